@@ -1,0 +1,34 @@
+const { getDefaultConfig } = require('expo/metro-config');
+
+/**
+ * What a phone need not load: parts of packages that this application never
+ * reaches, left out of the page as empty modules. Each is only re-exported by
+ * its package, or used by another entry of this list.
+ */
+const LEFT_OUT = [
+  // Sentences in fifty languages (ours stand in the contract), and JSON Schema, which the server makes.
+  /zod\/v4\/locales\/(?!en\.js)[^/]+\.js$/,
+  /zod\/v4\/core\/(to-json-schema|json-schema-processors)\.js$/,
+  /zod\/v4\/classic\/from-json-schema\.js$/,
+  // What a PDF would need to draw web pages and pictures: plates are lines and words.
+  /node_modules\/(canvg|html2canvas|dompurify|core-js)\//,
+  // Drawings read from SVG text: ours are made of elements.
+  /react-native-svg\/lib\/(module|commonjs)\/(xml|xmlTags|utils\/fetchData)\.js$/,
+  // Ids of other makings: ours are version 7.
+  /uuid\/dist[^/]*\/(md5|sha1|v1|v1ToV6|v3|v35|v4|v5|v6|v6ToV1)\.js$/,
+  // Tabs, native stacks and their bars: the house has a bar and a rail of its own, in a plain Slot.
+  /expo-router\/build\/layouts\/(Tabs|experimental-stack\/index|stack-utils\/index)\.js$/,
+  /expo-router\/build\/react-navigation\/(elements|bottom-tabs)\//,
+  /expo-router\/build\/fork\/native-stack\/NativeStackView\.js$/,
+  /expo-router\/build\/views\/(ErrorBoundary|Toast|Sitemap)\.js$/,
+  /expo-router\/build\/link\/preview\/HrefPreview\.js$/,
+];
+
+const config = getDefaultConfig(__dirname);
+const resolve = config.resolver.resolveRequest;
+config.resolver.resolveRequest = (context, name, platform) => {
+  const found = (resolve ?? context.resolveRequest)(context, name, platform);
+  return platform === 'web' && found.type === 'sourceFile' && LEFT_OUT.some((part) => part.test(found.filePath)) ? { type: 'empty' } : found;
+};
+
+module.exports = config;

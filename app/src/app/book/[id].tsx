@@ -1,0 +1,1 @@
+export { EntryPage as default } from '../../areas/pages';

@@ -1,0 +1,1 @@
+export { BookPage as default } from '../../areas/pages';

@@ -1,0 +1,1 @@
+export { ForecastPage as default } from '../../areas/pages';

@@ -1,0 +1,1 @@
+export { PacerPage as default } from '../../areas/pages';

@@ -1,0 +1,1 @@
+export { ToSizePage as default } from '../../areas/pages';

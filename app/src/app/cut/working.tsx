@@ -1,0 +1,1 @@
+export { WorkingScreen as default } from '../../areas/cut/WorkingScreen';

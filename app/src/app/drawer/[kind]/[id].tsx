@@ -1,0 +1,1 @@
+export { ItemPage as default } from '../../../areas/pages';

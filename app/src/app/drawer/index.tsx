@@ -1,0 +1,1 @@
+export { DrawerPage as default } from '../../areas/pages';

@@ -1,0 +1,1 @@
+export { CheckPage as default } from '../../../../areas/pages';

@@ -1,0 +1,1 @@
+export { GearsPage as default } from '../../../../areas/pages';

@@ -1,0 +1,1 @@
+export { MovesPage as default } from '../../../../areas/pages';

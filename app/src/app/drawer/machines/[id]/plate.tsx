@@ -1,0 +1,1 @@
+export { PlatePage as default } from '../../../../areas/pages';

@@ -1,0 +1,1 @@
+export { TrueSpeedPage as default } from '../../../../areas/pages';

@@ -1,0 +1,92 @@
+import { feedPer, formatFeedPerTurn, joined } from '@pike-stone/core';
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { useUnits } from '../../data/preferences';
+import { useRecords, useSession, type Shown } from '../../data/records';
+import { Button, IconButton } from '../../kit/Button';
+import { Empty, Loading } from '../../kit/Empty';
+import { SettingsIcon } from '../../kit/icons';
+import { Row } from '../../kit/Row';
+import { Screen, Sheet } from '../../kit/Screen';
+import { Words } from '../../kit/Words';
+import { useColours } from '../../theme/theme';
+import { SPACE } from '../../theme/type';
+import { CutRow } from '../book/CutRow';
+import { sizeWords } from '../book/size-words';
+import { cutAddress } from '../book/cut-address';
+import { sayFeed, saySpeed } from '../cut/say';
+import { useCut, type Cut } from '../cut/useCut';
+
+const RECENT = 4;
+
+/** What is on, what was done last, and one touch to go on. */
+export function BenchScreen() {
+  const router = useRouter();
+  const colours = useColours();
+  const { data: session } = useSession();
+  const { cut } = useCut();
+  return (
+    <Screen title="Bench" about={session?.shop.name ?? ''} aside={<IconButton says="Settings" onPress={() => router.push('/settings')}><SettingsIcon color={colours.accent} size={24} /></IconButton>} side={<DoneLast />}
+      footer={<Button kind="main" label="Go on to Cut" onPress={() => router.push('/cut')} style={styles.fill} />}>
+      {cut && <OnTheBench cut={cut} />}
+      <DullTools />
+    </Screen>
+  );
+}
+
+/** The newest of the book, and the last one again with one touch. */
+function DoneLast() {
+  const router = useRouter();
+  const { records, loading, error } = useRecords('cuts');
+  const cuts = records.filter((record) => !record.archived).slice(0, RECENT);
+  return (
+    <>
+      <Words role="heading" style={styles.heading}>Done last</Words>
+      {loading || (error && records.length === 0) ? <Loading error={error} /> : cuts.length === 0 ? (
+        <Empty title="The book is empty">Set up a cut, take it, and put it in the book: what worked then comes first next time.</Empty>
+      ) : (
+        <Sheet>{cuts.map((record) => <CutRow key={record.id} record={record} onPress={() => router.push(`/book/${record.id}`)} />)}</Sheet>
+      )}
+      {cuts[0] && <View style={styles.pad}><Button label="The last one again" says={`Set up again: ${cuts[0].body.names.stock}`} onPress={() => router.push(cutAddress((cuts[0] as Shown<'cuts'>).body))} /></View>}
+    </>
+  );
+}
+
+function OnTheBench({ cut }: { cut: Cut }) {
+  const router = useRouter();
+  const units = useUnits();
+  const { setup, plan } = cut;
+  const [speed, feed] = [saySpeed(plan, setup), sayFeed(plan, setup, units)];
+  return (
+    <>
+      <Words role="heading" style={styles.heading}>Set up now</Words>
+      <Sheet>
+        <Row title={`${setup.stock.name}, ${sizeWords({ operation: setup.operation, diameterMm: plan.diameterMm, workDiameterMm: setup.workDiameterMm }, units)}`} about={`${setup.machine.name}, ${setup.tool.name}`} onPress={() => router.push('/cut')} />
+        <View style={styles.pad}>
+          <Words>{`${joined(speed.shown)}: ${speed.setting}`}</Words>
+          <Words>{feed.label.startsWith('By hand') ? `${joined(feed.shown)}, ${joined(formatFeedPerTurn(plan.feed.mmRev, units, feedPer(setup)))}` : `${joined(feed.shown)}: ${feed.setting}`}</Words>
+        </View>
+      </Sheet>
+    </>
+  );
+}
+
+/** What needs attention before it spoils a cut. */
+function DullTools() {
+  const router = useRouter();
+  const { records } = useRecords('tools');
+  const dull = records.filter((record) => !record.archived && record.body.dull);
+  if (dull.length === 0) return null;
+  return (
+    <>
+      <Words role="heading" style={styles.heading}>To be sharpened</Words>
+      <Sheet>{dull.map((record) => <Row key={record.id} title={record.body.name} about={record.body.note} onPress={() => router.push(`/drawer/tools/${record.id}`)} />)}</Sheet>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  fill: { flex: 1 },
+  heading: { paddingHorizontal: SPACE.edge },
+  pad: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near },
+});

@@ -1,0 +1,177 @@
+import { DEFER, type Result } from '@pike-stone/core';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useEffect, useRef, useState } from 'react';
+import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
+import { useUnits } from '../../data/preferences';
+import { Button } from '../../kit/Button';
+import { Empty, Loading } from '../../kit/Empty';
+import { useKeys } from '../../kit/keys';
+import { Words } from '../../kit/Words';
+import { PAGE_WIDTH, themed, useWide } from '../../theme/theme';
+import { SPACE } from '../../theme/type';
+import { Choosers } from './Choosers';
+import { addressOf, fromQuery, toQuery, useDraft } from './draft';
+import { EditDimension } from './EditDimension';
+import { DepthResult, Results, SpeedLadder, useWarnings, Warnings } from './Results';
+import { Sentence, type Chooser } from './Sentence';
+import { CutSketch } from './sketch/CutSketch';
+import type { DimensionKey } from './sketch/dimensions';
+import { useCut, type Cut } from './useCut';
+import { Working } from './Working';
+
+/**
+ * The address carries the set-up: opening one opens that cut, changing the cut
+ * changes it. Coming back to the address we wrote ourselves opens nothing: the
+ * set-up may have been changed on another page since.
+ */
+function useAddress(): void {
+  const query = useLocalSearchParams<Record<string, string>>();
+  const router = useRouter();
+  const { draft, shown, set, show } = useDraft();
+  const opened = useRef(false);
+  const written = useRef('');
+  // The address cannot be changed before the whole house has been drawn once.
+  const [ready, setReady] = useState(false);
+  useEffect(() => setReady(true), []);
+  useEffect(() => {
+    if (!opened.current) {
+      opened.current = true;
+      const asked = fromQuery(query);
+      if (asked && addressOf(asked) !== shown && (!draft || addressOf(asked) !== addressOf(draft))) return set(asked);
+    }
+    if (!draft || !ready) return;
+    const address = addressOf(draft);
+    if (written.current === address) return;
+    written.current = address;
+    show(address);
+    router.setParams({ ...Object.fromEntries(Object.keys(query).map((key) => [key, undefined])), ...toQuery(draft) });
+  }, [draft, query, ready, router, set, show, shown]);
+}
+
+/** What to set on this machine for this cut. */
+export function CutScreen() {
+  useAddress();
+  const { cut, drawer, metals, loading, error } = useCut();
+  const router = useRouter();
+  if (!cut && (loading || error)) return <Loading error={error} />;
+  if (!cut) {
+    return <Empty title="The drawer is not ready for a cut" action={<Button label="Go to the drawer" onPress={() => router.push('/drawer')} />}>Add a machine with its speeds, a piece of stock and a tool; then this page works out what to set.</Empty>;
+  }
+  return <CutBench cut={cut} drawer={drawer} metals={metals} />;
+}
+
+function CutBench({ cut, drawer, metals }: { cut: Cut } & Pick<ReturnType<typeof useCut>, 'drawer' | 'metals'>) {
+  const styles = useStyles();
+  const router = useRouter();
+  const wide = useWide();
+  const [chooser, setChooser] = useState<Chooser | null>(null);
+  const [dimension, setDimension] = useState<Exclude<DimensionKey, 'feed'> | null>(null);
+  const [opened, setOpened] = useState<Result>('speed');
+  const open = (result: Result) => (wide ? setOpened(result) : router.push(`/cut/working?of=${result}`));
+  const touch = (key: DimensionKey) => (key === 'feed' ? open('feed') : setDimension(key));
+  const step = (by: number) => {
+    const rungs = cut.setup.machine.speeds.map((one) => one.rpm);
+    const next = rungs[rungs.indexOf(cut.plan.speed.rungRpm) + by];
+    if (next !== undefined) cut.change({ rpmByHand: next });
+  };
+  useKeys({ e: () => setDimension('diameter'), w: () => open('speed'), '[': () => step(-1), ']': () => step(1) });
+  const parts = { cut, open, touch, opened: wide ? opened : undefined, onChoose: setChooser, onTaken: () => router.push('/cut/log') };
+  return (
+    <View style={styles.page}>
+      {wide ? <WideCut {...parts} /> : <PhoneCut {...parts} />}
+      {chooser && <Choosers what={chooser} cut={cut} drawer={drawer} metals={metals} onClose={() => setChooser(null)} />}
+      {dimension && <EditDimension dimension={dimension} cut={cut} onClose={() => setDimension(null)} />}
+    </View>
+  );
+}
+
+interface Parts {
+  readonly cut: Cut;
+  readonly opened: Result | undefined;
+  readonly open: (result: Result) => void;
+  readonly touch: (key: DimensionKey) => void;
+  readonly onChoose: (what: Chooser) => void;
+  readonly onTaken: () => void;
+}
+
+function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
+  const styles = useStyles();
+  const units = useUnits();
+  const { height } = useWindowDimensions();
+  const list = useWarnings(cut);
+  return (
+    <>
+      <ScrollView style={styles.fill}>
+        <Sentence cut={cut} onChoose={onChoose} />
+        <CutSketch setup={cut.setup} plan={cut.plan} units={units} height={Math.max(220, Math.min(264, height - 580))} onTouch={touch} />
+        <View style={styles.sheet}>
+          <Results cut={cut} onOpen={open} />
+          <SpeedLadder cut={cut} />
+          <Warnings list={list.slice(0, 1)} />
+          <View style={styles.ruled}><DepthResult cut={cut} onOpen={open} /></View>
+          <Warnings list={list.slice(1)} />
+          <CutLinks cut={cut} />
+          <Words role="note" style={styles.defer}>{DEFER}</Words>
+        </View>
+      </ScrollView>
+      <View style={styles.actions}>
+        <Button label="Working" onPress={() => open('speed')} />
+        <Button kind="main" label="Cut taken" onPress={onTaken} style={styles.fill} />
+      </View>
+    </>
+  );
+}
+
+/** Where a cut leads on to. */
+function CutLinks({ cut }: { cut: Cut }) {
+  const styles = useStyles();
+  const router = useRouter();
+  const sized = ['turn', 'bore', 'shape', 'mill-side', 'mill-slot', 'face-mill'].includes(cut.setup.operation);
+  const byHand = cut.plan.feed.setting.how === 'hand';
+  return (
+    <View style={styles.links}>
+      <Button label="What will happen" onPress={() => router.push('/cut/forecast')} style={styles.fill} />
+      {sized && <Button label="To size" onPress={() => router.push('/cut/to-size')} style={styles.fill} />}
+      {byHand && <Button label="Pacer" onPress={() => router.push('/cut/pacer')} style={styles.fill} />}
+    </View>
+  );
+}
+
+function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Parts) {
+  const styles = useStyles();
+  const units = useUnits();
+  const { height } = useWindowDimensions();
+  const list = useWarnings(cut);
+  return (
+    <View style={styles.panes}>
+      <ScrollView style={styles.left}>
+        <Sentence cut={cut} onChoose={onChoose} />
+        <CutSketch setup={cut.setup} plan={cut.plan} units={units} height={Math.max(300, Math.min(400, height - 420))} onTouch={touch} />
+        <View style={styles.sheet}><SpeedLadder cut={cut} /></View>
+        <View style={styles.notes}><CutLinks cut={cut} /><Warnings list={list} /><Words role="note" style={styles.defer}>{DEFER}</Words></View>
+      </ScrollView>
+      <View style={styles.right}>
+        <Results cut={cut} opened={opened} onOpen={open} />
+        <View style={styles.ruled}><DepthResult cut={cut} opened={opened} onOpen={open} /></View>
+        <ScrollView style={[styles.fill, styles.ruled]}><Working cut={cut} of={opened} /></ScrollView>
+        <View style={styles.actions}><Button kind="main" label="Cut taken" onPress={onTaken} style={styles.fill} /></View>
+      </View>
+    </View>
+  );
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    page: { flex: 1, minHeight: 0, backgroundColor: c.ground },
+    fill: { flex: 1 },
+    sheet: { backgroundColor: c.sheet, borderBottomWidth: 1, borderBottomColor: c.line },
+    ruled: { borderTopWidth: 1, borderTopColor: c.line, flexDirection: 'column' },
+    links: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.close, paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close },
+    defer: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near },
+    actions: { flexDirection: 'row', gap: SPACE.close, paddingHorizontal: SPACE.edge, paddingVertical: 10, backgroundColor: c.ground, borderTopWidth: 1, borderTopColor: c.line },
+    panes: { flex: 1, flexDirection: 'row', maxWidth: PAGE_WIDTH, minHeight: 0 },
+    left: { flex: 1.22, borderRightWidth: 1, borderRightColor: c.line },
+    right: { flex: 1, backgroundColor: c.sheet, borderRightWidth: 1, borderRightColor: c.line, minHeight: 0 },
+    notes: { paddingTop: SPACE.close },
+  }),
+);

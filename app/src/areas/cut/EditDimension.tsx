@@ -1,0 +1,47 @@
+import type { CutChoice } from '@pike-stone/contract';
+import { OPERATIONS } from '@pike-stone/core';
+import { Keypad } from '../../kit/Keypad';
+import type { SizeLimits } from '../../kit/length-words';
+import type { DimensionKey } from './sketch/dimensions';
+import type { Cut } from './useCut';
+
+interface Editable {
+  readonly title: string;
+  readonly valueMm: number;
+  readonly limits: SizeLimits;
+  readonly change: (mm: number) => Partial<CutChoice>;
+  readonly reset?: Partial<CutChoice>;
+}
+
+/** Which part of the set-up each figure on the sketch stands for. */
+function editable(key: Exclude<DimensionKey, 'feed'>, { setup, plan, choice }: Cut): Editable {
+  const workTurns = OPERATIONS[setup.operation].turns !== 'cutter';
+  const { tool } = setup;
+  switch (key) {
+    case 'diameter':
+      return workTurns
+        ? { title: ({ bore: 'Bore after this cut', shape: 'Length of the work' } as Partial<Record<string, string>>)[setup.operation] ?? 'Diameter of the work', valueMm: setup.workDiameterMm, limits: { lowMm: 0.5, highMm: 3000 }, change: (workDiameterMm) => ({ workDiameterMm }) }
+        : {
+            title: ({ drill: 'Drill diameter', reamer: 'Reamer diameter' } as Partial<Record<string, string>>)[tool.kind] ?? 'Cutter diameter', valueMm: tool.diameterMm, limits: { lowMm: 0.2, highMm: 500 },
+            change: (cutterDiameterMm) => ({ cutterDiameterMm }), reset: choice.cutterDiameterMm === null ? undefined : { cutterDiameterMm: null },
+          };
+    case 'depth': {
+      const onRadius = setup.operation === 'turn' || setup.operation === 'bore';
+      const highMm = onRadius ? setup.workDiameterMm / 2 : setup.operation === 'drill' ? 500 : 300;
+      return { title: onRadius ? 'Depth, on the radius' : 'Depth', valueMm: plan.depth.mm, limits: { lowMm: 0.005, highMm }, change: (depthMm) => ({ depthMm }), reset: choice.depthMm === null ? undefined : { depthMm: null } };
+    }
+    case 'width':
+      return { title: setup.operation === 'shape' ? 'Width of the face' : 'Width of cut', valueMm: plan.depth.widthInUseMm ?? tool.diameterMm, limits: { lowMm: 0.01, highMm: setup.operation === 'shape' ? 500 : tool.diameterMm }, change: (widthMm) => ({ widthMm }), reset: choice.widthMm === null ? undefined : { widthMm: null } };
+    case 'stickOut':
+      return { title: { work: 'Out of the chuck', blade: 'From the chuck', bar: 'Bar out of the holder', cutter: 'Out of the collet' }[OPERATIONS[setup.operation].overhang ?? 'cutter'], valueMm: setup.stickOutMm, limits: { lowMm: 0.5, highMm: 5000 }, change: (stickOutMm) => ({ stickOutMm }) };
+  }
+}
+
+/** The keypad for one figure of the sketch. */
+export function EditDimension({ dimension, cut, onClose }: { dimension: Exclude<DimensionKey, 'feed'>; cut: Cut; onClose: () => void }) {
+  const { title, valueMm, limits, change, reset } = editable(dimension, cut);
+  return (
+    <Keypad title={title} place={dimension} valueMm={valueMm} limits={limits} field={cut.setup.operation === 'drill' && dimension === 'diameter' ? 'drill' : 'diameter'}
+      onSet={(mm) => cut.change(change(mm))} onClose={onClose} onReset={reset && (() => cut.change(reset))} />
+  );
+}

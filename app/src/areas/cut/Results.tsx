@@ -1,0 +1,60 @@
+import { speedUnit, stepCautions, warnings, type Result, type Warning } from '@pike-stone/core';
+import { StyleSheet, View } from 'react-native';
+import { useUnits } from '../../data/preferences';
+import { Caution } from '../../kit/Caution';
+import { Figure } from '../../kit/Figure';
+import { Ladder } from '../../kit/Ladder';
+import { themed } from '../../theme/theme';
+import { SPACE } from '../../theme/type';
+import { sayDepth, sayFeed, saySpeed } from './say';
+import type { Cut } from './useCut';
+
+/** What the numbers give reason to say, then the usual cautions of the step. */
+export function useWarnings(cut: Cut): Warning[] {
+  const units = useUnits();
+  const own = warnings(cut.setup, cut.plan, units);
+  const rank = { danger: 0, caution: 1, note: 2 } as const;
+  return [...own.sort((a, b) => rank[a.level] - rank[b.level]), ...stepCautions(cut.setup, cut.plan.metal.chipCharacter)];
+}
+
+/** The answer: what to set, in the machine's own terms. */
+export function Results({ cut, opened, onOpen }: { cut: Cut; opened?: Result | undefined; onOpen: (result: Result) => void }) {
+  const styles = useStyles();
+  const units = useUnits();
+  const speed = saySpeed(cut.plan, cut.setup);
+  const feed = sayFeed(cut.plan, cut.setup, units);
+  return (
+    <View style={styles.results}>
+      <Figure {...speed} selected={opened === 'speed'} onPress={() => onOpen('speed')} />
+      <View style={styles.rule} />
+      <Figure {...feed} selected={opened === 'feed'} onPress={() => onOpen('feed')} />
+    </View>
+  );
+}
+
+/** The depth beside its dial, smaller: the sketch already shows it. */
+export function DepthResult({ cut, opened, onOpen }: { cut: Cut; opened?: Result | undefined; onOpen: (result: Result) => void }) {
+  const units = useUnits();
+  return <View style={rowStyle.row}><Figure {...sayDepth(cut.plan, cut.setup, units)} big={false} selected={opened === 'depth'} onPress={() => onOpen('depth')} /></View>;
+}
+
+export function SpeedLadder({ cut }: { cut: Cut }) {
+  const { plan, setup } = cut;
+  const { speed } = plan;
+  return (
+    <Ladder says={setup.operation === 'shape' ? 'Strokes a minute' : 'Spindle speed'} unit={speedUnit(setup)} rungs={setup.machine.speeds.map((step) => step.rpm)} chosen={speed.rungRpm} show={(rpm) => String(Math.round(rpm))}
+      band={speed.bandRpm} target={speed.idealRpm} limit={speed.bandRpm[1] * Math.max(1, 1 / speed.factors.speedFactor)} onChoose={(rpm) => cut.change({ rpmByHand: rpm === speed.choice.chosenRpm ? null : rpm })} />
+  );
+}
+
+export function Warnings({ list }: { list: readonly Warning[] }) {
+  return <View>{list.map((warning) => <Caution key={warning.key} level={warning.level}>{warning.text}</Caution>)}</View>;
+}
+
+const rowStyle = StyleSheet.create({ row: { flexDirection: 'row' } });
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    results: { flexDirection: 'row', paddingTop: SPACE.hair },
+    rule: { width: 1, backgroundColor: c.line, marginVertical: SPACE.close },
+  }),
+);

@@ -1,0 +1,44 @@
+import { OPERATIONS } from '@pike-stone/core';
+import { Fragment } from 'react';
+import { StyleSheet, Text, View } from 'react-native';
+import { themed } from '../../theme/theme';
+import { FONT, SIZE, SPACE } from '../../theme/type';
+import type { Cut } from './useCut';
+
+export type Chooser = 'machine' | 'operation' | 'stock' | 'tool' | 'conditions';
+
+const FLUID = { dry: 'no fluid', brush: 'oil by brush', flood: 'flood' } as const;
+
+/** The set-up as one sentence; each underlined word is touched to change it. */
+export function Sentence({ cut, onChoose }: { cut: Cut; onChoose: (what: Chooser) => void }) {
+  const styles = useStyles();
+  const { setup, choice } = cut;
+  const more = [
+    setup.operation === 'turn' && choice.support === 'chuck-and-centre' && 'tailstock up',
+    choice.interrupted && 'interrupted',
+    choice.firstPassOnSkin && 'first pass under the skin',
+  ].filter((text): text is string => text !== false);
+  const word = (what: Chooser, text: string, says: string) => (
+    <Text role="button" aria-label={`${says}: ${text}, change`} onPress={() => onChoose(what)} style={styles.word}
+      {...{ tabIndex: 0, onKeyDown: (event: { key: string; preventDefault(): void }) => { if (event.key === 'Enter' || event.key === ' ') { event.preventDefault(); onChoose(what); } } }}>
+      {text}
+    </Text>
+  );
+  return (
+    <View style={styles.box}>
+      <Text style={styles.sentence}>
+        {word('operation', OPERATIONS[setup.operation].verb, 'Operation')} {word('stock', setup.stock.name, 'Stock')} on the {word('machine', setup.machine.name, 'Machine')} with the {word('tool', setup.tool.name, 'Tool')} and{' '}
+        {[FLUID[choice.fluid], ...more].map((text, i) => <Fragment key={text}>{i > 0 && ' · '}{word('conditions', text, i === 0 ? 'Conditions' : 'Condition')}</Fragment>)}
+      </Text>
+    </View>
+  );
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    box: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, backgroundColor: c.ground },
+    sentence: { fontFamily: FONT.words, fontSize: SIZE.lead, lineHeight: 32, color: c.ink },
+    // A finger's height to touch, without moving the lines apart.
+    word: { fontFamily: FONT.words, fontWeight: '600', color: c.accent, textDecorationLine: 'underline', textDecorationColor: c.accent, cursor: 'pointer', paddingVertical: 8, marginVertical: -8, paddingHorizontal: 3, marginHorizontal: -3 },
+  }),
+);

@@ -1,0 +1,62 @@
+import { feedPer, formatFeedPerTurn, formatFeedRate, usableFeeds, working, type Result, type WorkingLine } from '@pike-stone/core';
+import { StyleSheet, View } from 'react-native';
+import { useUnits } from '../../data/preferences';
+import { Ladder } from '../../kit/Ladder';
+import { Words } from '../../kit/Words';
+import { themed } from '../../theme/theme';
+import { FONT, SPACE } from '../../theme/type';
+import type { Cut } from './useCut';
+
+/** The chain of lines behind a result, each with its reason and where it comes from. */
+export function Working({ cut, of }: { cut: Cut; of: Result }) {
+  const units = useUnits();
+  const lines = working(of, cut.setup, cut.plan, cut.rules, units);
+  return (
+    <>
+      {of === 'feed' && <FeedLadder cut={cut} />}
+      <View role="list" aria-label={`Working of the ${of}`}>{lines.map((line) => <Line key={line.key} line={line} />)}</View>
+    </>
+  );
+}
+
+function Line({ line }: { line: WorkingLine }) {
+  const styles = useStyles();
+  const note = [line.reason, line.source && `(${line.source})`].filter(Boolean).join(' ');
+  return (
+    <View role="listitem" style={[styles.line, line.kind === 'result' && styles.result]}>
+      <View style={styles.top}>
+        <Words role={line.kind === 'result' ? 'strong' : 'body'} style={[styles.label, line.kind === 'relation' && styles.relation]}>{line.label}</Words>
+        <Words role="figure" style={[styles.value, line.kind === 'result' && styles.strong]}>{line.value}</Words>
+      </View>
+      {note !== '' && <Words role="note">{note}</Words>}
+    </View>
+  );
+}
+
+/** The feeds this machine really has, to pick another. */
+function FeedLadder({ cut }: { cut: Cut }) {
+  const units = useUnits();
+  const { plan, setup } = cut;
+  const steps = usableFeeds(setup);
+  const { setting } = plan.feed;
+  if (steps.length < 2 || setting.how !== 'lever') return null;
+  const perMinute = setting.per === 'min';
+  const toStep = perMinute ? plan.speed.rungRpm : 1;
+  const show = (value: number) => (perMinute ? formatFeedRate(value, units) : formatFeedPerTurn(value, units, feedPer(setup)));
+  return (
+    <Ladder says="Feed" rungs={steps.map((step) => step.value)} chosen={setting.value} show={(value) => show(value).figure} unit={show(1).unit}
+      band={[plan.feed.lowMmRev * toStep, plan.feed.highMmRev * toStep]} target={plan.feed.wantedMmRev * toStep} limit={plan.feed.highMmRev * toStep} onChoose={(feedByHand) => cut.change({ feedByHand })} />
+  );
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    line: { paddingVertical: 9, marginHorizontal: SPACE.edge, borderBottomWidth: 1, borderBottomColor: c.line },
+    result: { borderBottomColor: c.strongLine },
+    top: { flexDirection: 'row', gap: SPACE.near, alignItems: 'baseline', justifyContent: 'space-between' },
+    label: { flexShrink: 1 },
+    relation: { fontFamily: FONT.figures, fontSize: 15 },
+    value: { textAlign: 'right', flexShrink: 0, maxWidth: '60%' },
+    strong: { fontWeight: '600' },
+  }),
+);

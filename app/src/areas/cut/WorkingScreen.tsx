@@ -1,0 +1,42 @@
+import type { Result } from '@pike-stone/core';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { useUnits } from '../../data/preferences';
+import { Choice } from '../../kit/Choice';
+import { Loading } from '../../kit/Empty';
+import { Screen, Sheet } from '../../kit/Screen';
+import { SPACE } from '../../theme/type';
+import { Warnings, SpeedLadder, useWarnings } from './Results';
+import { sayDepth, sayFeed, saySpeed } from './say';
+import { useCut, type Cut } from './useCut';
+import { Working } from './Working';
+
+const RESULTS: readonly Result[] = ['speed', 'feed', 'depth'];
+
+/** The working on a page of its own, for a phone. */
+export function WorkingScreen() {
+  const { cut, error } = useCut();
+  const { of } = useLocalSearchParams<{ of?: string }>();
+  return cut ? <WorkingPage cut={cut} of={RESULTS.find((result) => result === of) ?? 'speed'} /> : <Loading error={error} />;
+}
+
+function WorkingPage({ cut, of }: { cut: Cut; of: Result }) {
+  const router = useRouter();
+  const units = useUnits();
+  const said = { speed: saySpeed(cut.plan, cut.setup), feed: sayFeed(cut.plan, cut.setup, units), depth: sayDepth(cut.plan, cut.setup, units) }[of];
+  const list = useWarnings(cut).filter((warning) => warning.level !== 'note').slice(0, 2);
+  return (
+    <Screen title={`${said.shown.figure} ${said.shown.unit}`} about={said.setting} onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))}>
+      <View style={styles.choice}>
+        <Choice says="Working of" value={of} onChange={(next) => router.setParams({ of: next })} options={[{ value: 'speed', label: 'Speed' }, { value: 'feed', label: 'Feed' }, { value: 'depth', label: 'Depth' }]} />
+      </View>
+      <Sheet>
+        {of === 'speed' && <SpeedLadder cut={cut} />}
+        <Working cut={cut} of={of} />
+        <Warnings list={list} />
+      </Sheet>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({ choice: { paddingHorizontal: SPACE.edge } });

@@ -1,0 +1,56 @@
+import type { CutChoice, MachineBody, ToolBody } from '@pike-stone/contract';
+import { addressOf, changed, firstDraft, fromQuery, toQuery, type Drawer } from './draft';
+
+const id = (group: number, n: number): string => `0192f000-000${group}-7000-8000-00000000000${n}`;
+const machine = (n: number, kind: 'lathe' | 'vertical-mill') => ({ id: id(1, n), archived: false, body: { kind, name: kind } as MachineBody });
+const tool = (n: number, kind: ToolBody['kind'], archived = false) => ({ id: id(3, n), archived, body: { kind, name: kind } as ToolBody });
+const drawer: Drawer = {
+  machines: [machine(1, 'vertical-mill'), machine(2, 'lathe')],
+  stock: [{ id: id(2, 1), archived: false, body: { sizeMm: 50 } }, { id: id(2, 2), archived: false, body: { sizeMm: 20 } }],
+  tools: [tool(1, 'drill'), tool(2, 'turning-tool', true), tool(3, 'turning-tool'), tool(4, 'end-mill'), tool(5, 'face-mill')],
+};
+const draft = firstDraft(drawer) as CutChoice;
+
+describe('a first set-up', () => {
+  it('is turning on the lathe with a tool that is not put away', () => expect(draft).toMatchObject({ machineId: id(1, 2), operation: 'turn', toolId: id(3, 3), workDiameterMm: 50 }));
+  it('is none while the drawer lacks something', () => expect(firstDraft({ ...drawer, tools: [] })).toBeNull());
+});
+
+describe('changing a set-up', () => {
+  it('finds operation and tool for another machine', () => expect(changed(draft, { machineId: id(1, 1) }, drawer)).toMatchObject({ operation: 'mill-side', toolId: id(3, 4), depthMm: null, stickOutMm: 30 }));
+
+  it('takes the size of other stock, and keeps a depth typed for the same operation', () => {
+    const typed = changed(draft, { depthMm: 0.8 }, drawer);
+    expect(changed(typed, { stockId: id(2, 2) }, drawer)).toMatchObject({ workDiameterMm: 20, depthMm: 0.8 });
+  });
+
+  it('asks the ladder afresh after another diameter, tool or metal, not after another depth', () => {
+    const picked = changed(draft, { rpmByHand: 440 }, drawer);
+    expect(changed(picked, { workDiameterMm: 10 }, drawer).rpmByHand).toBeNull();
+    expect(changed(picked, { stockId: id(2, 2) }, drawer).rpmByHand).toBeNull();
+    expect(changed(picked, { depthMm: 1 }, drawer).rpmByHand).toBe(440);
+  });
+
+  it('forgets a measured cutter with the cutter', () => {
+    const milling = changed(changed(draft, { machineId: id(1, 1) }, drawer), { cutterDiameterMm: 11.8 }, drawer);
+    expect(changed(milling, { operation: 'face-mill' }, drawer)).toMatchObject({ toolId: id(3, 5), cutterDiameterMm: null });
+  });
+});
+
+describe('a set-up as an address', () => {
+  it('comes back whole', () => {
+    const full: CutChoice = { ...draft, interrupted: true, firstPassOnSkin: true, depthMm: 0.8, rpmByHand: 440, cutterDiameterMm: 11.8, support: 'chuck-and-centre' };
+    expect(fromQuery(toQuery(full))).toEqual(full);
+    expect(fromQuery(toQuery(draft))).toEqual(draft);
+  });
+
+  it('is one and the same in whatever order it was written', () => {
+    const backwards = Object.fromEntries(Object.entries(draft).reverse()) as unknown as CutChoice;
+    expect(addressOf(backwards)).toBe(addressOf(draft));
+    expect(addressOf({ ...draft, depthMm: 1 })).not.toBe(addressOf(draft));
+  });
+
+  it.each([{}, { operation: 'turn' }, { ...toQuery(draft), workDiameterMm: '1e99' }, { ...toQuery(draft), workDiameterMm: 'ten' }, { ...toQuery(draft), machineId: 'nobody' }, { ...toQuery(draft), operation: 'dance' }])('is none when it is not whole: %p', (query) => {
+    expect(fromQuery(query as Record<string, string>)).toBeNull();
+  });
+});

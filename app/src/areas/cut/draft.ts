@@ -1,0 +1,104 @@
+import { cutChoice, type CutChoice, type MachineBody, type ToolBody } from '@pike-stone/contract';
+import { MACHINE_OPERATIONS, OPERATIONS, type Operation } from '@pike-stone/core';
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+interface Known<Body> {
+  readonly id: string;
+  readonly archived: boolean;
+  readonly body: Body;
+}
+export interface Drawer {
+  readonly machines: readonly Known<MachineBody>[];
+  readonly stock: readonly Known<{ readonly sizeMm: number }>[];
+  readonly tools: readonly Known<ToolBody>[];
+}
+
+interface DraftState {
+  readonly draft: CutChoice | null;
+  /** The set-up the address of Cut shows: what was changed elsewhere since then is newer than it. */
+  readonly shown: string | null;
+  set(draft: CutChoice): void;
+  show(address: string): void;
+}
+
+/** The cut that is being set up: survives a reload and a closed tab. */
+export const useDraft = create<DraftState>()(persist((set) => ({ draft: null, shown: null, set: (draft) => set({ draft }), show: (shown) => set({ shown }) }), { name: 'pike-cut-draft' }));
+
+const USUAL_STICK_OUT: Readonly<Record<Operation, number>> = { turn: 60, face: 40, bore: 40, drill: 80, ream: 60, part: 10, shape: 30, 'mill-side': 30, 'mill-slot': 30, 'face-mill': 40 };
+const usable = <B>(list: readonly Known<B>[]) => list.filter((one) => !one.archived);
+
+/** Machines that Cut has an operation for. */
+export const canCut = (machine: { readonly body: Pick<MachineBody, 'kind'> }): boolean => MACHINE_OPERATIONS[machine.body.kind].length > 0;
+
+/** A first set-up from what is in the drawer; null when something is missing altogether. */
+export function firstDraft(drawer: Drawer): CutChoice | null {
+  const able = usable(drawer.machines).filter(canCut);
+  const machine = able.find((one) => one.body.kind === 'lathe') ?? able[0];
+  const stock = usable(drawer.stock)[0];
+  const tool = usable(drawer.tools)[0];
+  if (!machine || !stock || !tool) return null;
+  return fitted(
+    {
+      machineId: machine.id, stockId: stock.id, toolId: tool.id, operation: MACHINE_OPERATIONS[machine.body.kind][0]!, workDiameterMm: Math.min(stock.body.sizeMm, 300), cutterDiameterMm: null,
+      stickOutMm: 60, support: 'chuck', fluid: 'brush', interrupted: false, firstPassOnSkin: false, depthMm: null, widthMm: null, rpmByHand: null, feedByHand: null,
+    },
+    drawer,
+  );
+}
+
+/** Changes a set-up and lets go of what no longer belongs to it. */
+export function changed(draft: CutChoice, change: Partial<CutChoice>, drawer: Drawer): CutChoice {
+  const next = { ...draft, ...change };
+  if (change.machineId !== undefined || change.operation !== undefined || change.toolId !== undefined || change.stockId !== undefined) {
+    next.rpmByHand = null;
+    next.feedByHand = null;
+  }
+  if (change.operation !== undefined && change.operation !== draft.operation) Object.assign(next, { depthMm: null, widthMm: null, stickOutMm: USUAL_STICK_OUT[change.operation] });
+  if (change.toolId !== undefined && change.toolId !== draft.toolId) Object.assign(next, { cutterDiameterMm: null, widthMm: null });
+  if (change.stockId !== undefined && change.stockId !== draft.stockId) {
+    const stock = drawer.stock.find((one) => one.id === change.stockId);
+    if (stock) next.workDiameterMm = stock.body.sizeMm;
+  }
+  // A new diameter, fluid or condition asks the ladder afresh.
+  if (change.workDiameterMm !== undefined || change.cutterDiameterMm !== undefined) next.rpmByHand = null;
+  return fitted(next, drawer);
+}
+
+/** Makes operation and tool fit the machine. */
+function fitted(draft: CutChoice, drawer: Drawer): CutChoice {
+  const machine = drawer.machines.find((one) => one.id === draft.machineId);
+  if (!machine || !canCut(machine)) return draft;
+  const allowed = MACHINE_OPERATIONS[machine.body.kind];
+  const operation = allowed.includes(draft.operation) ? draft.operation : allowed[0]!;
+  const next = operation === draft.operation ? draft : { ...draft, operation, depthMm: null, widthMm: null, stickOutMm: USUAL_STICK_OUT[operation] };
+  const wanted = OPERATIONS[operation].tool;
+  const tool = drawer.tools.find((one) => one.id === next.toolId);
+  if (tool?.body.kind === wanted) return next;
+  const other = usable(drawer.tools).find((one) => one.body.kind === wanted);
+  return other ? { ...next, toolId: other.id, cutterDiameterMm: null } : next;
+}
+
+/** Which tools this operation can use. */
+export const fits = (operation: Operation) => (tool: { readonly body: ToolBody }): boolean => tool.body.kind === OPERATIONS[operation].tool;
+
+/** A set-up as an address, so that it can be sent, kept and opened again. */
+export function toQuery(draft: CutChoice): Record<string, string> {
+  return Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== null && value !== false).map(([key, value]) => [key, String(value)]));
+}
+
+/** The same for two set-ups that are the same, whatever order they were written in. */
+export const addressOf = (draft: CutChoice): string => new URLSearchParams(Object.entries(toQuery(draft)).sort(([a], [b]) => a.localeCompare(b))).toString();
+
+/** Reads an address back; null when it is not a whole set-up. */
+export function fromQuery(query: Readonly<Record<string, string | string[] | undefined>>): CutChoice | null {
+  const one = (key: string) => (typeof query[key] === 'string' ? query[key] : undefined);
+  const number = (key: string) => (one(key) === undefined ? null : Number(one(key)));
+  const read = cutChoice.safeParse({
+    machineId: one('machineId'), stockId: one('stockId'), toolId: one('toolId'), operation: one('operation'),
+    workDiameterMm: number('workDiameterMm'), cutterDiameterMm: number('cutterDiameterMm'), stickOutMm: number('stickOutMm'),
+    support: one('support'), fluid: one('fluid'), interrupted: one('interrupted') === 'true', firstPassOnSkin: one('firstPassOnSkin') === 'true',
+    depthMm: number('depthMm'), widthMm: number('widthMm'), rpmByHand: number('rpmByHand'), feedByHand: number('feedByHand'),
+  });
+  return read.success ? read.data : null;
+}

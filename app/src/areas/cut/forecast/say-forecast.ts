@@ -1,0 +1,119 @@
+import { formatForce, formatLength, formatPower, formatTorque, joined, type CutPlan, type CutSetup, type UnitSystem, type WarningLevel } from '@pike-stone/core';
+import { POWER_RESERVE, type ChipClass, type Forecast } from '@pike-stone/core/forecast';
+
+/** One thing the cut will do: what, how much, why, and what would change it. */
+export interface ForecastRow {
+  readonly key: 'power' | 'spring' | 'chip' | 'finish' | 'heat' | 'life' | 'time';
+  readonly title: string;
+  readonly value: string;
+  /** Set when it asks for something to be changed. */
+  readonly level: Extract<WarningLevel, 'caution' | 'danger'> | null;
+  readonly lines: readonly string[];
+}
+
+/** Less than this is not seen on any measure of a small shop. */
+const NOTICED_MM = 0.005;
+const LIFE_SHOWN_MIN = [2, 240] as const;
+
+export const CHIP_WORDS: Readonly<Record<ChipClass, string>> = {
+  ribbon: 'Ribbon, straight and endless', tangle: 'Tangle, a thin snarl', 'flat-spiral': 'Flat spiral, like a clock spring', 'long-helix': 'Long helix', 'short-helix': 'Short helix',
+  'arc-pieces': 'Broken arcs: the aim', 'loose-bits': 'Loose bits, short crumbs', dust: 'Dust',
+};
+const CHIP_CHANGE: Partial<Record<ChipClass, string>> = {
+  ribbon: 'To break it: more feed, one lever at a time; then a step ground behind the edge. Stop, then a hook, never fingers.',
+  tangle: 'To break it: more feed, or more depth; a thin snarl catches on work and hands. Stop, then a hook.',
+  'flat-spiral': 'A little more feed may break it.', 'long-helix': 'A little more feed may break it; on a finishing cut let it be.',
+  'loose-bits': 'Hard on the edge when the metal is not brittle: a little less feed.', dust: 'Keep it off the ways and out of the air you breathe.',
+};
+
+export const formatRa = (um: number, units: UnitSystem): string => (units === 'mm' ? `${Number(um.toPrecision(2))}\u00a0µm` : `${Number((um / 0.0254).toPrecision(2))}\u00a0µin`);
+const percent = (share: number): string => `${Math.round(100 * share)}\u00a0%`;
+const minutes = (value: number): string => (value < LIFE_SHOWN_MIN[0] ? `under ${LIFE_SHOWN_MIN[0]}` : value > LIFE_SHOWN_MIN[1] ? `over ${LIFE_SHOWN_MIN[1]}` : String(Number(value.toPrecision(2))));
+const length = (mm: number, units: UnitSystem): string => joined(formatLength(mm, units));
+
+/** Everything the cut will do, the most pressing first. */
+export function sayForecast(f: Forecast, setup: CutSetup, plan: CutPlan, units: UnitSystem): readonly ForecastRow[] {
+  const rows = [powerRow(f, plan, units), springRow(f, units), chipRow(f), finishRow(f, setup, units), heatRow(f, plan, units), lifeRow(f, plan), timeRow(f, setup, units)].filter((row): row is ForecastRow => row !== null);
+  const rank = { danger: 0, caution: 1, none: 2 } as const;
+  return rows.sort((a, b) => rank[a.level ?? 'none'] - rank[b.level ?? 'none']);
+}
+
+function powerRow({ power }: Forecast, plan: CutPlan, units: UnitSystem): ForecastRow {
+  const needs = `${joined(formatPower(power.powerKw, units))}, ${joined(formatTorque(power.torqueNm, units))}`;
+  const push = `Cuts with ${joined(formatForce(power.cuttingN, units))}, pushes back with ${joined(formatForce(power.pushN, units))}${power.force.extrapolated ? '; the chip is thinner than the figures were found for' : ''}. Force per chip section (Kienzle) × rake, speed, wear.`;
+  if (power.share === null || !power.has) return { key: 'power', title: 'Power', value: needs, level: null, lines: ['What the machine has is not known: give it its motor in the drawer.', push] };
+  const level = power.share > 1 ? 'danger' : power.share > POWER_RESERVE ? 'caution' : null;
+  const has = power.tighter === 'torque' ? joined(formatTorque(power.has.torqueNm, units)) : joined(formatPower(power.has.powerKw, units));
+  const deepest = (plan.depth.mm * POWER_RESERVE) / power.share;
+  return {
+    key: 'power', title: level === 'danger' ? 'More than the machine has' : 'Power', level, value: `${percent(power.share)} of ${has}`,
+    lines: [
+      `Needs ${needs} at the spindle; this step has ${joined(formatPower(power.has.powerKw, units))}, ${joined(formatTorque(power.has.torqueNm, units))}${power.has.beltFirst ? ', then the belt slips' : ''}.`,
+      ...(level ? [`To keep a quarter in reserve: ${length(deepest, units)} deep instead of ${length(plan.depth.mm, units)}, a finer feed${power.tighter === 'torque' ? ', or the back gear' : ', or one step down'}.`] : []),
+      push,
+    ],
+  };
+}
+
+function springRow({ spring }: Forecast, units: UnitSystem): ForecastRow | null {
+  if (!spring) return null;
+  const over = spring.ratio > spring.allowable;
+  const noticed = spring.errorMm >= NOTICED_MM;
+  return {
+    key: 'spring', title: { work: 'Work springs away', cutter: 'Cutter leans away', bar: 'Bar springs away' }[spring.what], level: over ? 'caution' : null,
+    value: !noticed ? 'not to be noticed' : spring.what === 'work' ? `⌀${length(spring.errorMm, units)} too large` : spring.what === 'bar' ? `⌀${length(spring.errorMm, units)} too small` : `wall off by ${length(spring.errorMm, units)}`,
+    lines: [
+      `Stands out ${spring.ratio.toFixed(1)} diameters; ${spring.allowable} is usual. Jaws and bearings give way too: really 1.3 to 2 times as much on a tired machine.`,
+      ...(over ? [spring.what === 'work' ? 'Bring up the tailstock or a steady, or take less depth.' : spring.what === 'bar' ? 'A thicker bar, shorter out, or a sharper edge with less nose.' : 'Shorten it in the collet, or take less depth and width.'] : []),
+    ],
+  };
+}
+
+function chipRow({ chip }: Forecast): ForecastRow | null {
+  if (!chip) return null;
+  const others = chip.possible.filter((one) => one !== chip.chip);
+  return {
+    key: 'chip', title: 'Chip', value: CHIP_WORDS[chip.chip], level: chip.chip === 'ribbon' || chip.chip === 'tangle' ? 'caution' : null,
+    lines: [
+      others.length > 0 ? `It may also be: ${others.map((one) => CHIP_WORDS[one].split(/[,:]/)[0]!.toLowerCase()).join(', ')}. Curl and breaking strain are known within about 30 %.` : 'Fairly sure: the model says the same within its spread.',
+      ...(CHIP_CHANGE[chip.chip] ? [CHIP_CHANGE[chip.chip]!] : []),
+      `Told for a rake without a breaker; strained to ${percent(chip.breakIndex)} of what this metal stands before it breaks.`,
+    ],
+  };
+}
+
+function finishRow({ finish }: Forecast, setup: CutSetup, units: UnitSystem): ForecastRow | null {
+  if (!finish) return null;
+  return {
+    key: 'finish', title: 'Finish, Ra', value: `${formatRa(finish.lowRaUm, units).split('\u00a0')[0]} to ${formatRa(finish.highRaUm, units)}`, level: finish.finerIsWorse ? 'caution' : null,
+    lines: [
+      `Feed and nose alone would leave ${formatRa(finish.idealRaUm, units)}; a machine that is ${setup.machine.condition}${finish.builtUp > 1.05 ? ` and metal that builds up on the edge at this speed (× ${finish.builtUp.toFixed(1)})` : ''} make it so.`,
+      ...(finish.finerIsWorse ? ['The feed is finer than this edge can cut: coarser would be smoother. Or take a sharper edge.'] : []),
+      ...(finish.builtUp > 1.3 ? ['Out of the zone of the built-up edge: faster with carbide, slower with HSS and oil.'] : []),
+    ],
+  };
+}
+
+function heatRow({ heat }: Forecast, plan: CutPlan, units: UnitSystem): ForecastRow | null {
+  if (!heat) return null;
+  const shown = (c: number) => (units === 'mm' ? `${Math.round(c / 10) * 10}\u00a0°C` : `${Math.round((c * 1.8 + 32) / 10) * 10}\u00a0°F`);
+  return {
+    key: 'heat', title: 'Heat at the edge', value: `about ${shown(heat.interfaceC)}`, level: heat.verdict === 'good' ? null : 'caution',
+    lines: [
+      `${plan.edge.name} goes quickly at ${shown(plan.edge.hotLimitC)}; known within about 20 %.`,
+      heat.colour ? `Chips come off ${heat.colour.colour}${plan.edge.family === 'hss' ? '; brown or darker means slow down' : ''}.` : 'The colour of this chip says nothing.',
+      ...(heat.verdict === 'over' ? ['By this the edge does not stand long: look at the chip, then one step down, or fluid all the time.'] : heat.verdict === 'watch' ? ['Watch the chip; one step down when it darkens.'] : []),
+    ],
+  };
+}
+
+function lifeRow({ life }: Forecast, plan: CutPlan): ForecastRow | null {
+  if (life === null) return plan.edge.family === 'carbide' && plan.speed.actualMPerMin < plan.speed.range.leastUsefulMPerMin ? { key: 'life', title: 'Edge lasts', value: 'not to be told', level: 'caution', lines: ['Below carbide’s useful speed the built-up edge takes the corner off, sooner or later.'] } : null;
+  return { key: 'life', title: 'Edge lasts, minutes of cutting', value: life.minutes > LIFE_SHOWN_MIN[1] ? `over ${LIFE_SHOWN_MIN[1]}` : `${minutes(life.lowMinutes)} to ${minutes(life.highMinutes)}`, level: life.minutes < 10 ? 'caution' : null, lines: [`Taylor, with typical constants: half to double at least. Ten percent faster costs ${plan.edge.family === 'hss' ? 'high speed steel about half' : 'carbide about a third'} of it.`] };
+}
+
+function timeRow({ passS, lengthMm }: Forecast, setup: CutSetup, units: UnitSystem): ForecastRow {
+  const shown = passS >= 90 ? `${(passS / 60).toFixed(1)}\u00a0min` : `${Math.round(passS)}\u00a0s`;
+  const what = setup.operation === 'turn' ? 'as long as the work stands out' : setup.operation === 'face' || setup.operation === 'part' ? 'from the rim to the centre' : setup.operation === 'bore' ? 'as deep as the bar reaches' : setup.operation === 'shape' ? 'one pass over the face' : setup.operation === 'drill' ? 'to the first clearing of the chips' : 'of the cut';
+  return { key: 'time', title: `Time for ${length(lengthMm, units)}${setup.operation === 'shape' ? ' of width' : ''}`, value: shown, level: null, lines: [`${what}, without approach and handling.`] };
+}

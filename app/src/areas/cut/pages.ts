@@ -1,0 +1,5 @@
+/** What belongs to a cut and is not its first page: one piece. */
+export { LogScreen } from './LogScreen';
+export { ForecastScreen } from './forecast/ForecastScreen';
+export { PacerScreen } from './pacer/PacerScreen';
+export { ToSizeScreen } from './to-size/ToSizeScreen';

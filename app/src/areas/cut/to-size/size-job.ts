@@ -1,0 +1,92 @@
+import type { CutSetup, Dial } from '@pike-stone/core';
+import { dialTotals, finishDepthFor, measureCorrect, passPlan, type Correction } from '@pike-stone/core/forecast';
+import { draftsNamed } from '../../../data/drafts';
+
+export type SizeOf = 'outside' | 'bore' | 'thickness';
+
+/** One measure after a pass: where the dial stood, and what was found. */
+export interface SizeMeasure {
+  readonly dialMm: number;
+  readonly foundMm: number;
+}
+
+/** The way from a measured size to a wanted one, as far as it has come. */
+export interface SizeJob {
+  readonly of: SizeOf;
+  readonly startMm: number;
+  readonly targetMm: number;
+  readonly depthMm: number;
+  readonly finishMm: number;
+  readonly finishPasses: number;
+  readonly measures: readonly SizeMeasure[];
+}
+
+/** Begun and not finished: one for each machine, kept over a reload. */
+export const useSizeJobs = draftsNamed<SizeJob>('pike-to-size');
+
+export function sizesOf({ machine }: CutSetup): readonly SizeOf[] {
+  if (machine.kind === 'lathe') return ['outside', 'bore'];
+  return machine.kind === 'drill-press' ? [] : ['thickness'];
+}
+
+/** The dial that sets the depth. */
+export function dialOf({ machine }: CutSetup): Dial | null {
+  switch (machine.kind) {
+    case 'lathe': return machine.crossSlide;
+    case 'shaper': return machine.toolSlide;
+    case 'drill-press': return null;
+    default: return machine.kneeDial;
+  }
+}
+
+/** A thickness changes by the whole travel of its slide, a diameter by twice it. */
+const perRadius = (of: SizeOf): number => (of === 'thickness' ? 2 : 1);
+
+export const freshJob = (setup: CutSetup, edgeKey: string, depthMm: number): SizeJob => {
+  const of = setup.operation === 'bore' ? 'bore' : (sizesOf(setup)[0] ?? 'outside');
+  const startMm = of === 'thickness' ? 30 : setup.workDiameterMm;
+  return { of, startMm, targetMm: of === 'thickness' ? startMm - 2 : of === 'bore' ? startMm + 4 : Math.max(1, startMm - 4), depthMm, finishMm: finishDepthFor(edgeKey), finishPasses: 2, measures: [] };
+};
+
+export interface PassRow {
+  readonly depthMm: number;
+  /** Dial since touch-off, slide travel. */
+  readonly dialMm: number;
+  readonly afterMm: number;
+}
+
+export interface SizeState {
+  /** What is measured now; the start before any measure. */
+  readonly nowMm: number;
+  readonly removedMm: number;
+  readonly correction: Correction | null;
+  readonly fault: string | null;
+  readonly rows: readonly PassRow[];
+  readonly skinNotCleared: boolean;
+}
+
+/** Passes still to come, with the spring that the last measure showed. */
+export function sizeState(job: SizeJob, skinMm: number): SizeState {
+  const scale = perRadius(job.of);
+  const [start, target] = [job.startMm * scale, job.targetMm * scale];
+  let correction: Correction | null = null;
+  let removed = 0;
+  let fault: string | null = null;
+  for (const { dialMm, foundMm } of job.measures) {
+    try {
+      correction = measureCorrect(start, foundMm * scale, dialMm, target, removed);
+      removed = correction.removedRadialMm;
+    } catch {
+      fault = 'Nothing was removed by the last pass, by this measure: measure again, cold and clean.';
+    }
+  }
+  const sign = target > start ? 1 : -1;
+  const now = start + sign * 2 * removed;
+  const done = correction !== null && correction.leftRadialMm <= 1e-6;
+  const plan = done ? { depthsMm: [], diametersMm: [], skinNotCleared: false } : passPlan(now, target, job.depthMm, job.finishMm, job.finishPasses, removed > 0 ? 0 : skinMm);
+  const totals = dialTotals(plan.depthsMm, removed, correction?.deflectionRatio ?? 0);
+  return {
+    nowMm: now / scale, removedMm: removed, correction, fault, skinNotCleared: plan.skinNotCleared,
+    rows: plan.depthsMm.map((depthMm, i) => ({ depthMm, dialMm: totals[i]!, afterMm: plan.diametersMm[i]! / scale })),
+  };
+}

@@ -1,0 +1,2 @@
+export { DrawerScreen } from './DrawerScreen';
+export { ItemScreen } from './ItemScreen';

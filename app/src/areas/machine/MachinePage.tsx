@@ -1,0 +1,40 @@
+import type { MachineBody } from '@pike-stone/contract';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import type { ComponentType } from 'react';
+import { save, useRecords, type Shown } from '../../data/records';
+import { Button } from '../../kit/Button';
+import { Empty, Loading } from '../../kit/Empty';
+import { useUndo } from '../../kit/Undo';
+
+export interface MachinePageProps {
+  readonly record: Shown<'machines'>;
+  /** To where one came from, or to the machine. */
+  readonly back: () => void;
+}
+
+/** A page about one machine of the drawer, named by the address. */
+export function machinePage(Page: ComponentType<MachinePageProps>): ComponentType {
+  return function OfMachine() {
+    const { id } = useLocalSearchParams<{ id: string }>();
+    const router = useRouter();
+    const { records, loading, error } = useRecords('machines');
+    const record = records.find((one) => one.id === id);
+    if (record) return <Page key={id} record={record} back={() => (router.canGoBack() ? router.back() : router.replace(`/drawer/machines/${id}`))} />;
+    if (loading || error) return <Loading error={error} />;
+    return <Empty title="Not in this drawer" action={<Button label="To the drawer" onPress={() => router.replace('/drawer')} />}>The address may belong to another shop or be mistyped.</Empty>;
+  };
+}
+
+/** Puts a changed machine into the drawer, with a way back; false when it was refused and why was said. */
+export function useKeepMachine(record: Shown<'machines'>): (body: MachineBody, said: string, version?: number) => Promise<boolean> {
+  const say = useUndo((state) => state.say);
+  return async (body, said, version = record.version) => {
+    const result = await save('machines', record.id, version, body, record.archived);
+    if (result.sent === 'refused') {
+      say(result.refusal.problem.fields?.[0]?.message ?? result.refusal.message);
+      return false;
+    }
+    if (result.sent !== 'conflict') say(said, () => void save('machines', record.id, version + 1, record.body, record.archived));
+    return true;
+  };
+}

@@ -1,0 +1,43 @@
+import { formatSpindleSpeed, formatUncertainty, type SpeedStep } from '@pike-stone/core';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Words } from '../../../kit/Words';
+import { themed } from '../../../theme/theme';
+import { SPACE, TOUCH } from '../../../theme/type';
+
+interface StepTableProps {
+  readonly steps: readonly SpeedStep[];
+  /** Position looked at on the drawing. */
+  readonly chosen: string | undefined;
+  readonly unit: string;
+  readonly onChoose: (step: SpeedStep) => void;
+}
+
+/** Every speed, the fastest first, and whether it was computed or measured; touch one to see it on the drawing. */
+export function StepTable({ steps, chosen, unit, onChoose }: StepTableProps) {
+  const styles = useStyles();
+  return (
+    <View>
+      {[...steps].reverse().map((step) => {
+        const known = step.measured ? `measured ${formatUncertainty(step.measured.uRel)}` : step.computed ? `computed ${formatUncertainty(step.computed.uRel)}` : 'as stated';
+        const { figure } = formatSpindleSpeed(step.rpm);
+        return (
+          <Pressable key={step.position ?? step.setting} role="button" aria-label={`${figure} ${unit}, ${step.setting}, ${known}`} onPress={() => onChoose(step)} style={[styles.row, step.position === chosen && styles.chosen]}>
+            <Words role="figure" style={styles.figure}>{figure}</Words>
+            <Words style={styles.words}>{step.setting}</Words>
+            <Words role={step.measured ? 'strong' : 'note'} style={styles.known}>{known}</Words>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, minHeight: TOUCH, borderBottomWidth: 1, borderBottomColor: c.line, paddingLeft: 6 },
+    chosen: { backgroundColor: c.wash, borderLeftWidth: 4, borderLeftColor: c.accent, paddingLeft: 2 },
+    figure: { width: 56, textAlign: 'right' },
+    words: { flex: 1 },
+    known: { width: 92, textAlign: 'right', fontSize: 14, lineHeight: 18 },
+  }),
+);

@@ -1,0 +1,9 @@
+/** Everything about one machine comes in one piece: its pages share most of what they need. */
+export { CheckScreen } from './check/CheckScreen';
+export { DriveScreen } from './drive/DriveScreen';
+export { InstrumentsScreen } from './instruments/InstrumentsScreen';
+export { GearsScreen } from './gears/GearsScreen';
+export { TrueSpeedScreen } from './measure/TrueSpeedScreen';
+export { MovesScreen } from './moves/MovesScreen';
+export { PlateScreen } from './plate/PlateScreen';
+export { ReachScreen } from './reach/ReachScreen';

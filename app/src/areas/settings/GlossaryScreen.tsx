@@ -1,0 +1,22 @@
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Screen, Sheet } from '../../kit/Screen';
+import { Words } from '../../kit/Words';
+import { SPACE } from '../../theme/type';
+import { GLOSSARY } from './glossary';
+
+/** What the words mean here. */
+export function GlossaryScreen() {
+  const router = useRouter();
+  return (
+    <Screen title="Words" toRead onBack={() => (router.canGoBack() ? router.back() : router.replace('/settings'))}>
+      <Sheet>
+        {[...GLOSSARY].sort(([a], [b]) => a.localeCompare(b)).map(([term, meaning]) => (
+          <View key={term} style={styles.entry}><Words role="strong">{term}</Words><Words>{meaning}</Words></View>
+        ))}
+      </Sheet>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({ entry: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close } });

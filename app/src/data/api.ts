@@ -1,0 +1,31 @@
+import { problem, type Problem } from '@pike-stone/contract';
+
+/** The server answered, and said no. */
+export class Refusal extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+  }
+}
+
+/** No answer: the network or the server is away. */
+export class Unreachable extends Error {}
+
+const PATIENCE_MS = 12_000;
+
+/** One request; the answer as JSON, a Refusal, or Unreachable. */
+export async function ask<Answer>(path: string, init: RequestInit = {}): Promise<Answer> {
+  let response: Response;
+  try {
+    response = await fetch(path, { ...init, signal: AbortSignal.timeout(PATIENCE_MS) });
+  } catch {
+    throw new Unreachable('The shop’s computer does not answer.');
+  }
+  if (response.ok) return (await response.json()) as Answer;
+  const told = problem.safeParse(await response.json().catch(() => null));
+  if (response.status >= 502 || (response.status === 503 && told.success)) throw new Unreachable(told.data?.detail ?? 'The shop’s computer does not answer.');
+  if (told.success) throw new Refusal(told.data);
+  throw new Unreachable(`The answer could not be read (${response.status}).`);
+}
+
+export const put = <Answer>(path: string, body: unknown): Promise<Answer> =>
+  ask<Answer>(path, { method: 'PUT', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });

@@ -1,0 +1,78 @@
+import { instrumentEvent, type InstrumentEvent, type InstrumentKind, type InstrumentList, type InstrumentState } from '@pike-stone/contract';
+import { useEffect, useState } from 'react';
+import useSWR from 'swr';
+import { ask } from './api';
+import { useSession } from './records';
+
+/** The instruments connected to the shop's computer. */
+export function useInstruments() {
+  const { data: session } = useSession();
+  return useSWR<InstrumentList>(session ? '/api/instruments' : null, ask, { revalidateOnFocus: false });
+}
+
+/** One reading in the instrument's own clock; a pulse has no value. */
+export interface Reading {
+  readonly t: number;
+  readonly value: number | null;
+}
+
+export interface Stream {
+  readonly state: InstrumentState | 'cut-off';
+  readonly standIn: boolean;
+  /** What came in the time that is looked at, in the instrument's order. */
+  readonly readings: readonly Reading[];
+  /** Unreadable lines in that time. */
+  readonly bad: number;
+}
+
+const AWAY: Stream = { state: 'connecting', standIn: false, readings: [], bad: 0 };
+const SILENT_MS = 3_000;
+/** A few lines spoilt one after the other are forgotten after this many events. */
+const BAD_KEPT = 30;
+
+/** Adds an event to what is kept of a stream: late lines are put in their place, old ones let go. */
+export function withEvent(before: readonly Reading[], { t, value }: Pick<InstrumentEvent, 't' | 'value'>, keepS: number): readonly Reading[] {
+  if (t.length === 0) return before;
+  const all = [...before, ...t.map((at, i) => ({ t: at, value: value[i] ?? null }))].sort((a, b) => a.t - b.t);
+  // A clock far behind what is kept was started anew: only what came now counts.
+  const newest = t.at(-1)!;
+  const last = before.at(-1);
+  if (last && newest < last.t - keepS) return t.map((at, i) => ({ t: at, value: value[i] ?? null }));
+  const from = (all.at(-1) as Reading).t - keepS;
+  return all.filter((reading) => reading.t >= from);
+}
+
+/**
+ * The live readings of an instrument while the page looks at it. The browser opens
+ * a stream that was cut off again by itself; until then it is said to be cut off.
+ *
+ * @param near   what a simulated instrument should pretend to be held to
+ * @param keepS  how much of the past is kept, in seconds of the instrument's clock
+ */
+export function useInstrument(kind: InstrumentKind, near: number | null, keepS: number, on = true): Stream {
+  const [stream, setStream] = useState<Stream>(AWAY);
+  useEffect(() => {
+    setStream(AWAY);
+    if (!on) return;
+    const source = new EventSource(`/api/instruments/${kind}/stream${near === null ? '' : `?near=${near}`}`);
+    let heard = Date.now();
+    let bad: number[] = [];
+    source.onmessage = ({ data }: MessageEvent<string>) => {
+      heard = Date.now();
+      const read = instrumentEvent.safeParse(JSON.parse(data));
+      if (!read.success) return;
+      const event = read.data;
+      bad = [...bad.slice(1 - BAD_KEPT), event.bad];
+      const spoilt = bad.reduce((sum, one) => sum + one, 0);
+      setStream((before) => ({ state: event.state, standIn: event.standIn === true, readings: withEvent(before.readings, event, keepS), bad: spoilt }));
+    };
+    const cutOff = () => setStream((before) => (before.state === 'cut-off' ? before : { ...before, state: 'cut-off' }));
+    source.onerror = cutOff;
+    const watch = setInterval(() => { if (Date.now() - heard > SILENT_MS) cutOff(); }, 1_000);
+    return () => {
+      clearInterval(watch);
+      source.close();
+    };
+  }, [kind, near, keepS, on]);
+  return stream;
+}

@@ -1,0 +1,122 @@
+import type { Body, Kind, Stored } from '@pike-stone/contract';
+import { dequal } from 'dequal';
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+import { put, Refusal, Unreachable } from './api';
+
+/** A write on its way: kept on the device until the shop's computer has it. */
+export interface Outgoing<K extends Kind = Kind> {
+  readonly kind: K;
+  readonly id: string;
+  readonly version: number;
+  readonly archived: boolean;
+  readonly body: Body<K>;
+  readonly queuedAt: string;
+  readonly state: 'waiting' | 'conflict' | 'refused';
+  /** As it stands on the server, when someone else was faster. */
+  readonly current?: Stored<K>;
+  readonly why?: string;
+}
+
+/** What this device sent last for a record, whether or not the answer came. */
+type LastSent = Pick<Outgoing, 'archived' | 'body'>;
+
+interface Outbox {
+  readonly entries: readonly Outgoing[];
+  readonly lastSent: Readonly<Record<string, LastSent>>;
+  readonly reachable: boolean;
+  enqueue(entry: Outgoing): void;
+  remove(kind: Kind, id: string): void;
+  mark(kind: Kind, id: string, change: Partial<Outgoing>): void;
+  noteSent(entry: Outgoing): void;
+  setReachable(reachable: boolean): void;
+}
+
+const REMEMBERED = 40;
+const keyOf = ({ kind, id }: Pick<Outgoing, 'kind' | 'id'>): string => `${kind}/${id}`;
+
+const same = (kind: Kind, id: string) => (entry: Outgoing) => entry.kind === kind && entry.id === id;
+
+export const useOutbox = create<Outbox>()(
+  persist(
+    (set) => ({
+      entries: [],
+      reachable: true,
+      lastSent: {},
+      enqueue: (entry) =>
+        set(({ entries }) => {
+          const earlier = entries.find(same(entry.kind, entry.id));
+          // An unsent write is replaced by the newer one, made from the same version.
+          const next = earlier ? { ...entry, version: earlier.version, queuedAt: earlier.queuedAt } : entry;
+          return { entries: earlier ? entries.map((one) => (one === earlier ? next : one)) : [...entries, next] };
+        }),
+      remove: (kind, id) => set(({ entries }) => ({ entries: entries.filter((entry) => !same(kind, id)(entry)) })),
+      mark: (kind, id, change) => set(({ entries }) => ({ entries: entries.map((entry) => (same(kind, id)(entry) ? ({ ...entry, ...change } as Outgoing) : entry)) })),
+      noteSent: (entry) =>
+        set(({ lastSent }) => {
+          const { [keyOf(entry)]: _, ...others } = lastSent;
+          return { lastSent: Object.fromEntries([...Object.entries(others).slice(1 - REMEMBERED), [keyOf(entry), { archived: entry.archived, body: entry.body }]]) };
+        }),
+      setReachable: (reachable) => set({ reachable }),
+    }),
+    { name: 'pike-outbox', partialize: ({ entries, lastSent }) => ({ entries, lastSent }) },
+  ),
+);
+
+export type Sent = { readonly sent: 'saved'; readonly record: Stored<Kind> } | { readonly sent: 'waiting' } | { readonly sent: 'conflict' | 'refused'; readonly refusal: Refusal };
+
+/** The record that beat us is what this very device sent before: nobody else changed it. */
+const ownEarlier = (current: Stored<Kind> | undefined, before: LastSent | undefined): current is Stored<Kind> =>
+  current !== undefined && before !== undefined && dequal({ archived: current.archived, body: current.body }, before);
+
+type OnSaved = (entry: Outgoing, record: Stored<Kind>) => void;
+
+async function sendOne(entry: Outgoing, onSaved: OnSaved): Promise<Sent> {
+  const { remove, mark, noteSent, setReachable, lastSent } = useOutbox.getState();
+  const { kind, id, version, archived, body } = entry;
+  const before = lastSent[keyOf(entry)];
+  noteSent(entry);
+  try {
+    const record = await put<Stored<Kind>>(`/api/${kind}/${id}`, { version, archived, body });
+    setReachable(true);
+    // Shown as stored before it stops being shown as waiting: never, for a moment, as it was before.
+    onSaved(entry, record);
+    const now = useOutbox.getState().entries.find(same(kind, id));
+    // Changed again while it was on its way: the rest goes out from the new version.
+    if (now && (now.body !== body || now.archived !== archived)) mark(kind, id, { version: record.version });
+    else remove(kind, id);
+    return { sent: 'saved', record };
+  } catch (error) {
+    if (error instanceof Unreachable) {
+      setReachable(false);
+      return { sent: 'waiting' };
+    }
+    if (!(error instanceof Refusal)) throw error;
+    setReachable(true);
+    const conflict = error.problem.status === 409;
+    const current = error.problem.current as Stored<Kind> | undefined;
+    if (conflict && ownEarlier(current, before)) {
+      mark(kind, id, { version: current.version });
+      return sendOne({ ...entry, version: current.version }, onSaved);
+    }
+    mark(kind, id, { state: conflict ? 'conflict' : 'refused', why: error.problem.detail, current });
+    return { sent: conflict ? 'conflict' : 'refused', refusal: error };
+  }
+}
+
+let sending: Promise<unknown> = Promise.resolve();
+
+/** Sends what waits, oldest first, one at a time; stops at the first that finds nobody. */
+export function sendWaiting(onSaved: OnSaved): Promise<Map<string, Sent>> {
+  const turn = sending.then(async () => {
+    const results = new Map<string, Sent>();
+    for (const entry of useOutbox.getState().entries.filter((one) => one.state === 'waiting')) {
+      const result = await sendOne(entry, onSaved);
+      results.set(entry.id, result);
+      if (result.sent === 'waiting') break;
+    }
+    return results;
+  });
+  sending = turn.catch(() => undefined);
+  return turn;
+}

@@ -1,0 +1,33 @@
+import type { UnitSystem } from '@pike-stone/core';
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+interface Preferences {
+  readonly units: UnitSystem;
+  readonly theme: 'system' | 'light' | 'dark';
+  /** Last five sizes typed in each place, newest first, mm. */
+  readonly recent: Readonly<Record<string, readonly number[]>>;
+  setUnits(units: UnitSystem): void;
+  setTheme(theme: Preferences['theme']): void;
+  remember(place: string, mm: number): void;
+}
+
+const KEPT = 5;
+
+/** What belongs to this phone or laptop rather than to the shop. */
+export const usePreferences = create<Preferences>()(
+  persist(
+    (set) => ({
+      units: 'mm',
+      theme: 'system',
+      recent: {},
+      setUnits: (units) => set({ units }),
+      setTheme: (theme) => set({ theme }),
+      remember: (place, mm) =>
+        set(({ recent }) => ({ recent: { ...recent, [place]: [mm, ...(recent[place] ?? []).filter((one) => Math.abs(one - mm) > 1e-6)].slice(0, KEPT) } })),
+    }),
+    { name: 'pike-preferences' },
+  ),
+);
+
+export const useUnits = (): UnitSystem => usePreferences((state) => state.units);

@@ -1,0 +1,93 @@
+import type { Stored } from '@pike-stone/contract';
+import { act, render, screen } from '@testing-library/react';
+import { SWRConfig } from 'swr';
+import { deviceCache } from './device-cache';
+import { useOutbox } from './outbox';
+import { usePreferences } from './preferences';
+import { save, useRecords } from './records';
+import { useShopCache } from './shop-cache';
+
+const stored = (id: string, name: string, version = 1): Stored<'tools'> => ({ id, version, archived: false, updatedAt: '2026-11-02T10:00:00.000Z', body: { name } as never });
+
+let shelf: Stored<'tools'>[];
+let away: boolean;
+
+beforeEach(() => {
+  localStorage.clear();
+  useOutbox.setState({ entries: [], lastSent: {}, reachable: true });
+  shelf = [stored('b', 'Reamer'), stored('a', 'Drill')];
+  away = false;
+  global.fetch = jest.fn(async (path: unknown, init?: RequestInit) => {
+    if (away) throw new TypeError('no network');
+    const answer = (body: unknown) => ({ ok: true, status: 200, json: async () => body }) as Response;
+    if (path === '/api/session') return answer({ shop: { id: 's', name: 'Shop' } });
+    if (init?.method !== 'PUT') return answer({ records: shelf });
+    const id = String(path).split('/').at(-1)!;
+    const written = { ...stored(id, '', 1), ...JSON.parse(String(init.body)), id, version: (JSON.parse(String(init.body)).version as number) + 1 };
+    shelf = [written, ...shelf.filter((record) => record.id !== id)];
+    return answer(written);
+  }) as typeof fetch;
+});
+
+function List() {
+  useShopCache();
+  const { records, loading, error } = useRecords('tools');
+  return <p data-testid="list">{loading ? 'loading' : error && records.length === 0 ? 'error' : records.map((record) => `${record.body.name} v${record.version}${record.waiting ? ' waiting' : ''}`).join(', ')}</p>;
+}
+const show = () => render(<SWRConfig value={{ provider: deviceCache, dedupingInterval: 0, errorRetryCount: 0 }}><List /></SWRConfig>);
+const list = () => screen.getByTestId('list').textContent;
+const settled = () => act(async () => { await new Promise((resolve) => setTimeout(resolve, 20)); });
+
+test('records are read once the shop is known', async () => {
+  show();
+  expect(list()).toBe('loading');
+  await settled();
+  expect(list()).toBe('Reamer v1, Drill v1');
+});
+
+test('a write shows at once, and as stored when the server has it, without reading the list again', async () => {
+  show();
+  await settled();
+  const reads = () => (global.fetch as jest.Mock).mock.calls.filter(([path, init]) => path === '/api/tools' && init?.method !== 'PUT').length;
+  const before = reads();
+  let done: Promise<unknown>;
+  act(() => { done = save('tools', 'a', 1, { name: 'Drill, long' } as never); });
+  expect(list()).toBe('Reamer v1, Drill, long v1 waiting');
+  await act(async () => { await done; });
+  expect(list()).toBe('Reamer v1, Drill, long v2');
+  expect(reads()).toBe(before);
+});
+
+test('a new record stands first, also while it waits', async () => {
+  show();
+  await settled();
+  away = true;
+  await act(async () => { await save('tools', 'c', 0, { name: 'Tap' } as never); });
+  expect(list()).toBe('Tap v0 waiting, Reamer v1, Drill v1');
+  expect(useOutbox.getState().reachable).toBe(false);
+});
+
+test('what is put away in the list is put away in the page', async () => {
+  show();
+  await settled();
+  await act(async () => { await save('tools', 'b', 1, { name: 'Reamer' } as never, true); });
+  expect(shelf[0]).toMatchObject({ id: 'b', archived: true });
+});
+
+test('a page opened without the server shows the last answers', async () => {
+  const first = show();
+  await settled();
+  window.dispatchEvent(new Event('pagehide'));
+  first.unmount();
+  away = true;
+  show();
+  await settled();
+  expect(list()).toBe('Reamer v1, Drill v1');
+  expect(JSON.parse(localStorage.getItem('pike-read') ?? '[]').map(([key]: [string]) => key)).toEqual(expect.arrayContaining(['/api/session', '/api/tools']));
+});
+
+test('the last five sizes of a place are kept, newest first, each once', () => {
+  const { remember } = usePreferences.getState();
+  for (const mm of [1, 2, 3, 2, 4, 5, 6]) remember('depth', mm);
+  expect(usePreferences.getState().recent.depth).toEqual([6, 5, 4, 2, 3]);
+});

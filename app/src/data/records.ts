@@ -1,0 +1,94 @@
+import { KINDS, type Body, type Kind, type SessionAnswer, type Stored } from '@pike-stone/contract';
+import { useMemo } from 'react';
+import useSWR from 'swr';
+import { v7 as uuidv7 } from 'uuid';
+import { ask, Unreachable } from './api';
+import { sendWaiting, useOutbox, type Outgoing, type Sent } from './outbox';
+import { changeShown, fillShown, readAgain } from './shop-cache';
+
+/** A record as the page shows it: stored, or still waiting to be sent. */
+export interface Shown<K extends Kind> extends Stored<K> {
+  readonly waiting: boolean;
+}
+
+interface List<K extends Kind> {
+  readonly records: readonly Stored<K>[];
+}
+
+const reading = async <Answer>(path: string): Promise<Answer> => {
+  try {
+    const answer = await ask<Answer>(path);
+    useOutbox.getState().setReachable(true);
+    return answer;
+  } catch (error) {
+    if (error instanceof Unreachable) useOutbox.getState().setReachable(false);
+    throw error;
+  }
+};
+
+/** The shop this page is in; asking for it also lets a visitor in. */
+export const useSession = () => useSWR<SessionAnswer>('/api/session', reading, { revalidateOnFocus: false });
+
+const asShown = <K extends Kind>(entry: Outgoing<K>): Shown<K> => ({
+  id: entry.id, version: entry.version, archived: entry.archived, updatedAt: entry.queuedAt, body: entry.body, waiting: true,
+});
+
+/** Every record of a kind, with the unsent ones in place of or beside the stored. */
+export function useRecords<K extends Kind>(kind: K) {
+  const { data: session } = useSession();
+  const { data, error, isLoading } = useSWR<List<K>>(session ? `/api/${kind}` : null, reading);
+  const entries = useOutbox((state) => state.entries);
+  const records = useMemo(() => {
+    const unsent = entries.filter((entry): entry is Outgoing<K> => entry.kind === kind && entry.state === 'waiting');
+    const stored = data?.records ?? [];
+    const fresh = unsent.filter((entry) => !stored.some((record) => record.id === entry.id)).map(asShown);
+    const merged = stored.map((record): Shown<K> => {
+      const entry = unsent.find((one) => one.id === record.id);
+      return entry ? { ...asShown(entry), version: record.version } : { ...record, waiting: false };
+    });
+    return [...fresh.reverse(), ...merged];
+  }, [data, entries, kind]);
+  return { records, error: error as Error | undefined, loading: !session || (isLoading && !data) };
+}
+
+function putInCache(entry: Outgoing, record: Stored<Kind>): void {
+  changeShown<List<Kind>>(`/api/${entry.kind}`, ({ records }) => {
+    const known = records.some((one) => one.id === record.id);
+    return { records: known ? records.map((one) => (one.id === record.id ? record : one)) : [record, ...records] };
+  });
+}
+
+/** Sends what waits; also called when the network comes back. */
+export const sendNow = () => sendWaiting(putInCache);
+
+/** Writes a record: first on this device, then to the shop's computer. */
+export async function save<K extends Kind>(kind: K, id: string, version: number, body: Body<K>, archived = false): Promise<Sent> {
+  useOutbox.getState().enqueue({ kind, id, version, archived, body, queuedAt: new Date().toISOString(), state: 'waiting' } as Outgoing);
+  const results = await sendNow();
+  return results.get(id) ?? { sent: 'waiting' };
+}
+
+/** Brings every list onto the device that no page has asked for yet: the book and the drawer then open without the server too. */
+export async function bringLists(): Promise<void> {
+  for (const kind of KINDS) {
+    try {
+      fillShown(`/api/${kind}`, await reading(`/api/${kind}`));
+    } catch {
+      return;
+    }
+  }
+}
+
+export const newId = (): string => uuidv7();
+
+/** Throws an unsent write away and shows what the server has. */
+export function takeTheirs(entry: Outgoing): void {
+  useOutbox.getState().remove(entry.kind, entry.id);
+  readAgain(`/api/${entry.kind}`);
+}
+
+/** Writes ours over theirs, knowingly: made from the version that beat us. */
+export function keepOurs(entry: Outgoing): Promise<unknown> {
+  useOutbox.getState().mark(entry.kind, entry.id, { state: 'waiting', version: entry.current?.version ?? entry.version, current: undefined });
+  return sendNow();
+}

@@ -1,0 +1,54 @@
+import type { ReactNode } from 'react';
+import { Pressable, StyleSheet, View, type StyleProp, type ViewStyle } from 'react-native';
+import { themed, useColours } from '../theme/theme';
+import { CORNER, SIZE, SPACE, TOUCH } from '../theme/type';
+import { Words } from './Words';
+
+interface ButtonProps {
+  readonly label: string;
+  readonly onPress: () => void;
+  readonly kind?: 'main' | 'other' | 'plain';
+  readonly icon?: (colour: string) => ReactNode;
+  readonly disabled?: boolean;
+  readonly style?: StyleProp<ViewStyle>;
+  /** What it does, when the label alone does not say. */
+  readonly says?: string;
+}
+
+/** A press that does something. One main button on a screen. */
+export function Button({ label, onPress, kind = 'other', icon, disabled = false, style, says }: ButtonProps) {
+  const styles = useStyles();
+  const colours = useColours();
+  const colour = kind === 'main' ? colours.onAccent : colours.accent;
+  return (
+    <Pressable role="button" aria-label={says ?? label} aria-disabled={disabled} disabled={disabled} onPress={onPress}
+      style={({ pressed }) => [styles.button, styles[kind], pressed && styles.pressed, disabled && styles.disabled, style]}>
+      {icon && <View>{icon(colour)}</View>}
+      <Words role="strong" numberOfLines={1} style={[styles.label, { color: colour }]}>{label}</Words>
+    </Pressable>
+  );
+}
+
+/** A bare icon with a word for those who cannot see it. */
+export function IconButton({ says, onPress, children, disabled = false }: { says: string; onPress: () => void; children: ReactNode; disabled?: boolean }) {
+  const styles = useStyles();
+  return (
+    <Pressable role="button" aria-label={says} aria-disabled={disabled} disabled={disabled} onPress={onPress}
+      style={({ pressed }) => [styles.icon, pressed && styles.pressed, disabled && styles.disabled]}>
+      {children}
+    </Pressable>
+  );
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    button: { minHeight: TOUCH, borderRadius: CORNER, paddingHorizontal: SPACE.edge, flexDirection: 'row', gap: SPACE.close, alignItems: 'center', justifyContent: 'center', borderWidth: 1 },
+    main: { backgroundColor: c.accent, borderColor: c.accent, minHeight: 56 },
+    other: { backgroundColor: c.sheet, borderColor: c.accent },
+    plain: { backgroundColor: 'transparent', borderColor: 'transparent', paddingHorizontal: SPACE.close },
+    pressed: { opacity: 0.75 },
+    disabled: { opacity: 0.45 },
+    label: { fontSize: SIZE.body + 1 },
+    icon: { width: TOUCH, height: TOUCH, alignItems: 'center', justifyContent: 'center', borderRadius: CORNER },
+  }),
+);

@@ -1,0 +1,31 @@
+import type { WarningLevel } from '@pike-stone/core';
+import { StyleSheet, View } from 'react-native';
+import { themed, useColours } from '../theme/theme';
+import { SPACE } from '../theme/type';
+import { DangerIcon, NoteIcon, WarningIcon } from './icons';
+import { Words } from './Words';
+
+const MARK = { note: NoteIcon, caution: WarningIcon, danger: DangerIcon } as const;
+const SAID = { note: 'Note', caution: 'Caution', danger: 'Danger' } as const;
+
+/** One short sentence where the hazard is: triangle or octagon, never colour alone. */
+export function Caution({ level, children }: { level: WarningLevel; children: string }) {
+  const styles = useStyles();
+  const colours = useColours();
+  const Mark = MARK[level];
+  const colour = level === 'note' ? colours.quiet : level === 'caution' ? colours.cautionMark : colours.danger;
+  return (
+    <View style={styles.line} role={level === 'danger' ? 'alert' : 'note'}>
+      <View aria-label={SAID[level]} role="img" style={styles.mark}><Mark color={colour} size={21} /></View>
+      <Words style={styles.words}>{children}</Words>
+    </View>
+  );
+}
+
+const useStyles = themed(() =>
+  StyleSheet.create({
+    line: { flexDirection: 'row', gap: SPACE.near, paddingHorizontal: SPACE.edge, paddingVertical: 7 },
+    mark: { paddingTop: 1 },
+    words: { flex: 1, lineHeight: 22 },
+  }),
+);

@@ -1,0 +1,32 @@
+import type { ReactNode } from 'react';
+import { ActivityIndicator, StyleSheet, View } from 'react-native';
+import { themed, useColours } from '../theme/theme';
+import { SPACE } from '../theme/type';
+import { Words } from './Words';
+
+/** Nothing here yet: what to do first. */
+export function Empty({ title, children, action }: { title: string; children: string; action?: ReactNode }) {
+  const styles = useStyles();
+  return (
+    <View style={styles.empty}>
+      <Words role="heading">{title}</Words>
+      <Words role="quiet">{children}</Words>
+      {action}
+    </View>
+  );
+}
+
+/** Shown only when a wait is long enough to be noticed. */
+export function Loading({ error }: { error?: Error | undefined }) {
+  const styles = useStyles();
+  const colours = useColours();
+  if (error) return <Empty title="Not here yet">{`${error.message} It is tried again by itself.`}</Empty>;
+  return <View style={styles.loading}><ActivityIndicator color={colours.accent} aria-label="Loading" /></View>;
+}
+
+const useStyles = themed(() =>
+  StyleSheet.create({
+    empty: { padding: SPACE.wide, gap: SPACE.near, alignItems: 'flex-start', maxWidth: 520 },
+    loading: { padding: 48, alignItems: 'center' },
+  }),
+);

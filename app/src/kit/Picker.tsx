@@ -1,0 +1,45 @@
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { themed, useColours } from '../theme/theme';
+import { CORNER, SPACE, TOUCH } from '../theme/type';
+import { ForwardIcon } from './icons';
+import { Panel } from './Panel';
+import { Row } from './Row';
+import { Words } from './Words';
+
+interface PickerProps {
+  readonly label: string;
+  readonly options: readonly { readonly value: string; readonly label: string }[];
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}
+
+/** One of many: what is taken stands in the field, the rest in a panel. */
+export function Picker({ label, options, value, onChange }: PickerProps) {
+  const styles = useStyles();
+  const colours = useColours();
+  const [open, setOpen] = useState(false);
+  const taken = options.find((option) => option.value === value);
+  return (
+    <View style={styles.box}>
+      <Words role="label">{label}</Words>
+      <Pressable role="button" aria-label={`${label}: ${taken?.label ?? 'none'}, change`} onPress={() => setOpen(true)} style={styles.field}>
+        <Words role="strong" style={styles.words}>{taken?.label ?? 'Choose'}</Words>
+        <ForwardIcon color={colours.quiet} size={20} />
+      </Pressable>
+      {open && (
+        <Panel title={label} onClose={() => setOpen(false)}>
+          {options.map((option) => <Row key={option.value} title={option.label} chosen={option.value === value} onPress={() => { onChange(option.value); setOpen(false); }} />)}
+        </Panel>
+      )}
+    </View>
+  );
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    box: { gap: 3 },
+    field: { minHeight: TOUCH, flexDirection: 'row', alignItems: 'center', paddingHorizontal: SPACE.near, borderWidth: 1, borderColor: c.strongLine, borderRadius: CORNER, backgroundColor: c.sheet },
+    words: { flex: 1, color: c.accent },
+  }),
+);

@@ -1,0 +1,72 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { PAGE_WIDTH, themed, useColours, useWide } from '../theme/theme';
+import { SPACE } from '../theme/type';
+import { IconButton } from './Button';
+import { BackIcon } from './icons';
+import { Words } from './Words';
+
+interface ScreenProps {
+  readonly title: string;
+  /** Under the title, when it helps. */
+  readonly about?: string;
+  readonly onBack?: () => void;
+  readonly aside?: ReactNode;
+  /** Stays at the thumb while the rest scrolls. */
+  readonly footer?: ReactNode;
+  /** Nothing in it to touch: the page itself takes the focus, so that keys scroll it. */
+  readonly toRead?: boolean;
+  /** A second pane on a wide screen, where it scrolls by itself; below the rest on a phone. */
+  readonly side?: ReactNode;
+  readonly children: ReactNode;
+}
+
+/** A page of lists and forms: head, scrolling body, action by the thumb. */
+export function Screen({ title, about, onBack, aside, footer, toRead = false, side, children }: ScreenProps) {
+  const styles = useStyles();
+  const colours = useColours();
+  const wide = useWide();
+  return (
+    <View style={styles.screen}>
+      <View style={[styles.head, wide && (side ? styles.broad : styles.column)]}>
+        {onBack && <IconButton says="Back" onPress={onBack}><BackIcon color={colours.accent} size={26} /></IconButton>}
+        <View style={styles.titles}>
+          <Words role="title" numberOfLines={2}>{title}</Words>
+          {about && <Words role="note">{about}</Words>}
+        </View>
+        {aside}
+      </View>
+      <View style={[styles.panes, wide && side ? styles.twoPanes : null]}>
+        <ScrollView style={styles.scroll} contentContainerStyle={[styles.body, wide && !side && styles.column]} keyboardShouldPersistTaps="handled" {...(toRead ? { tabIndex: 0 } : {})}>
+          {children}
+          {!wide && side}
+        </ScrollView>
+        {wide && side && <ScrollView style={[styles.scroll, styles.side]} contentContainerStyle={styles.body} tabIndex={0}>{side}</ScrollView>}
+      </View>
+      {footer && <View style={[styles.footer, wide && (side ? styles.broad : styles.column)]}>{footer}</View>}
+    </View>
+  );
+}
+
+/** A sheet of paper on the stone: one group of things that belong together. */
+export function Sheet({ children }: { children: ReactNode }) {
+  const styles = useStyles();
+  return <View style={styles.sheet}>{children}</View>;
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    screen: { flex: 1, backgroundColor: c.ground, minHeight: 0 },
+    head: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, paddingHorizontal: SPACE.edge, paddingTop: SPACE.near, paddingBottom: SPACE.near, minHeight: 64 },
+    titles: { flex: 1, minWidth: 0 },
+    panes: { flex: 1, minHeight: 0 },
+    broad: { width: '100%', maxWidth: PAGE_WIDTH },
+    twoPanes: { flexDirection: 'row', width: '100%', maxWidth: PAGE_WIDTH },
+    scroll: { flex: 1, minWidth: 0 },
+    side: { borderLeftWidth: 1, borderLeftColor: c.line },
+    body: { paddingTop: SPACE.hair, paddingBottom: SPACE.wide, gap: SPACE.near },
+    column: { width: '100%', maxWidth: 760, alignSelf: 'flex-start' },
+    sheet: { backgroundColor: c.sheet, borderTopWidth: 1, borderBottomWidth: 1, borderColor: c.line },
+    footer: { flexDirection: 'row', gap: SPACE.close, padding: SPACE.edge, paddingTop: SPACE.near, backgroundColor: c.ground, borderTopWidth: 1, borderTopColor: c.line },
+  }),
+);

@@ -1,0 +1,49 @@
+import { useEffect, useReducer, useState, type ComponentType } from 'react';
+import { Loading } from './Empty';
+
+type Load = () => Promise<{ default: ComponentType }>;
+
+const TRY_AGAIN_MS = 3_000;
+const all: (() => Promise<unknown>)[] = [];
+
+/** Fetched quietly with the other pages, so that it is there without the shop's computer too. */
+export const bringLater = (load: () => Promise<unknown>): void => void all.push(load);
+
+/** A page that is not part of the first load: fetched quietly after it, or when it is opened, until it is there. */
+export function later(load: Load): ComponentType {
+  let Page: ComponentType | null = null;
+  const bring = async (): Promise<void> => {
+    Page ??= (await load()).default;
+  };
+  all.push(bring);
+  return function Later() {
+    const [trouble, setTrouble] = useState<Error>();
+    const [, redraw] = useReducer((times: number) => times + 1, 0);
+    useEffect(() => {
+      let timer: ReturnType<typeof setTimeout> | undefined;
+      let left = false;
+      const attempt = async (): Promise<void> => {
+        try {
+          await bring();
+          if (!left) redraw();
+        } catch {
+          if (left) return;
+          setTrouble(new Error('The shop’s computer does not answer.'));
+          timer = setTimeout(() => void attempt(), TRY_AGAIN_MS);
+        }
+      };
+      if (!Page) void attempt();
+      return () => {
+        left = true;
+        clearTimeout(timer);
+      };
+    }, []);
+    if (Page) return <Page />;
+    return <Loading error={trouble} />;
+  };
+}
+
+/** Brings the other pages onto the device, so that they open without the shop's computer too. */
+export function bringTheRest(): void {
+  for (const bring of all) bring().catch(() => undefined);
+}

@@ -1,0 +1,34 @@
+import { createContext, useContext, useEffect, type ReactNode } from 'react';
+import { useColorScheme, useWindowDimensions } from 'react-native';
+import { usePreferences } from '../data/preferences';
+import { COLOURS, type Colours, type Scheme } from './colours';
+
+const SchemeContext = createContext<Scheme>('light');
+
+/** Light or dark as the device or the person says; the page behind follows. */
+export function ThemeProvider({ children }: { children: ReactNode }) {
+  const device = useColorScheme();
+  const wanted = usePreferences((state) => state.theme);
+  const scheme: Scheme = wanted === 'system' ? (device === 'dark' ? 'dark' : 'light') : wanted;
+  useEffect(() => {
+    document.body.style.backgroundColor = COLOURS[scheme].ground;
+    document.documentElement.style.colorScheme = scheme;
+    document.querySelector('meta[name="theme-color"]')?.setAttribute('content', COLOURS[scheme].ground);
+  }, [scheme]);
+  return <SchemeContext value={scheme}>{children}</SchemeContext>;
+}
+
+export const useColours = (): Colours => COLOURS[useContext(SchemeContext)];
+
+/** A style sheet for each scheme, made once. */
+export function themed<Styles>(make: (colours: Colours) => Styles): () => Styles {
+  const made: Partial<Record<Scheme, Styles>> = {};
+  return function useThemed() {
+    const scheme = useContext(SchemeContext);
+    return (made[scheme] ??= make(COLOURS[scheme]));
+  };
+}
+
+export const WIDE = 900;
+export const PAGE_WIDTH = 1120;
+export const useWide = (): boolean => useWindowDimensions().width >= WIDE;

@@ -1,0 +1,11 @@
+export { REMARK_LENGTH } from './fields';
+export * from './machine';
+export * from './metal';
+export * from './stock';
+export * from './tool';
+export * from './cut';
+export * from './rules';
+export * from './records';
+export * from './problem';
+export { ownValues, toSetup } from './to-setup';
+export * from './instrument';

@@ -1,0 +1,20 @@
+/** What a cut will do before it is made: force, power, spring, finish, heat, chip, life, and the way to size. */
+export * from './cut/specific-force';
+export * from './cut/turning-force';
+export * from './cut/milling-force';
+export * from './cut/drilling-force';
+export * from './cut/deflection';
+export * from './cut/roughness';
+export * from './cut/heat';
+export * from './cut/chip-form';
+export * from './cut/tool-life';
+export * from './cut/shaper-feed';
+export * from './machine/pacer';
+export { POWER_RESERVE } from './plan/power-share';
+export * from './plan/edge-geometry';
+export * from './plan/forecast';
+export * from './plan/governing-limit';
+export * from './plan/power-share';
+export * from './plan/turning-plan';
+export * from './plan/to-size';
+export * from './plan/area';

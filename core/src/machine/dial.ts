@@ -1,0 +1,44 @@
+import { positive } from '../quantity/check';
+
+/** A handwheel with its graduated collar. */
+export interface Dial {
+  readonly travelPerTurnMm: number;
+  readonly divisions: number;
+  /** What one division is marked with: slide travel, or twice it. */
+  readonly reads: 'radius' | 'diameter';
+  readonly backlashMm: number;
+}
+
+export interface DialReading {
+  readonly divisionMarkedMm: number;
+  readonly totalDivisions: number;
+  readonly wholeTurns: number;
+  readonly extraDivisions: number;
+  readonly endDivision: number;
+  readonly diameterChangeMm: number;
+}
+
+/**
+ * Divisions to wind for a slide travel; the marking does not change their number.
+ *
+ * @param travelMm       signed: plus toward rising numbers
+ * @param startDivision  where the collar stands now
+ * @param reverses       the sense changes, so backlash is wound out first
+ * @example dialReading({ travelPerTurnMm: 4, divisions: 80, reads: 'radius', backlashMm: 0 }, 1.15, 70).endDivision // 13
+ */
+export function dialReading(dial: Dial, travelMm: number, startDivision = 0, reverses = false): DialReading {
+  positive('travel per turn', dial.travelPerTurnMm);
+  positive('divisions', dial.divisions);
+  const division = dial.travelPerTurnMm / dial.divisions;
+  const total = (Math.abs(travelMm) + (reverses ? dial.backlashMm : 0)) / division;
+  const wholeTurns = Math.floor(total / dial.divisions + 1e-9);
+  const end = (startDivision + Math.sign(travelMm) * total) % dial.divisions;
+  return {
+    divisionMarkedMm: division * (dial.reads === 'diameter' ? 2 : 1),
+    totalDivisions: total,
+    wholeTurns,
+    extraDivisions: Math.max(0, total - wholeTurns * dial.divisions),
+    endDivision: end < 0 ? end + dial.divisions : end,
+    diameterChangeMm: 2 * travelMm,
+  };
+}

@@ -1,0 +1,184 @@
+import { positive, within } from '../quantity/check';
+import { reduction, type GearTrain } from './belt-table';
+import type { DrivePosition } from './belt-moves';
+import { pitchDiameter, type BeltSection } from './pitch-diameter';
+
+/**
+ * One belt between two cones; outside diameters as the caliper finds them, mm
+ * (toothed belts: tooth counts). Pair i of the driver faces pair i of the driven.
+ *
+ * ```
+ *   driven, on the next shaft    ▂▂ ▅▅ ██
+ *   belt                            ||
+ *   driver, nearer the motor     ██ ▅▅ ▂▂
+ * ```
+ */
+export interface BeltDrive {
+  readonly kind: 'belt';
+  readonly name: string;
+  readonly section: BeltSection | 'toothed';
+  /** Of a flat or round belt. */
+  readonly thicknessMm?: number | undefined;
+  readonly slipPercent: number;
+  /** What it pulls before it slips, N; left out when not known. */
+  readonly pullN?: number | undefined;
+  readonly pairs: readonly { readonly driverMm: number; readonly drivenMm: number }[];
+}
+
+/** A lever of a geared head: each position a pair of gears. */
+export interface GearLever {
+  readonly kind: 'lever';
+  readonly name: string;
+  readonly positions: readonly { readonly name: string; readonly driverTeeth: number; readonly drivenTeeth: number }[];
+}
+
+/** Gears that slow the spindle when they are put in. */
+export interface BackGear extends GearTrain {
+  readonly kind: 'back-gear';
+}
+
+/** A variable pulley: any ratio from the slowest to the fastest, set by a hand wheel while it runs. */
+export interface VariableDrive {
+  readonly kind: 'variable';
+  readonly name: string;
+  /** Output speed over input speed. */
+  readonly slowest: number;
+  readonly fastest: number;
+}
+
+export type DriveStage = BeltDrive | GearLever | BackGear | VariableDrive;
+
+/** What turns the spindle, from the motor on. */
+export interface Drive {
+  /** Under load, one for each speed of the motor: 1425 or 1440 (4-pole, 50 Hz), 1725 (60 Hz). */
+  readonly motorRpm: readonly number[];
+  readonly stages: readonly DriveStage[];
+}
+
+/** One way to set the whole drive. */
+export interface DriveSpeed extends DrivePosition {
+  /** "Belt 2, back gear in". */
+  readonly words: string;
+  /** The option taken in the motor (first) and in each stage, from 0. */
+  readonly at: readonly number[];
+  /** Relative standard uncertainty of the whole ratio from motor to spindle. */
+  readonly uRatioRel: number;
+  /** Relative standard uncertainty of the computed speed. */
+  readonly uRel: number;
+}
+
+/** Nominal motor speed against the true one under load. */
+const U_MOTOR_REL = 0.02;
+const U_SLIP_REL = 0.005;
+/** Speeds of a variable drive stand this far apart on the ladder (R20), or further where the range is wide. */
+const VARIABLE_STEP = 1.12;
+const MOST_MARKS = 13;
+export const MOST_POSITIONS = 60;
+
+interface Option {
+  readonly label: string;
+  readonly words: string;
+  readonly ratio: number;
+  readonly uRel: number;
+}
+
+export const isToothed = (belt: BeltDrive): boolean => belt.section === 'toothed';
+
+/** Pitch diameter of one pulley of a belt, mm; of a toothed pulley its teeth. */
+export function pulleyPitch(belt: BeltDrive, outside: number): { readonly mm: number; readonly uMm: number } {
+  return belt.section === 'toothed' ? { mm: positive('teeth', outside), uMm: 0 } : pitchDiameter(outside, belt.section, belt.thicknessMm);
+}
+
+/** What a part is called where one option of it is set: the belt by its place, a gear by in and out. */
+export const stageName = (stage: DriveStage): string => (stage.kind === 'back-gear' ? 'Back gear' : stage.name);
+
+function beltOptions(belt: BeltDrive): Option[] {
+  const grip = 1 - within('slip', belt.slipPercent, 0, 50) / 100;
+  return belt.pairs.map((pair, i) => {
+    const [driver, driven] = [pulleyPitch(belt, pair.driverMm), pulleyPitch(belt, pair.drivenMm)];
+    const uRel = Math.hypot(driver.uMm / driver.mm, driven.uMm / driven.mm, isToothed(belt) ? 0 : U_SLIP_REL);
+    return { label: String(i + 1), words: belt.pairs.length > 1 ? `${belt.name} ${i + 1}` : '', ratio: (driver.mm / driven.mm) * grip, uRel };
+  });
+}
+
+function variableOptions({ name, slowest, fastest }: VariableDrive): Option[] {
+  positive('slowest ratio', slowest);
+  if (!(fastest > slowest)) throw new RangeError(`fastest ratio: must be above the slowest, got ${fastest}`);
+  const marks = Math.min(MOST_MARKS, Math.ceil(Math.log(fastest / slowest) / Math.log(VARIABLE_STEP) - 1e-9));
+  return Array.from({ length: marks + 1 }, (_, i) => ({ label: String(i), words: name, ratio: slowest * (fastest / slowest) ** (i / marks), uRel: 0 }));
+}
+
+/** Everything one part of the drive can be set to. */
+export function stageOptions(stage: DriveStage): readonly Option[] {
+  switch (stage.kind) {
+    case 'belt': return beltOptions(stage);
+    case 'lever': return stage.positions.map(({ name, driverTeeth, drivenTeeth }) => ({ label: name, words: `${stage.name} ${name}`, ratio: positive('teeth', driverTeeth) / positive('teeth', drivenTeeth), uRel: 0 }));
+    case 'back-gear': return [{ label: 'out', words: 'back gear out', ratio: 1, uRel: 0 }, { label: 'in', words: 'back gear in', ratio: 1 / reduction(stage), uRel: 0 }];
+    case 'variable': return variableOptions(stage);
+  }
+}
+
+const MOTOR_WORDS = ['motor slow', 'motor fast'];
+
+/**
+ * Every speed of a drive, in the order of its parts: n = motor x product of all
+ * ratios, each belt less its slip. u_rel^2 = u_motor^2 + sum of (u_d/d)^2 + sum
+ * of u_slip^2; gears are exact.
+ *
+ * @throws RangeError for a pulley smaller than its groove, a gear without teeth,
+ *   no parts, or more than 60 speeds
+ */
+export function driveSpeeds({ motorRpm, stages }: Drive): readonly DriveSpeed[] {
+  if (stages.length === 0) throw new RangeError('drive: at least one belt or gear is needed');
+  const motors = motorRpm.map((rpm, i): Option => ({ label: MOTOR_WORDS[i] ?? String(i), words: motorRpm.length > 1 ? (MOTOR_WORDS[i] ?? '') : '', ratio: positive('motor speed', rpm), uRel: 0 }));
+  const parts = [motors, ...stages.map(stageOptions)];
+  const total = parts.reduce((count, options) => count * options.length, 1);
+  if (total > MOST_POSITIONS) throw new RangeError(`drive: ${total} speeds are more than the ${MOST_POSITIONS} a table can hold`);
+  let ways: { at: number[]; ratio: number; u2: number }[] = [{ at: [], ratio: 1, u2: 0 }];
+  for (const options of parts) ways = ways.flatMap((way) => options.map((option, i) => ({ at: [...way.at, i], ratio: way.ratio * option.ratio, u2: way.u2 + option.uRel ** 2 })));
+  const names = ['motor', ...stages.keys()].map(String);
+  return ways.map(({ at, ratio, u2 }) => ({
+    id: at.join('-'), at, rpm: ratio,
+    words: sentence(at.map((option, part) => parts[part]![option]!.words), stages, ratio),
+    settings: Object.fromEntries(at.map((option, part) => [names[part]!, option])),
+    uRatioRel: Math.sqrt(u2), uRel: Math.hypot(U_MOTOR_REL, Math.sqrt(u2)),
+  }));
+}
+
+/** Parts with one setting only need no words; a variable drive is set by the speed itself. */
+function sentence(words: readonly string[], stages: readonly DriveStage[], rpm: number): string {
+  const said = words.map((word, part) => (stages[part - 1]?.kind === 'variable' ? `${word} at ${Math.round(rpm)}` : word)).filter(Boolean);
+  return said.length === 0 ? 'One speed' : said.map((part, i) => (i === 0 ? part.charAt(0).toUpperCase() : part.charAt(0).toLowerCase()) + part.slice(1)).join(', ');
+}
+
+/** Costs of a change in points: a belt is slackened and moved, a gear shifted, a switch or a hand wheel turned. */
+export const CHANGE_COSTS = { belt: 3, gear: 1, switch: 0.2 } as const;
+
+/** What changing each setting of a drive costs, by the names its positions use. */
+export function changeCosts({ stages }: Drive, costs: { readonly belt: number; readonly gear: number; readonly switch: number } = CHANGE_COSTS): Record<string, number> {
+  const ofStage = (stage: DriveStage): number => (stage.kind === 'belt' ? costs.belt : stage.kind === 'variable' ? costs.switch : costs.gear);
+  return { motor: costs.switch, ...Object.fromEntries(stages.map((stage, i) => [String(i), ofStage(stage)])) };
+}
+
+/** A figure of the drive that contradicts another: which part, which pair, and what to look at. */
+export interface DriveDoubt {
+  readonly stage: number;
+  readonly pair?: number;
+  readonly text: string;
+}
+
+/** One belt must be as tight on every pair: the two diameters together stay nearly the same. */
+const SAME_LENGTH = 0.06;
+
+/** What in a drive cannot be quite true; nothing is refused for it. */
+export function driveDoubts({ stages }: Drive): readonly DriveDoubt[] {
+  return stages.flatMap((stage, i): DriveDoubt[] => {
+    if (stage.kind === 'back-gear') return reduction(stage) > 1 ? [] : [{ stage: i, text: 'These gears would make the spindle faster. Driving gears are counted from the cone.' }];
+    if (stage.kind !== 'belt' || stage.pairs.length < 2) return [];
+    const sums = stage.pairs.map(({ driverMm, drivenMm }) => driverMm + drivenMm);
+    const usual = [...sums].sort((a, b) => a - b)[Math.floor((sums.length - 1) / 2)] as number;
+    return sums.flatMap((sum, pair) => (Math.abs(sum / usual - 1) <= SAME_LENGTH ? [] : [{
+      stage: i, pair, text: `${stage.name} ${pair + 1}: both pulleys together are ${Math.round(Math.abs(sum / usual - 1) * 100)} % ${sum > usual ? 'more' : 'less'} than on the other steps. One belt would not fit all: measure again.`,
+    }]));
+  });
+}

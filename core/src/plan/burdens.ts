@@ -1,0 +1,42 @@
+import type { FactorName } from '../cut/factor-chain';
+import { barDiameter, cuttingOf, OPERATIONS, type CutSetup } from './cut-setup';
+
+/** Stick-out over diameter that the usual rules allow. */
+const ALLOWABLE = { chuck: 3, 'chuck-and-centre': 8, cutter: 4, bar: 4, blade: 1 } as const;
+const VERY_LONG = 1.5;
+
+/** How far the work or the cutter stands out, against what is usual. */
+export function overhang(setup: CutSetup): { ratio: number; allowable: number } {
+  const { overhang: what } = OPERATIONS[setup.operation];
+  const diameter = what === 'bar' ? barDiameter(setup) : what === 'work' || what === 'blade' ? setup.workDiameterMm : setup.tool.diameterMm;
+  return { ratio: setup.stickOutMm / diameter, allowable: what === 'work' ? ALLOWABLE[setup.operation === 'turn' ? setup.support : 'chuck'] : ALLOWABLE[what ?? 'cutter'] };
+}
+
+/** The factors that follow from the set-up alone, before a depth is known. */
+export function standingBurdens(setup: CutSetup): FactorName[] {
+  const names: FactorName[] = [];
+  if (setup.machine.condition === 'tired') names.push('tired-machine');
+  if (setup.machine.light) names.push('light-machine');
+  if (setup.fluid === 'dry') names.push('no-fluid');
+  if (setup.interrupted) names.push('interrupted-cut');
+  if (setup.firstPassOnSkin) names.push('scale-first-pass');
+  if (OPERATIONS[setup.operation].overhang !== null) {
+    const { ratio, allowable } = overhang(setup);
+    if (ratio > allowable * VERY_LONG) names.push('very-long-overhang');
+    else if (ratio > allowable) names.push('long-overhang');
+  }
+  if (setup.operation === 'mill-slot') names.push('full-width-slot');
+  if (setup.stock.uncertain) names.push('unknown-alloy');
+  if (setup.tool.dull) names.push('dull-tool');
+  return names;
+}
+
+/** The factors that follow from the depth of cut. */
+export function depthBurdens(setup: CutSetup, depthMm: number): FactorName[] {
+  const turning = cuttingOf(setup) === 'turning';
+  const milling = cuttingOf(setup) === 'milling';
+  if (turning && depthMm > 4) return ['deep-cut'];
+  if (milling && depthMm > setup.tool.diameterMm) return ['deep-cut'];
+  if (turning && depthMm < 0.5) return ['light-finishing'];
+  return [];
+}

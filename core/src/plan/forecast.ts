@@ -1,0 +1,160 @@
+import { chipForm, type ChipBreaker, type ChipForm } from '../cut/chip-form';
+import { barDeflection, endMillDeflection, WORST_PLACE, workDeflection } from '../cut/deflection';
+import { interfaceHeat, oxideColour, type OxideColour } from '../cut/heat';
+import { millingForce } from '../cut/milling-force';
+import { builtUpEdgeFactor, idealRoughness, machineFinishFactor, millingRoughness, minChipRoughness } from '../cut/roughness';
+import { forceConstants, type SpecificForce } from '../cut/specific-force';
+import { toolLife, type ToolLife } from '../cut/tool-life';
+import type { CutPlan } from './cut-plan';
+import { barDiameter, cuttingOf, OPERATIONS, type CutSetup } from './cut-setup';
+import { edgeOf, POINT_DEG } from './edge-geometry';
+import { cutForce, powerShare, type PowerShare } from './power-share';
+
+/** What the cut asks of the spindle, and what the spindle has in this step. */
+export interface PowerForecast extends PowerShare {
+  readonly force: SpecificForce;
+  /** At the edge, N; the highest of a tooth when milling, the thrust beside it when drilling. */
+  readonly cuttingN: number;
+  readonly pushN: number;
+}
+
+export interface SpringForecast {
+  readonly what: 'work' | 'cutter' | 'bar';
+  readonly mm: number;
+  /** On the diameter when turning, on the wall when milling. */
+  readonly errorMm: number;
+  readonly ratio: number;
+  readonly allowable: number;
+}
+
+export interface FinishForecast {
+  readonly idealRaUm: number;
+  readonly realisticRaUm: number;
+  readonly lowRaUm: number;
+  readonly highRaUm: number;
+  /** A finer feed would leave it rougher: the edge cannot cut so thin a chip. */
+  readonly finerIsWorse: boolean;
+  readonly builtUp: number;
+}
+
+export interface HeatForecast {
+  readonly interfaceC: number;
+  readonly marginK: number;
+  readonly verdict: 'good' | 'watch' | 'over';
+  readonly colour: OxideColour | null;
+}
+
+export interface Forecast {
+  readonly power: PowerForecast;
+  readonly spring: SpringForecast | null;
+  readonly finish: FinishForecast | null;
+  readonly chip: ChipForm | null;
+  readonly heat: HeatForecast | null;
+  readonly life: ToolLife | null;
+  /** For one pass as long as the work or the cutter's way over 100 mm, s. */
+  readonly lengthMm: number;
+  readonly passS: number;
+}
+
+const GOOD_K = 100;
+const AMBIENT_C = 20;
+const NO_BREAKER: ChipBreaker = { kind: 'none' };
+/** A pass of a mill is told for this length. */
+const MILLED_MM = 100;
+const SPREAD = { low: 0.7, high: 1.5 } as const;
+
+/** What the cut as it is set will do: deterministic, from the plan alone. */
+export function forecast(setup: CutSetup, plan: CutPlan): Forecast {
+  const power = powerForecast(setup, plan);
+  const turning = cuttingOf(setup) === 'turning';
+  const chipMm = chipThickness(setup, plan);
+  const lengthMm = passLength(setup, plan);
+  return {
+    power, lengthMm, passS: (60 * lengthMm) / plan.feed.mmMin,
+    spring: springForecast(setup, plan, power),
+    finish: finishForecast(setup, plan),
+    chip: turning ? chipForm({
+      depthMm: plan.depth.mm, feedMmRev: plan.feed.mmRev, noseRadiusMm: setup.tool.noseRadiusMm, approachDeg: setup.tool.approachDeg, rakeDeg: edgeOf(setup, plan).rakeDeg,
+      chipRatio: plan.metal.chipRatio, breakStrain: plan.metal.breakStrain, fluid: setup.fluid !== 'dry',
+    }, NO_BREAKER) : null,
+    heat: heatForecast(setup, plan, power.force.kc, chipMm),
+    life: turning ? toolLife(plan.metal, plan.edge, plan.speed.actualMPerMin, plan.feed.mmRev, plan.depth.mm, plan.speed.range.leastUsefulMPerMin) : null,
+  };
+}
+
+/** How far the edge goes in one pass, mm. */
+function passLength(setup: CutSetup, plan: CutPlan): number {
+  switch (setup.operation) {
+    case 'drill': return plan.depth.mm;
+    case 'face': case 'part': return setup.workDiameterMm / 2;
+    case 'turn': case 'bore': return setup.stickOutMm;
+    case 'shape': return plan.depth.widthInUseMm ?? MILLED_MM;
+    default: return MILLED_MM;
+  }
+}
+
+/** Force, torque and power, against what the machine has in this step. */
+export function powerForecast(setup: CutSetup, plan: CutPlan): PowerForecast {
+  const found = cutForce(setup, plan);
+  const share = powerShare(setup, plan, found);
+  if (found.by === 'drill') return { ...share, force: found.force, cuttingN: (2000 * found.force.torqueNm) / setup.tool.diameterMm, pushN: found.force.thrustN };
+  if (found.by === 'turn') return { ...share, force: found.force, cuttingN: found.force.fcN, pushN: cuttingOf(setup) === 'blade' ? found.force.ffN : found.force.fpN };
+  const { peakN } = millingForce(forceConstants(plan.metal), edgeOf(setup, plan), found.cut);
+  return { ...share, force: found.force, cuttingN: peakN, pushN: 1.1 * peakN };
+}
+
+/** Thickness of the chip that makes the heat, mm. */
+function chipThickness(setup: CutSetup, plan: CutPlan): number {
+  const { tool } = setup;
+  const { cutting } = OPERATIONS[setup.operation];
+  if (cutting === 'drilling') return (plan.feed.mmRev / 2) * Math.sin((POINT_DEG * Math.PI) / 360);
+  if (cutting === 'reaming') return plan.feed.mmRev / Math.max(1, tool.teeth);
+  if (cutting === 'blade') return plan.feed.mmRev;
+  if (cutting === 'turning') return plan.feed.mmRev * Math.sin((tool.approachDeg * Math.PI) / 180);
+  const ae = Math.min(plan.depth.widthInUseMm ?? tool.diameterMm, tool.diameterMm);
+  return ((plan.feed.mmRev / tool.teeth) * 2 * (ae / tool.diameterMm)) / Math.acos(1 - (2 * ae) / tool.diameterMm);
+}
+
+function springForecast(setup: CutSetup, plan: CutPlan, { pushN, cuttingN }: PowerForecast): SpringForecast | null {
+  if (setup.operation === 'bore') {
+    const r = barDeflection('steel', barDiameter(setup), setup.stickOutMm, pushN, cuttingN);
+    return { what: 'bar', mm: r.radialMm, errorMm: r.diameterErrorMm, ratio: r.overhangRatio, allowable: r.allowable };
+  }
+  if (setup.operation === 'turn') {
+    const r = workDeflection(setup.support, plan.metal.eGPa, setup.workDiameterMm, 0, setup.stickOutMm, WORST_PLACE[setup.support] * setup.stickOutMm, pushN);
+    return { what: 'work', mm: r.deflectionMm, errorMm: r.diameterErrorMm, ratio: r.slenderness, allowable: r.allowable };
+  }
+  if (setup.operation === 'mill-side' || setup.operation === 'mill-slot') {
+    const { tool } = setup;
+    const mm = endMillDeflection(plan.edge.family, tool.diameterMm, tool.shankMm ?? tool.diameterMm, tool.fluteLengthMm, Math.max(setup.stickOutMm, plan.depth.mm), pushN);
+    return { what: 'cutter', mm, errorMm: mm, ratio: setup.stickOutMm / tool.diameterMm, allowable: 4 };
+  }
+  return null;
+}
+
+function finishForecast(setup: CutSetup, plan: CutPlan): FinishForecast | null {
+  const { tool, machine } = setup;
+  const edge = edgeOf(setup, plan);
+  const builtUp = builtUpEdgeFactor(plan.metal.builtUpEdge, plan.speed.actualMPerMin, setup.fluid !== 'dry', edge.rakeDeg);
+  const onMachine = builtUp * machineFinishFactor(machine.condition);
+  const { cutting } = OPERATIONS[setup.operation];
+  if (cutting === 'turning') {
+    const ideal = idealRoughness(plan.feed.mmRev, tool.noseRadiusMm, tool.approachDeg, Math.min(60, Math.max(1, 180 - tool.approachDeg - tool.cornerDeg)));
+    const least = minChipRoughness(plan.feed.mmRev, tool.noseRadiusMm, plan.edge.edgeRadiusUm);
+    const real = Math.max(ideal.raUm, least.raUm) * onMachine;
+    return { idealRaUm: ideal.raUm, realisticRaUm: real, lowRaUm: SPREAD.low * real, highRaUm: SPREAD.high * real, finerIsWorse: least.finerIsWorse, builtUp };
+  }
+  if (cutting !== 'milling') return null;
+  const fz = plan.feed.mmRev / tool.teeth;
+  const marks = millingRoughness(setup.operation === 'face-mill' ? 'face-nose' : 'peripheral', tool.diameterMm, fz, tool.teeth, tool.noseRadiusMm, 1.5);
+  const ra = (um: number) => 0.2566 * um;
+  return { idealRaUm: ra(marks.everyToothUm), realisticRaUm: ra(marks.oneToothUm) * onMachine, lowRaUm: ra(marks.everyToothUm) * onMachine, highRaUm: ra(marks.oneToothUm) * onMachine * SPREAD.high, finerIsWorse: false, builtUp };
+}
+
+function heatForecast(setup: CutSetup, plan: CutPlan, kc: number, chipMm: number): HeatForecast | null {
+  if (!plan.metal.thermal) return null;
+  const wet = setup.fluid !== 'dry';
+  const { interfaceC, chipBodyC } = interfaceHeat(kc, plan.metal.thermal, plan.speed.actualMPerMin, chipMm, AMBIENT_C, wet);
+  const marginK = plan.edge.hotLimitC - interfaceC;
+  return { interfaceC, marginK, verdict: marginK > GOOD_K ? 'good' : marginK >= 0 ? 'watch' : 'over', colour: oxideColour(plan.metal, 'chip', chipBodyC, setup.fluid === 'flood') };
+}

@@ -1,0 +1,91 @@
+import { v7 as uuidv7 } from 'uuid';
+import { DEMO } from '../fixtures/demo';
+import { expect, owner, test } from '../fixtures/shop';
+
+test.describe('the server', () => {
+  test('tells the truth about itself and its database', async ({ request, shop }) => {
+    expect(await (await request.get('/api/health')).json()).toMatchObject({ status: 'ok', database: true });
+    const name = new URL(shop.ownerUrl).pathname.slice(1);
+    const postgres = new URL(shop.ownerUrl);
+    postgres.pathname = '/postgres';
+    const allow = (yes: boolean) => owner(postgres.href, async (client) => {
+      await client.query(`alter database ${name} allow_connections ${yes}`);
+      await client.query('select pg_terminate_backend(pid) from pg_stat_activity where datname = $1', [name]);
+    });
+    await allow(false);
+    try {
+      const ill = await request.get('/api/health');
+      expect(ill.status()).toBe(503);
+      expect(await ill.json()).toMatchObject({ database: false });
+      const list = await request.get('/api/machines', { headers: { Cookie: 'pike_session=someone' } });
+      expect(list.status()).toBe(503);
+      expect((await list.json()).detail).toContain('sent again by itself');
+    } finally {
+      await allow(true);
+    }
+    expect((await request.get('/api/health')).status()).toBe(200);
+  });
+
+  test('sends the headers of a careful server', async ({ request }) => {
+    const headers = (await request.get('/')).headers();
+    const policy = headers['content-security-policy'] ?? '';
+    expect(policy).toContain("default-src 'none'");
+    expect(policy).not.toMatch(/unsafe-inline|unsafe-eval|\*/);
+    expect(headers['x-content-type-options']).toBe('nosniff');
+    expect(headers['x-powered-by']).toBeUndefined();
+    expect(headers['x-request-id']).toMatch(/^[0-9a-f-]{36}$/);
+  });
+
+  test('names the shop in a cookie no script can read', async ({ request }) => {
+    const cookie = (await request.get('/api/session')).headers()['set-cookie'] ?? '';
+    expect(cookie).toMatch(/^pike_session=/);
+    expect(cookie).toMatch(/HttpOnly/i);
+    expect(cookie).toMatch(/SameSite=Strict/i);
+  });
+
+  test('describes itself in OpenAPI, every path answering as described', async ({ request }) => {
+    const description = await (await request.get('/api/openapi.json')).json();
+    expect(description.openapi).toBe('3.1.0');
+    for (const kind of ['machines', 'metals', 'stock', 'tools', 'cuts', 'rules']) expect(Object.keys(description.paths)).toContain(`/api/${kind}/{id}`);
+    await request.get('/api/session');
+    for (const path of Object.keys(description.paths).filter((one) => !one.includes('{'))) expect((await request.get(path)).status(), path).toBe(200);
+    const put = description.paths['/api/tools/{id}'].put.requestBody.content['application/json'].schema;
+    expect(put.properties.body.properties.noseRadiusMm).toMatchObject({ type: 'number', minimum: 0.05 });
+  });
+
+  test('answers an unknown address as a problem, and an unknown page with the application', async ({ request }) => {
+    const api = await request.get('/api/nothing', { headers: { Cookie: '' } });
+    expect([401, 404]).toContain(api.status());
+    expect(api.headers()['content-type']).toContain('application/problem+json');
+    const page = await request.get('/book/anything', { headers: { Accept: 'text/html' } });
+    expect(page.status()).toBe(200);
+    expect(await page.text()).toContain('<div id="root">');
+    for (const path of ['/fonts/%2e%2e%2f%2e%2e%2fpackage.json', '/_expo/..%2f..%2f.sources']) expect((await request.get(path)).ok(), path).toBe(false);
+  });
+
+  test('loses nothing it said was written, when it is killed in the middle', async ({ request, shop }) => {
+    await request.get('/api/session');
+    const { body } = await (await request.get(`/api/tools/${DEMO.tool.knife}`)).json();
+    const ids = Array.from({ length: 40 }, () => uuidv7());
+    const answered: string[] = [];
+    const writing = Promise.all(ids.map((id) => request.put(`/api/tools/${id}`, { data: { version: 0, archived: false, body } }).then((answer) => { if (answer.ok()) answered.push(id); }, () => undefined)));
+    await new Promise((resolve) => setTimeout(resolve, 15));
+    await shop.kill();
+    await writing;
+    await shop.start();
+    const { records } = await (await request.get('/api/tools')).json();
+    const kept = new Set(records.map((record: { id: string }) => record.id));
+    expect(answered.filter((id) => !kept.has(id))).toEqual([]);
+    // What was not answered may be sent again, and is then there once.
+    for (const id of ids) expect((await request.put(`/api/tools/${id}`, { data: { version: 0, archived: false, body } })).status()).toBe(200);
+  });
+
+  test('keeps what the shop changed when it starts again: the demo is loaded once', async ({ request, shop }) => {
+    await request.get('/api/session');
+    const { body, version } = await (await request.get(`/api/stock/${DEMO.stock.bright}`)).json();
+    await request.put(`/api/stock/${DEMO.stock.bright}`, { data: { version, archived: false, body: { ...body, name: 'Bright bar, 25' } } });
+    await shop.stop();
+    await shop.start();
+    expect(await (await request.get(`/api/stock/${DEMO.stock.bright}`)).json()).toMatchObject({ version: version + 1, body: { name: 'Bright bar, 25' } });
+  });
+});

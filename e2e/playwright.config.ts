@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test';
+
+const browser = {
+  browserName: 'chromium' as const,
+  launchOptions: {
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  },
+};
+
+/** Started by scripts/test.mjs, which brings the scratch database and the exported application. */
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../.data/test-results',
+  fullyParallel: false,
+  workers: 2,
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
+  forbidOnly: true,
+  reporter: [['list'], ['json']],
+  use: { actionTimeout: 30_000 },
+  projects: [
+    { name: 'api', testMatch: 'api/*.spec.ts' },
+    { name: 'phone', testMatch: 'phone/*.spec.ts', use: { ...browser, viewport: { width: 390, height: 844 }, hasTouch: true, deviceScaleFactor: 2 } },
+    { name: 'wide', testMatch: 'wide/*.spec.ts', use: { ...browser, viewport: { width: 1280, height: 800 } } },
+  ],
+});

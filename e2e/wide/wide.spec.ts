@@ -1,0 +1,73 @@
+import { bushCut, DEMO } from '../fixtures/demo';
+import { expect, test } from '../fixtures/shop';
+
+test('sketch, answer and working stand side by side', async ({ page }) => {
+  await page.goto(bushCut);
+  await expect(page.getByRole('list', { name: 'Working of the speed' })).toBeVisible();
+  await page.getByRole('button', { name: /^Carriage/ }).click();
+  await expect(page.getByRole('list', { name: 'Working of the feed' })).toBeInViewport();
+  await expect(page.getByTestId('dimension-diameter')).toBeInViewport();
+  await expect(page.getByRole('slider', { name: 'Spindle speed' })).toBeInViewport();
+});
+
+test('keys: places, first dimension, working, one rung, units, find', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
+  await page.keyboard.press('g');
+  await page.keyboard.press('c');
+  await expect(page.getByRole('button', { name: /^Spindle/ })).toBeVisible();
+  await page.goto(bushCut);
+  const spindle = page.getByRole('button', { name: /^Spindle/ });
+  await expect(spindle).toContainText('118');
+  await page.keyboard.press(']');
+  await expect(spindle).toContainText('265');
+  await page.keyboard.press('[');
+  await page.keyboard.press('[');
+  await expect(spindle).toContainText('70');
+  await page.keyboard.press('u');
+  await expect(page.getByTestId('dimension-diameter')).toContainText('2.362');
+  await page.keyboard.press('u');
+  await page.getByRole('button', { name: /^Carriage/ }).click();
+  await page.keyboard.press('w');
+  await expect(page.getByRole('list', { name: 'Working of the speed' })).toBeVisible();
+  await page.keyboard.press('e');
+  await expect(page.getByRole('textbox', { name: 'Diameter of the work' })).toBeFocused();
+  await page.keyboard.type('2 in');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('dimension-diameter')).toContainText('⌀50.8');
+  for (const [key, place] of [['k', 'Book'], ['d', 'Drawer'], ['b', 'Bench']] as const) {
+    await page.keyboard.press('g');
+    await page.keyboard.press(key);
+    await expect(page.getByRole('heading', { name: place, exact: true })).toBeVisible();
+  }
+  await page.goto('/book');
+  await expect(page.getByLabel('Find')).toBeVisible();
+  await page.keyboard.press('/');
+  await expect(page.getByLabel('Find')).toBeFocused();
+});
+
+test('everything on Cut is reached by Tab, and the focus shows', async ({ page }) => {
+  await page.goto(bushCut);
+  await expect(page.getByRole('button', { name: 'Cut taken' })).toBeVisible();
+  const seen: string[] = [];
+  for (let i = 0; i < 30; i += 1) {
+    await page.keyboard.press('Tab');
+    const focused = await page.evaluate(() => {
+      const one = document.activeElement as HTMLElement;
+      return { name: one === document.body ? '' : one.getAttribute('aria-label') ?? one.textContent ?? '', outline: getComputedStyle(one).outlineStyle };
+    });
+    if (focused.name === '' || seen.includes(focused.name)) break;
+    expect(focused.outline, focused.name).toBe('solid');
+    seen.push(focused.name);
+  }
+  const all = seen.join('\n');
+  for (const part of [/^Bench/m, /^Operation: /m, /^Stock: /m, /^Machine: /m, /^Tool: /m, /^Diameter /m, /^Depth /m, /^Spindle speed/m, /^Spindle .*working/m, /^Cut taken/m]) expect(all).toMatch(part);
+});
+
+test('Back goes where one came from', async ({ page }) => {
+  await page.goto('/book');
+  await page.getByRole('button', { name: /^Turn Pump bush bronze/ }).first().click();
+  await expect(page).toHaveURL(new RegExp(`/book/${DEMO.cut.bush}`));
+  await page.goBack();
+  await expect(page.getByRole('heading', { name: 'Book', exact: true })).toBeVisible();
+});

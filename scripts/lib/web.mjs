@@ -1,0 +1,67 @@
+// Exports the web application when its sources changed since the last time.
+import { createHash } from 'node:crypto';
+import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { join, relative } from 'node:path';
+import { command, projectRoot } from './packages.mjs';
+import { step } from './say.mjs';
+
+export const webRoot = join(projectRoot, 'app/dist');
+const STAMP = join(webRoot, '.sources');
+const SOURCES = ['app', 'contract/src', 'core/src', 'core/tables', 'package-lock.json'];
+const LEFT_OUT = new Set(['node_modules', 'dist', '.expo', 'fonts']);
+
+function* files(path) {
+  if (!statSync(path).isDirectory()) return yield path;
+  for (const name of readdirSync(path).sort()) if (!LEFT_OUT.has(name) && !/\.test\.tsx?$/.test(name)) yield* files(join(path, name));
+}
+
+function sourcesHash() {
+  const hash = createHash('sha256');
+  for (const source of SOURCES) for (const file of files(join(projectRoot, source))) hash.update(relative(projectRoot, file)).update(readFileSync(file));
+  return hash.digest('hex');
+}
+
+const FONTS = {
+  'next-400.ttf': 'next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf',
+  'next-600.ttf': 'next/600SemiBold/AtkinsonHyperlegibleNext_600SemiBold.ttf',
+  'mono-400.ttf': 'mono/400Regular/AtkinsonHyperlegibleMono_400Regular.ttf',
+  'mono-600.ttf': 'mono/600SemiBold/AtkinsonHyperlegibleMono_600SemiBold.ttf',
+};
+
+/** The fonts leave their packages, so that the page can name them in a plain style sheet. */
+function copyFonts() {
+  const target = join(projectRoot, 'app/public/fonts');
+  mkdirSync(target, { recursive: true });
+  for (const [name, source] of Object.entries(FONTS)) copyFileSync(join(projectRoot, `node_modules/@expo-google-fonts/atkinson-hyperlegible-${source}`), join(target, name));
+}
+
+/**
+ * Names the variables of a whole script alike. The bundler names them module by
+ * module, by what is frequent in each, which leaves gzip less to fold together.
+ */
+async function renameAlike(folder) {
+  // Only here: a fresh clone reads this file before its packages are there.
+  const { minify } = await import('terser');
+  for (const name of readdirSync(folder)) {
+    const file = join(folder, name);
+    const { code } = await minify(readFileSync(file, 'utf8'), { compress: false, format: { ascii_only: false, wrap_iife: true } });
+    writeFileSync(file, code);
+  }
+}
+
+export async function ensureWeb() {
+  const hash = sourcesHash();
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return;
+  await step('Building the web application', async () => {
+    copyFonts();
+    const fresh = `${webRoot}-new`;
+    rmSync(fresh, { recursive: true, force: true });
+    await command(process.execPath, [join(projectRoot, 'node_modules/expo/bin/cli'), 'export', '-p', 'web', '--output-dir', fresh], {
+      cwd: join(projectRoot, 'app'), env: { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
+    });
+    await renameAlike(join(fresh, '_expo/static/js/web'));
+    rmSync(webRoot, { recursive: true, force: true });
+    renameSync(fresh, webRoot);
+  });
+  writeFileSync(STAMP, hash);
+}

@@ -1,0 +1,106 @@
+// Photographs the main views with the demo data into docs/screenshots (or the folder named by SHOTS).
+// Usage: node scripts/screenshots.mjs [part of a view's name ...]
+import { mkdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { CHROMIUM, chromium, dataFolder, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
+import { Cluster, postgresql } from './lib/postgres.mjs';
+import { run, say } from './lib/say.mjs';
+import { startServer, startStandIns } from './lib/server.mjs';
+import { ensureWeb, webRoot } from './lib/web.mjs';
+
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+const demo = (group, n) => `0192f000-00${String(group).padStart(2, '0')}-7000-8000-${n.toString(16).padStart(12, '0')}`;
+const cut = (machine, stock, tool, more) => {
+  const set = { machineId: demo(1, machine), stockId: demo(2, stock), toolId: demo(3, tool), workDiameterMm: 30, stickOutMm: 60, support: 'chuck', fluid: 'brush', ...more };
+  return new URLSearchParams(Object.entries(set).map(([key, value]) => [key, String(value)])).toString();
+};
+const bush = cut(1, 4, 1, { operation: 'turn', workDiameterMm: 60, stickOutMm: 70 });
+const frame = cut(3, 7, 17, { operation: 'mill-side', stickOutMm: 30 });
+const parting = cut(1, 2, 25, { operation: 'part', workDiameterMm: 32, stickOutMm: 10 });
+const shaft = cut(2, 1, 7, { operation: 'turn', workDiameterMm: 50, stickOutMm: 220, support: 'chuck-and-centre', fluid: 'dry' });
+
+const addJobs = async (page) => {
+  for (const [name, rpm] of [['Ream 12', '75'], ['Drill 8.5', '740'], ['Turn the bush', '450']]) {
+    await page.getByRole('button', { name: 'Add a job' }).click();
+    await page.getByLabel('What is done').fill(name);
+    await page.getByLabel('Wanted, rpm').fill(rpm);
+    await page.getByRole('button', { name: 'Set', exact: true }).click();
+  }
+};
+
+/** name, address, size; theme, units and what to touch first when they differ from the plain view. */
+const VIEWS = [
+  { name: 'bench', path: '/', before: `/cut?${bush}` },
+  { name: 'cut-lathe', path: `/cut?${bush}` },
+  { name: 'cut-mill', path: `/cut?${frame}` },
+  { name: 'part-off-dark-inch', path: `/cut?${parting}`, theme: 'dark', units: 'inch' },
+  { name: 'cut-keypad', path: `/cut?${bush}`, touch: async (page) => { await page.getByTestId('dimension-diameter').click(); await page.keyboard.type('5/8'); } },
+  { name: 'working', path: '/cut/working?of=speed', before: `/cut?${bush}` },
+  { name: 'forecast', path: '/cut/forecast', before: `/cut?${shaft}` },
+  { name: 'to-size', path: '/cut/to-size', before: `/cut?${bush}` },
+  { name: 'book', path: '/book' },
+  { name: 'book-entry', path: `/book/${demo(4, 2)}`, theme: 'dark' },
+  { name: 'drawer', path: '/drawer?kind=tools' },
+  { name: 'drawer-machine', path: `/drawer/machines/${demo(1, 1)}` },
+  { name: 'machine-reach', path: `/drawer/machines/${demo(1, 1)}/reach?metal=medium-carbon&d=60` },
+  { name: 'true-speed', path: `/drawer/machines/${demo(1, 1)}/true-speed?step=4&way=pulses`, touch: (page) => page.waitForTimeout(8_000) },
+  { name: 'machine-drive', path: `/drawer/machines/${demo(1, 1)}/drive` },
+  { name: 'belt-moves', path: `/drawer/machines/${demo(1, 1)}/moves`, touch: async (page) => { await addJobs(page); await page.getByText('2 changes').scrollIntoViewIfNeeded(); } },
+  { name: 'speed-plate', path: `/drawer/machines/${demo(1, 1)}/plate`, touch: (page) => page.getByRole('img', { name: 'The plate as it will be printed' }).scrollIntoViewIfNeeded() },
+  { name: 'cut-wide', path: `/cut?${shaft}`, size: WIDE },
+  { name: 'cut-wide-dark-inch', path: `/cut?${shaft}`, size: WIDE, theme: 'dark', units: 'inch' },
+];
+
+async function photograph(browser, url, out, { name, path, before, size = PHONE, theme = 'light', units = 'mm', touch }) {
+  const context = await browser.newContext({ viewport: size, deviceScaleFactor: 1, hasTouch: size === PHONE });
+  const page = await context.newPage();
+  page.on('pageerror', (error) => say(`${name}: ${error.message}`));
+  page.on('console', (message) => message.type() === 'error' && say(`${name}: ${message.text()}`));
+  await page.addInitScript((kept) => localStorage.setItem('pike-preferences', kept), JSON.stringify({ state: { units, theme, recent: {} }, version: 0 }));
+  for (const address of [before, path].filter(Boolean)) {
+    await page.goto(url + address);
+    await page.waitForFunction(() => document.querySelector('[role=navigation]') && document.querySelector('[role=main]')?.textContent && !document.querySelector('[role=progressbar]'));
+    await page.waitForLoadState('networkidle');
+  }
+  await page.waitForTimeout(400);
+  await page.evaluate(() => document.fonts.ready);
+  await touch?.(page);
+  await page.waitForTimeout(250);
+  await page.screenshot({ path: join(out, `${name}.png`) });
+  await context.close();
+}
+
+async function main() {
+  await ensurePackages();
+  await ensureDebian([postgresql, chromium]);
+  await ensureWeb();
+  const out = process.env.SHOTS ?? join(projectRoot, 'docs/screenshots');
+  mkdirSync(out, { recursive: true });
+  const scratch = join(dataFolder, `screenshots-${process.pid}`);
+  const cluster = new Cluster(scratch, `/var/lib/pike-stone-screenshots-${process.pid}`);
+  const { chromium: launcher } = await import('playwright-core');
+  let server;
+  let standIns;
+  let browser;
+  try {
+    standIns = startStandIns();
+    server = startServer({ PIKE_DATABASE_URL: await cluster.start(), PIKE_WEB_ROOT: webRoot, PIKE_PORT: '0', PIKE_INSTRUMENTS: await standIns.listening });
+    const { port } = await server.listening;
+    browser = await launcher.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+    const wanted = process.argv.slice(2);
+    for (const view of VIEWS.filter(({ name }) => wanted.length === 0 || wanted.some((part) => name.includes(part)))) {
+      await photograph(browser, `http://127.0.0.1:${port}`, out, view);
+      say(`${view.name}.png`);
+    }
+  } finally {
+    await browser?.close();
+    await server?.stop();
+    await standIns?.stop();
+    await cluster.stop();
+    cluster.remove();
+    rmSync(scratch, { recursive: true, force: true });
+  }
+}
+
+await run(main);

@@ -1,0 +1,87 @@
+// npm test: every check, or those named on the command line; ends with one line "N passed, N failed".
+import { spawn } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium, dataFolder, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
+import { Cluster, postgresql } from './lib/postgres.mjs';
+import { run, say, Stop } from './lib/say.mjs';
+import { ensureWeb } from './lib/web.mjs';
+
+const scratch = join(dataFolder, `test-${process.pid}`);
+const bin = (name) => join(projectRoot, 'node_modules/.bin', name);
+
+/** Runs a program with its output in view; resolves to its exit code. */
+const show = (file, args, env = {}) =>
+  new Promise((resolve) => {
+    const child = spawn(file, args, { cwd: projectRoot, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, ...env } });
+    child.on('error', () => resolve(1));
+    child.on('close', (code) => resolve(code ?? 1));
+  });
+
+/** A check without cases of its own counts as one. */
+const single = async (file, args) => ((await show(file, args)) === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+
+/** What a runner wrote about its cases; a runner that ended badly without a failed case counts as one failure. */
+function counted(report, code, read) {
+  if (!existsSync(report)) return { passed: 0, failed: 1 };
+  const { passed, failed } = read(JSON.parse(readFileSync(report, 'utf8')));
+  return { passed, failed: failed + (code !== 0 && failed === 0 ? 1 : 0) + (passed + failed === 0 ? 1 : 0) };
+}
+
+async function jest(...projects) {
+  const report = join(scratch, `jest-${projects.join('-')}.json`);
+  const code = await show(bin('jest'), ['--selectProjects', ...projects, '--json', `--outputFile=${report}`, '--silent=false', '--reporters=default']);
+  return counted(report, code, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }));
+}
+
+async function playwright(...projects) {
+  const report = join(scratch, `playwright-${projects.join('-')}.json`);
+  const env = { PIKE_TEST_OWNER_URL: cluster.url('postgres'), PLAYWRIGHT_JSON_OUTPUT_FILE: report };
+  const code = await show(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts', ...projects.flatMap((name) => ['--project', name])], env);
+  return counted(report, code, ({ stats, errors }) => ({ passed: stats.expected, failed: stats.unexpected + stats.flaky + errors.length }));
+}
+
+let cluster;
+async function scratchDatabase() {
+  if (cluster) return;
+  await ensureDebian([postgresql]);
+  cluster = new Cluster(join(scratch, 'postgres'), `/var/lib/pike-stone-test-${process.pid}`);
+  await cluster.start();
+}
+
+const CHECKS = {
+  lint: { says: 'Lint and the dependency rule', work: () => single(bin('eslint'), ['.']) },
+  types: { says: 'Types', work: () => single(bin('tsc'), ['-p', '.']) },
+  unit: { says: 'Unit tests and reference cases', work: () => jest('core', 'contract', 'server', 'app') },
+  api: { says: 'The server against PostgreSQL', needs: [ensureWeb, scratchDatabase], work: () => playwright('api') },
+  e2e: { says: 'The application in Chromium', needs: [() => ensureDebian([chromium]), ensureWeb, scratchDatabase], work: () => playwright('phone', 'wide') },
+};
+
+async function main() {
+  const asked = process.argv.slice(2);
+  const unknown = asked.find((name) => !(name in CHECKS));
+  if (unknown) throw new Stop(`There is no check called "${unknown}". There are: ${Object.keys(CHECKS).join(', ')}.`);
+  await ensurePackages();
+  mkdirSync(scratch, { recursive: true });
+  const total = { passed: 0, failed: 0 };
+  try {
+    for (const name of asked.length > 0 ? asked : Object.keys(CHECKS)) {
+      const { says, needs = [], work } = CHECKS[name];
+      for (const need of needs) await need();
+      say(`${says} ...`);
+      const { passed, failed } = await work();
+      say(`${says}: ${passed} passed, ${failed} failed`);
+      total.passed += passed;
+      total.failed += failed;
+    }
+  } finally {
+    await cluster?.stop();
+    cluster?.remove();
+    rmSync(scratch, { recursive: true, force: true });
+  }
+  console.log(`${total.passed} passed, ${total.failed} failed`);
+  process.exitCode = total.failed > 0 ? 1 : 0;
+}
+
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => { void cluster?.stop().finally(() => { cluster.remove(); process.exit(130); }); });
+await run(main);

@@ -1,0 +1,41 @@
+import { BODIES, type Kind } from '@pike-stone/contract';
+import { DEFAULT_RULES } from '@pike-stone/core';
+import pg from 'pg';
+import { CUTS } from './cuts';
+import { MACHINES } from './machines';
+import { DEMO_SHOP, demoId } from './shop';
+import { METALS, STOCK } from './stock';
+import { TOOLS } from './tools';
+
+const TABLES: readonly (readonly [table: string, kind: Kind, group: number, bodies: readonly unknown[]])[] = [
+  ['machine', 'machines', 1, MACHINES],
+  ['metal', 'metals', 5, METALS],
+  ['stock', 'stock', 2, STOCK],
+  ['tool', 'tools', 3, TOOLS],
+  ['cut', 'cuts', 4, CUTS],
+];
+
+/** Fills the demo shop when it does not exist yet; never touches one that does. */
+export async function loadDemo(ownerUrl: string): Promise<boolean> {
+  const client = new pg.Client({ connectionString: ownerUrl });
+  await client.connect();
+  try {
+    await client.query('begin');
+    const made = await client.query('insert into shop (shop_id, name) values ($1, $2) on conflict do nothing', [DEMO_SHOP.id, DEMO_SHOP.name]);
+    if (made.rowCount) {
+      for (const [table, kind, group, bodies] of TABLES) {
+        for (const [i, body] of bodies.entries()) {
+          await client.query(`insert into ${table} (shop_id, id, version, body) values ($1, $2, 1, $3)`, [DEMO_SHOP.id, demoId(group, i + 1), BODIES[kind].parse(body)]);
+        }
+      }
+      await client.query('insert into shop_rules (shop_id, id, version, body) values ($1, $1, 1, $2)', [DEMO_SHOP.id, DEFAULT_RULES]);
+    }
+    await client.query('commit');
+    return Boolean(made.rowCount);
+  } catch (error) {
+    await client.query('rollback');
+    throw error;
+  } finally {
+    await client.end();
+  }
+}

@@ -1,0 +1,35 @@
+import type { InstrumentKind } from '@pike-stone/contract';
+
+/** One line of an instrument, read. */
+export type InstrumentLine =
+  | { readonly is: 'hello'; readonly standIn: boolean }
+  | { readonly is: 'reading'; readonly t: number; readonly value: number | null }
+  /** Nothing happened, the instrument is alive. */
+  | { readonly is: 'idle' };
+
+const WORD: Readonly<Record<InstrumentKind, string>> = { tachometer: 'TACH', ammeter: 'AMP', caliper: 'CAL', 'angle-gauge': 'ANG' };
+const UNIT: Readonly<Record<InstrumentKind, string>> = { tachometer: 'P', ammeter: 'A', caliper: 'mm', 'angle-gauge': 'deg' };
+const NUMBER = String.raw`-?\d{1,9}(?:\.\d{1,6})?`;
+const patterns = Object.fromEntries(Object.keys(WORD).map((kind) => {
+  const [word, unit] = [WORD[kind as InstrumentKind], UNIT[kind as InstrumentKind]];
+  return [kind, new RegExp(kind === 'tachometer' ? `^${word} (${NUMBER}) ${unit}$` : `^${word} (${NUMBER}) (${NUMBER}) ${unit}$`)];
+}));
+
+/**
+ * Reads a line of an instrument; null when it is not one (cut off, garbled).
+ *
+ * ```
+ *   HELLO TACH STAND-IN     who it is; STAND-IN when it is simulated
+ *   TACH 12.3456 P          a pulse, seconds of its own clock
+ *   CAL 12.30 25.38 mm      a value: AMP .. A, CAL .. mm, ANG .. deg
+ *   TACH 12.50 -            alive, nothing to tell
+ * ```
+ */
+export function readInstrumentLine(kind: InstrumentKind, text: string): InstrumentLine | null {
+  const hello = new RegExp(`^HELLO ${WORD[kind]}( STAND-IN)?$`).exec(text);
+  if (hello) return { is: 'hello', standIn: hello[1] !== undefined };
+  if (new RegExp(`^${WORD[kind]} ${NUMBER} -$`).test(text)) return { is: 'idle' };
+  const found = patterns[kind]!.exec(text);
+  if (!found) return null;
+  return { is: 'reading', t: Number(found[1]), value: kind === 'tachometer' ? null : Number(found[2]) };
+}

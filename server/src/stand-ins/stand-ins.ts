@@ -1,0 +1,96 @@
+import type { InstrumentKind } from '@pike-stone/contract';
+import type { Chance } from './chance';
+
+/** A line and how long after its own time it goes out: late ones overtake each other. */
+export interface Spoken {
+  readonly text: string;
+  readonly delayMs: number;
+}
+
+/** A simulated instrument: advanced in steps of its own clock, it says what a real one would. */
+export interface StandIn {
+  readonly word: string;
+  /** What it is held to: rpm, ampere, mm, degrees. */
+  near(value: number): void;
+  advance(fromS: number, toS: number): Spoken[];
+}
+
+const LATE_MS = [150, 450] as const;
+/** Silent now and then, as when a cable is touched. */
+const DROP_OUT = { everyS: 14, lastsS: 1.3 } as const;
+const silent = (t: number): boolean => t % DROP_OUT.everyS > DROP_OUT.everyS - DROP_OUT.lastsS;
+
+/** Some lines come late, some are cut off or spoilt on the way. */
+function overTheLine(chance: Chance, text: string): Spoken {
+  const delayMs = chance.once(0.02) ? chance.between(...LATE_MS) : 0;
+  if (chance.once(0.006)) return { text: text.slice(0, Math.max(1, Math.floor(chance.between(0, text.length)))), delayMs };
+  if (chance.once(0.006)) return { text: text.replace(/\d/, '~'), delayMs };
+  return { text, delayMs };
+}
+
+const MISSED = 0.02;
+const DOUBLED = 0.012;
+/** A belt lets the spindle run a little under what the pulleys say. */
+const BELT_SLIP = 0.982;
+
+/** One pulse for each turn of a spindle that wanders a little; some pulses are missed, some doubled. */
+export function tachometer(chance: Chance): StandIn {
+  let rpm = 440 * BELT_SLIP;
+  let next = 0;
+  return {
+    word: 'TACH',
+    near: (value) => { rpm = value * BELT_SLIP; },
+    advance: (from, to) => {
+      const said: Spoken[] = [];
+      if (next < from) next = from;
+      while (next < to) {
+        if (!silent(next) && !chance.once(MISSED)) {
+          said.push(overTheLine(chance, `TACH ${next.toFixed(4)} P`));
+          if (chance.once(DOUBLED)) said.push(overTheLine(chance, `TACH ${(next + chance.between(0.003, 0.008)).toFixed(4)} P`));
+        }
+        next += (60 / (rpm * (1 + 0.002 * Math.sin(next / 3)))) * (1 + chance.noise(0.002));
+      }
+      if (said.length === 0 && !silent(to)) said.push({ text: `TACH ${to.toFixed(2)} -`, delayMs: 0 });
+      return said;
+    },
+  };
+}
+
+interface Steady {
+  readonly word: string;
+  readonly unit: string;
+  readonly start: number;
+  readonly noise: number;
+  readonly places: number;
+  readonly everyS: number;
+  /** What it really shows at a time, from what it is held to. */
+  readonly at: (value: number, t: number) => number;
+}
+
+/** An instrument that tells a value a few times a second. */
+function steady({ word, unit, start, noise, places, everyS, at }: Steady): (chance: Chance) => StandIn {
+  return (chance) => {
+    let value = start;
+    let next = 0;
+    return {
+      word,
+      near: (held) => { value = held; },
+      advance: (from, to) => {
+        const said: Spoken[] = [];
+        if (next < from) next = from;
+        for (; next < to; next += everyS) {
+          if (!silent(next)) said.push(overTheLine(chance, `${word} ${next.toFixed(2)} ${(at(value, next) + chance.noise(noise)).toFixed(places)} ${unit}`));
+        }
+        return said;
+      },
+    };
+  };
+}
+
+/** Idle current of a small motor, and a cut that comes and goes. */
+const ammeter = steady({ word: 'AMP', unit: 'A', start: 2.1, noise: 0.04, places: 2, everyS: 0.1, at: (idle, t) => idle + (t % 12 > 6 ? 1.4 : 0) });
+/** Jaws that settle on the work, a hair over a clean size. */
+const caliper = steady({ word: 'CAL', unit: 'mm', start: 25.4, noise: 0.012, places: 2, everyS: 0.125, at: (size) => size * 1.0004 + 0.01 });
+const angleGauge = steady({ word: 'ANG', unit: 'deg', start: 12, noise: 0.05, places: 1, everyS: 0.2, at: (angle) => angle + 0.1 });
+
+export const STAND_INS: Readonly<Record<InstrumentKind, (chance: Chance) => StandIn>> = { tachometer, ammeter, caliper, 'angle-gauge': angleGauge };
