@@ -1,12 +1,12 @@
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 
 const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
-/** Single keys, and pairs like "g c", while nobody is typing and no panel is open. */
+/** Single keys, and pairs like "g c", while nobody is typing and no panel is open; taken from the moment the page is drawn. */
 export function useKeys(keys: Readonly<Record<string, () => void>>): void {
   const latest = useRef(keys);
-  useEffect(() => { latest.current = keys; });
-  useEffect(() => {
+  useLayoutEffect(() => { latest.current = keys; });
+  useLayoutEffect(() => {
     let before = '';
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || document.querySelector('[role="dialog"]')) return;
