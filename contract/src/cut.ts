@@ -1,4 +1,4 @@
-import { OPERATION_KEYS } from '@pike-stone/core';
+import { OPERATION_KEYS, WAYS } from '@pike-stone/core';
 import * as z from 'zod';
 import { between, id, length, REMARK_LENGTH } from './fields';
 
@@ -20,13 +20,18 @@ export const cutChoice = z.object({
   widthMm: length(0.01, 500).nullable(),
   rpmByHand: between(1, 30_000, 'rpm').nullable(),
   feedByHand: between(0.001, 5_000).nullable(),
+  /** What single operations ask beside that; entries older than them have none. */
+  lengthMm: length(0.1, 5_000).nullish(),
+  angleDeg: between(0.1, 89, 'degrees').nullish(),
+  pitchMm: length(0.1, 25).nullish(),
+  way: z.enum(WAYS).nullish(),
 });
 export type CutChoice = z.infer<typeof cutChoice>;
 
 /** Speed, feed and depth, planned or really set. */
 const setNumbers = z.object({
   rpm: between(1, 30_000, 'rpm'),
-  feedMmRev: between(0.001, 20, 'mm/rev'),
+  feedMmRev: between(0.001, 25, 'mm/rev'),
   depthMm: length(0.005, 500),
 });
 

@@ -76,7 +76,7 @@ const anyMachine = {
 };
 const millParts = { tableWheel: wheel, kneeDial: dial, quillWheel: wheel };
 
-const lathe = z.object({ ...anyMachine, kind: z.literal('lathe'), crossFeedRatio: between(0.05, 2), carriageWheel: wheel, crossSlide: dial, tailstockWheel: wheel, banjo: banjo.optional() });
+const lathe = z.object({ ...anyMachine, kind: z.literal('lathe'), crossFeedRatio: between(0.05, 2), carriageWheel: wheel, crossSlide: dial, tailstockWheel: wheel, compoundSlide: dial.optional(), banjo: banjo.optional() });
 const verticalMill = z.object({ ...anyMachine, kind: z.literal('vertical-mill'), ...millParts });
 const horizontalMill = z.object({ ...anyMachine, kind: z.literal('horizontal-mill'), ...millParts });
 const drillPress = z.object({ ...anyMachine, kind: z.literal('drill-press'), quillWheel: wheel });

@@ -1,4 +1,4 @@
-import { TOOL_KINDS, TOOL_MATERIALS } from '@pike-stone/core';
+import { COATINGS, TOOL_KINDS, TOOL_MATERIALS } from '@pike-stone/core';
 import * as z from 'zod';
 import { between, length, name, whole } from './fields';
 
@@ -18,10 +18,13 @@ export const toolBody = z.object({
   cornerDeg: between(20, 170, 'degrees'),
   /** Height of a turning tool's shank, diameter of a cutter's. */
   shankMm: length(0.5, 200).optional(),
-  /** Width of a parting blade. */
-  bladeMm: length(0.3, 20).optional(),
+  /** Width of a blade, a saw, a form, the head of a T-slot cutter. */
+  bladeMm: length(0.2, 60).optional(),
   /** Effective rake where the chip flows. */
   rakeDeg: between(-15, 45, 'degrees').optional(),
+  /** A tooth reaches the centre of the end. */
+  centreCutting: z.boolean().optional(),
+  coating: z.enum(COATINGS).optional(),
   note: z.string().max(500, 'Keep the note under 500 characters.'),
 });
 export type ToolBody = z.infer<typeof toolBody>;

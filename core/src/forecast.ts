@@ -17,4 +17,6 @@ export * from './plan/governing-limit';
 export * from './plan/power-share';
 export * from './plan/turning-plan';
 export * from './plan/to-size';
+export * from './setting/thread';
+export * from './setting/taper';
 export * from './plan/area';

@@ -1,7 +1,7 @@
 import { useEffect, useReducer, useState, type ComponentType } from 'react';
 import { Loading } from './Empty';
 
-type Load = () => Promise<{ default: ComponentType }>;
+type Load<Props> = () => Promise<{ default: ComponentType<Props> }>;
 
 const TRY_AGAIN_MS = 3_000;
 const all: (() => Promise<unknown>)[] = [];
@@ -9,14 +9,14 @@ const all: (() => Promise<unknown>)[] = [];
 /** Fetched quietly with the other pages, so that it is there without the shop's computer too. */
 export const bringLater = (load: () => Promise<unknown>): void => void all.push(load);
 
-/** A page that is not part of the first load: fetched quietly after it, or when it is opened, until it is there. */
-export function later(load: Load): ComponentType {
-  let Page: ComponentType | null = null;
+/** A part that is not of the first load: fetched quietly after it, or when it is opened, until it is there. */
+export function laterWith<Props extends object>(load: Load<Props>): ComponentType<Props> {
+  let Page: ComponentType<Props> | null = null;
   const bring = async (): Promise<void> => {
     Page ??= (await load()).default;
   };
   all.push(bring);
-  return function Later() {
+  return function Later(props: Props) {
     const [trouble, setTrouble] = useState<Error>();
     const [, redraw] = useReducer((times: number) => times + 1, 0);
     useEffect(() => {
@@ -38,10 +38,13 @@ export function later(load: Load): ComponentType {
         clearTimeout(timer);
       };
     }, []);
-    if (Page) return <Page />;
+    if (Page) return <Page {...props} />;
     return <Loading error={trouble} />;
   };
 }
+
+/** A page that is not part of the first load. */
+export const later = (load: Load<object>): ComponentType => laterWith(load);
 
 /** Brings the other pages onto the device, so that they open without the shop's computer too. */
 export function bringTheRest(): void {

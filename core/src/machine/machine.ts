@@ -92,6 +92,7 @@ export interface Lathe extends AnyMachine {
   readonly carriageWheel: HandWheel;
   readonly crossSlide: Dial;
   readonly tailstockWheel: HandWheel;
+  readonly compoundSlide?: Dial | undefined;
   readonly banjo?: Banjo | undefined;
 }
 

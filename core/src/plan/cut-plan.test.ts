@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { MATERIALS } from '../material/material';
 import { TOOL_MATERIALS } from '../tool/tool-material';
 import { cutPlan } from './cut-plan';
-import { DEFAULT_RULES, MACHINE_OPERATIONS, OPERATIONS, type CutSetup, type ShopRules } from './cut-setup';
+import { DEFAULT_RULES, type CutSetup, type ShopRules } from './cut-setup';
+import { MACHINE_OPERATIONS, OPERATIONS } from './operations';
 import { BELT_LATHE, DRILL, END_MILL, HAND_MILL, INSERT, setup } from './plan.fixture';
 import { stepCautions } from './step-cautions';
 import { warnings } from './warnings';
@@ -85,7 +86,7 @@ describe('for every cut the forms accept', () => {
     fc.assert(fc.property(anySetup, anyRules, (input, rules) => {
       const { speed, feed, depth } = cutPlan(input, rules);
       const all = [speed.aimMPerMin, speed.idealRpm, speed.actualMPerMin, feed.mmRev, feed.mmMin, depth.mm, ...speed.bandRpm];
-      const lever = feed.setting.how === 'hand' ? feed.setting.secondsPerTurn > 0 : input.machine.feeds.some((step) => step.setting === (feed.setting.how === 'lever' && feed.setting.setting));
+      const lever = feed.setting.how === 'hand' ? feed.setting.secondsPerTurn > 0 : feed.setting.how === 'screw' ? feed.setting.pitchMm === feed.mmRev : feed.setting.how === 'strokes' ? feed.setting.perMin > 0 : input.machine.feeds.some((step) => step.setting === (feed.setting.how === 'lever' && feed.setting.setting));
       return all.every((value) => Number.isFinite(value) && value > 0) && input.machine.speeds.some((step) => step.rpm === speed.rungRpm && step.setting === speed.setting) && lever;
     }), { numRuns: 2_000 });
   });

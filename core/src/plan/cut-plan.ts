@@ -9,7 +9,8 @@ import { material, withOverride, type Material } from '../material/material';
 import { positive } from '../quantity/check';
 import { toolMaterial, type ToolMaterial } from '../tool/tool-material';
 import { depthBurdens, standingBurdens } from './burdens';
-import { cuttingOf, OPERATIONS, turningDiameter, type CutSetup, type ShopRules } from './cut-setup';
+import { cuttingOf, turningDiameter, type CutSetup, type ShopRules } from './cut-setup';
+import { OPERATIONS, type Operation } from './operations';
 import { depthDial, dialStepDown, startingDepth, type DepthStart } from './depth-start';
 import { POWER_RESERVE, powerShare } from './power-share';
 import { chooseFeed, startingFeed, type FeedChoice } from './feed-choice';
@@ -53,6 +54,14 @@ export interface CutPlan {
   readonly depth: DepthPlan;
 }
 
+/** Operations whose width is a matter of choice; else the cutter or the form sets it. */
+const CHOSEN_WIDTH: readonly Operation[] = ['mill-side', 'face-mill', 'fly-cut', 'dovetail'];
+function widthInUse(setup: CutSetup, startMm: number | null): number | null {
+  if (startMm === null) return null;
+  if (setup.operation === 'shape' || setup.operation === 'groove') return Math.max(setup.operation === 'groove' ? startMm : 0, setup.widthMm ?? startMm);
+  return CHOSEN_WIDTH.includes(setup.operation) ? Math.min(setup.widthMm ?? startMm, setup.tool.diameterMm) : startMm;
+}
+
 /** How often a depth is eased to the machine's power before it is left as it is. */
 const MOST_EASINGS = 3;
 
@@ -67,7 +76,7 @@ const MOST_EASINGS = 3;
  */
 export function cutPlan(setup: CutSetup, rules: ShopRules): CutPlan {
   const metal = withOverride(material(setup.stock.materialKey), setup.stock.own);
-  const edge = toolMaterial(setup.tool.material);
+  const edge = toolMaterial(OPERATIONS[setup.operation].readAs ?? setup.tool.material);
   const diameterMm = positive('diameter', turningDiameter(setup));
   if (setup.depthMm !== null) positive('depth of cut', setup.depthMm);
   if (setup.widthMm !== null) positive('width of cut', setup.widthMm);
@@ -78,8 +87,8 @@ export function cutPlan(setup: CutSetup, rules: ShopRules): CutPlan {
   const at = (depthMm: number, from: DepthStart): CutPlan => {
     const factors = factorChain(metal, edge, [...standing, ...depthBurdens(setup, depthMm)]);
     const speed = planSpeed(setup, rules, metal, edge, factors, diameterMm);
-    const widthMm = start.widthMm === null ? null : setup.operation === 'mill-slot' ? start.widthMm : setup.operation === 'shape' ? (setup.widthMm ?? start.widthMm) : Math.min(setup.widthMm ?? start.widthMm, setup.tool.diameterMm);
-    const feed = chooseFeed(setup, startingFeed(setup, metal, edge, factors, depthMm, widthMm), speed.rungRpm, edge, widthMm);
+    const widthMm = widthInUse(setup, start.widthMm);
+    const feed = chooseFeed(setup, startingFeed(setup, metal, edge, factors, depthMm, widthMm, speed.rungRpm), speed.rungRpm, edge, depthMm, widthMm);
     return { metal, edge, diameterMm, speed, feed, depth: planDepth(setup, from, depthMm, widthMm) };
   };
   let plan = at(setup.depthMm ?? start.startMm, start);
@@ -95,7 +104,7 @@ export function cutPlan(setup: CutSetup, rules: ShopRules): CutPlan {
 
 /** A depth that leaves a quarter of the machine's power in reserve; null when the start does, or when depth has no part in it. */
 function depthWithinPower(setup: CutSetup, plan: CutPlan): number | null {
-  if (cuttingOf(setup) !== 'turning' && cuttingOf(setup) !== 'milling') return null;
+  if ((cuttingOf(setup) !== 'turning' && cuttingOf(setup) !== 'milling') || OPERATIONS[setup.operation].disc || setup.operation === 't-slot' || setup.operation === 'dovetail') return null;
   const { share } = powerShare(setup, plan);
   if (share === null || share <= POWER_RESERVE) return null;
   const eased = dialStepDown((plan.depth.mm * POWER_RESERVE) / share, depthDial(setup));
@@ -138,8 +147,9 @@ function pickedStep(speeds: readonly SpeedStep[], rpm: number): SpeedStep | unde
   return off(nearest) <= SAME_STEP ? nearest : undefined;
 }
 
+const GETS_SMALLER: readonly Operation[] = ['turn', 'shoulder', 'groove', 'form'];
 function planDepth(setup: CutSetup, start: DepthStart, mm: number, widthInUseMm: number | null): DepthPlan {
-  const turning = setup.operation === 'turn';
+  const smaller = GETS_SMALLER.includes(setup.operation);
   const dial = depthDial(setup);
   return {
     ...start,
@@ -147,7 +157,7 @@ function planDepth(setup: CutSetup, start: DepthStart, mm: number, widthInUseMm:
     widthInUseMm,
     byHand: setup.depthMm !== null,
     dialDivisions: dial ? dialReading(dial, mm).totalDivisions : null,
-    beforeDiameterMm: setup.operation === 'bore' ? Math.max(0, setup.workDiameterMm - 2 * mm) : null,
-    afterDiameterMm: turning ? Math.max(0, setup.workDiameterMm - 2 * mm) : null,
+    beforeDiameterMm: OPERATIONS[setup.operation].force === 'bore' ? Math.max(0, setup.workDiameterMm - 2 * mm) : null,
+    afterDiameterMm: smaller ? Math.max(0, setup.workDiameterMm - 2 * mm) : null,
   };
 }

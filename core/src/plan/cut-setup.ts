@@ -1,57 +1,12 @@
 import type { Shortcut } from '../cut/shop-shortcut';
 import { returnRatioAt } from '../cut/shaper-speed';
-import type { ForceOperation } from '../cut/specific-force';
 import type { SpeedSchool } from '../cut/speed-range';
-import type { CutterUse } from '../cut/feed-per-tooth';
-import type { MaterialOverride, SpeedOperation } from '../material/material';
+import type { MaterialOverride } from '../material/material';
 import type { Machine } from '../machine/machine';
 import type { RungRule } from '../machine/rung-choice';
 import type { ToolMaterialKey } from '../tool/tool-material';
-
-export const OPERATION_KEYS = ['turn', 'face', 'bore', 'drill', 'ream', 'part', 'shape', 'mill-side', 'mill-slot', 'face-mill'] as const;
-export type Operation = (typeof OPERATION_KEYS)[number];
-export const TOOL_KINDS = ['turning-tool', 'boring-bar', 'parting-blade', 'drill', 'reamer', 'end-mill', 'face-mill'] as const;
-export type ToolKind = (typeof TOOL_KINDS)[number];
-
-/** How the edge takes the metal: decides which feed, depth and force belong to it. */
-export type Cutting = 'turning' | 'blade' | 'drilling' | 'reaming' | 'milling';
-
-interface OperationFacts {
-  readonly verb: string;
-  readonly speedColumn: SpeedOperation;
-  readonly tool: ToolKind;
-  readonly cutter: CutterUse | null;
-  /** What the diameter belongs to. */
-  readonly turns: 'work' | 'cutter' | 'stroke';
-  readonly cutting: Cutting;
-  readonly force: ForceOperation;
-  /** Which way it is fed on a lathe. */
-  readonly fed: 'along' | 'across' | 'tailstock';
-  /** What stands out of its hold and gives way. */
-  readonly overhang: 'work' | 'blade' | 'bar' | 'cutter' | null;
-}
-
-/** What each operation reads from the tables and needs in the spindle. */
-export const OPERATIONS: Readonly<Record<Operation, OperationFacts>> = {
-  turn: { verb: 'Turn', speedColumn: 'turning', tool: 'turning-tool', cutter: null, turns: 'work', cutting: 'turning', force: 'turn-outside', fed: 'along', overhang: 'work' },
-  face: { verb: 'Face', speedColumn: 'turning', tool: 'turning-tool', cutter: null, turns: 'work', cutting: 'turning', force: 'face', fed: 'across', overhang: 'work' },
-  bore: { verb: 'Bore', speedColumn: 'turning', tool: 'boring-bar', cutter: null, turns: 'work', cutting: 'turning', force: 'bore', fed: 'along', overhang: 'bar' },
-  drill: { verb: 'Drill', speedColumn: 'drilling', tool: 'drill', cutter: null, turns: 'cutter', cutting: 'drilling', force: 'drill', fed: 'tailstock', overhang: null },
-  ream: { verb: 'Ream', speedColumn: 'reaming', tool: 'reamer', cutter: null, turns: 'cutter', cutting: 'reaming', force: 'drill', fed: 'tailstock', overhang: null },
-  part: { verb: 'Part off', speedColumn: 'parting', tool: 'parting-blade', cutter: null, turns: 'work', cutting: 'blade', force: 'part', fed: 'across', overhang: 'blade' },
-  shape: { verb: 'Shape', speedColumn: 'turning', tool: 'turning-tool', cutter: null, turns: 'stroke', cutting: 'turning', force: 'shape', fed: 'along', overhang: null },
-  'mill-side': { verb: 'Side-mill', speedColumn: 'milling', tool: 'end-mill', cutter: 'end-mill-side', turns: 'cutter', cutting: 'milling', force: 'mill', fed: 'along', overhang: 'cutter' },
-  'mill-slot': { verb: 'Slot', speedColumn: 'milling', tool: 'end-mill', cutter: 'end-mill-slot', turns: 'cutter', cutting: 'milling', force: 'mill', fed: 'along', overhang: 'cutter' },
-  'face-mill': { verb: 'Face-mill', speedColumn: 'milling', tool: 'face-mill', cutter: 'face-mill', turns: 'cutter', cutting: 'milling', force: 'mill', fed: 'along', overhang: null },
-};
-
-export const MACHINE_OPERATIONS: Readonly<Record<Machine['kind'], readonly Operation[]>> = {
-  lathe: ['turn', 'face', 'bore', 'drill', 'ream', 'part'],
-  'vertical-mill': ['mill-side', 'mill-slot', 'face-mill', 'drill', 'ream'],
-  'horizontal-mill': ['face-mill', 'mill-side', 'mill-slot', 'drill', 'ream'],
-  'drill-press': ['drill', 'ream'],
-  shaper: ['shape'],
-};
+import { centreHoleDiameter } from './centre-hole';
+import { OPERATIONS, type Cutting, type Operation, type ToolKind } from './operations';
 
 export interface Stock {
   readonly name: string;
@@ -78,11 +33,18 @@ export interface Tool {
   readonly cornerDeg: number;
   /** Height of a turning tool's shank, diameter of a cutter's; left out where it is not known. */
   readonly shankMm?: number | undefined;
-  /** Width of a parting blade, mm. */
+  /** Width of a blade, of a saw, of the head of a T-slot cutter, of a form, mm. */
   readonly bladeMm?: number | undefined;
   /** Effective rake where the chip flows; left out: as it is usually ground. */
   readonly rakeDeg?: number | undefined;
+  /** Teeth reach to the centre of the end: it may go straight down. Left out: not known. */
+  readonly centreCutting?: boolean | undefined;
+  readonly coating?: Coating | undefined;
 }
+
+/** What an edge is coated with, as far as it decides what it may cut. */
+export const COATINGS = ['none', 'with-aluminium', 'without-aluminium'] as const;
+export type Coating = (typeof COATINGS)[number];
 
 export type Fluid = 'dry' | 'brush' | 'flood';
 export type WorkSupport = 'chuck' | 'chuck-and-centre';
@@ -107,7 +69,19 @@ export interface CutSetup {
   /** A step chosen by hand on the ladder. */
   readonly rpmByHand: number | null;
   readonly feedByHand: number | null;
+  /** Of the shoulder, the taper, the thread; left out or null: the usual. */
+  readonly lengthMm?: number | null | undefined;
+  /** Half angle of a taper, of a chamfer from the axis, of a ramp; left out or null: the usual. */
+  readonly angleDeg?: number | null | undefined;
+  /** Of a thread or a knurl; left out or null: the usual. */
+  readonly pitchMm?: number | null | undefined;
+  /** How it is done, where there is more than one way; left out or null: the usual one. */
+  readonly way?: Way | null | undefined;
 }
+
+/** Ways to turn a taper, and on which side a thread is. */
+export const WAYS = ['compound', 'set-over', 'offset-head', 'outside', 'inside'] as const;
+export type Way = (typeof WAYS)[number];
 
 /** The shop's schools. */
 export interface ShopRules {
@@ -123,8 +97,12 @@ export const DEFAULT_RULES: ShopRules = {
 };
 
 /** Diameter whose rim cuts fastest: the work on a lathe, the cutter elsewhere. */
-export const turningDiameter = (setup: CutSetup): number =>
-  OPERATIONS[setup.operation].turns === 'work' ? setup.workDiameterMm : OPERATIONS[setup.operation].turns === 'stroke' ? strokeAsDiameter(setup) : setup.tool.diameterMm;
+export function turningDiameter(setup: CutSetup): number {
+  const { turns } = OPERATIONS[setup.operation];
+  if (turns === 'stroke') return strokeAsDiameter(setup);
+  if (setup.operation === 'centre-drill') return centreHoleDiameter(setup.tool);
+  return turns === 'work' ? setup.workDiameterMm : setup.tool.diameterMm;
+}
 
 /** A shaper's stroke: the clapper settles before the work, the tool clears it behind. */
 const BEYOND_MM = 25;
@@ -150,10 +128,14 @@ export const cuttingOf = ({ operation }: Pick<CutSetup, 'operation'>): Cutting =
 
 /** Width of the blade when none is said, mm. */
 const USUAL_BLADE_MM = 2;
-export const bladeWidth = ({ tool }: CutSetup): number => tool.bladeMm ?? USUAL_BLADE_MM;
+/** Width of the edge that goes in: of the blade, of the form, of the slope of a chamfer. */
+export function bladeWidth({ tool, operation, depthMm }: Pick<CutSetup, 'tool' | 'operation' | 'depthMm'>): number {
+  return operation === 'chamfer' ? (depthMm ?? USUAL_CHAMFER_MM) * Math.SQRT2 : (tool.bladeMm ?? USUAL_BLADE_MM);
+}
+export const USUAL_CHAMFER_MM = 1;
 
 /** A bar is as thick as its shank says, else as half the bore. */
-export const barDiameter = ({ tool, workDiameterMm }: CutSetup): number => tool.shankMm ?? workDiameterMm / 2;
+export const barDiameter = ({ tool, workDiameterMm }: Pick<CutSetup, 'tool' | 'workDiameterMm'>): number => tool.shankMm ?? workDiameterMm / 2;
 
 /** What is left for a reamer on the diameter: 0.1 mm and a hundredth of it. */
 export const reamAllowance = (diameterMm: number): number => 0.1 + 0.01 * diameterMm;

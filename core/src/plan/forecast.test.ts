@@ -11,23 +11,21 @@ import { turningForce } from '../cut/turning-force';
 import { material } from '../material/material';
 import { toolMaterial } from '../tool/tool-material';
 import { cutPlan } from './cut-plan';
-import { DEFAULT_RULES, MACHINE_OPERATIONS, OPERATIONS, type CutSetup, type Tool, type ToolKind } from './cut-setup';
+import { DEFAULT_RULES, type CutSetup } from './cut-setup';
+import { MACHINE_OPERATIONS, OPERATIONS } from './operations';
 import { forecast } from './forecast';
-import { BELT_LATHE, DRILL, END_MILL, HAND_MILL, INSERT, setup, SHAPER } from './plan.fixture';
+import { BELT_LATHE, END_MILL, HAND_MILL, INSERT, setup, SHAPER, TOOLS } from './plan.fixture';
 import { POWER_RESERVE, powerShare } from './power-share';
 import { warnings } from './warnings';
 
 const motor = { powerKw: 0.55, phases: 1, efficiency: 0.7 } as const;
 const STEEL = { kc11: 1500, mc: 0.22, rake0Deg: 6, speedExponent: 0.1 };
 const SHARP = { rakeDeg: 6, wearLandMm: 0 };
-const tools: Record<ToolKind, Tool> = {
-  'turning-tool': setup().tool, 'boring-bar': { ...setup().tool, kind: 'boring-bar' }, 'parting-blade': { ...setup().tool, kind: 'parting-blade', bladeMm: 2 }, reamer: { ...DRILL, kind: 'reamer', teeth: 6 }, drill: DRILL, 'end-mill': END_MILL, 'face-mill': { ...END_MILL, kind: 'face-mill', diameterMm: 50, approachDeg: 45 },
-};
 
 const anySetup: fc.Arbitrary<CutSetup> = fc.constantFrom(BELT_LATHE, HAND_MILL, SHAPER).chain((machine) => fc.constantFrom(...MACHINE_OPERATIONS[machine.kind]).chain((operation) => fc.record({
   machine: fc.constant({ ...machine, motor }), operation: fc.constant(operation), fluid: fc.constantFrom('dry' as const, 'brush' as const, 'flood' as const),
   stock: fc.constantFrom(...MATERIALS).map(({ key }) => ({ name: key, materialKey: key, uncertain: false, skinMm: 0.4 })),
-  tool: fc.constantFrom(...TOOL_MATERIALS).chain(({ key }) => fc.double({ min: 1, max: 40, noNaN: true }).map((diameterMm) => ({ ...tools[OPERATIONS[operation].tool], material: key, diameterMm }))),
+  tool: fc.constantFrom(...TOOL_MATERIALS).chain(({ key }) => fc.double({ min: 1, max: 40, noNaN: true }).map((diameterMm) => ({ ...TOOLS[OPERATIONS[operation].tool], material: key, diameterMm }))),
   workDiameterMm: fc.double({ min: 1, max: 300, noNaN: true }), stickOutMm: fc.double({ min: 1, max: 500, noNaN: true }), support: fc.constantFrom('chuck' as const, 'chuck-and-centre' as const),
   interrupted: fc.boolean(), firstPassOnSkin: fc.boolean(), depthMm: fc.constant(null), widthMm: fc.constant(null), rpmByHand: fc.constant(null), feedByHand: fc.constant(null),
 })));

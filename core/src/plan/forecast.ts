@@ -6,8 +6,13 @@ import { builtUpEdgeFactor, idealRoughness, machineFinishFactor, millingRoughnes
 import { forceConstants, type SpecificForce } from '../cut/specific-force';
 import { toolLife, type ToolLife } from '../cut/tool-life';
 import type { CutPlan } from './cut-plan';
-import { barDiameter, cuttingOf, OPERATIONS, type CutSetup } from './cut-setup';
+import { supported } from './burdens';
+import { barDiameter, cuttingOf, type CutSetup } from './cut-setup';
+import { engagement } from './engagement';
+import { OPERATIONS } from './operations';
 import { edgeOf, POINT_DEG } from './edge-geometry';
+import { cutLength } from './particulars';
+import { threadPass } from './thread-pass';
 import { cutForce, powerShare, type PowerShare } from './power-share';
 
 /** What the cut asks of the spindle, and what the spindle has in this step. */
@@ -45,7 +50,8 @@ export interface HeatForecast {
 }
 
 export interface Forecast {
-  readonly power: PowerForecast;
+  /** Null where nothing is cut off. */
+  readonly power: PowerForecast | null;
   readonly spring: SpringForecast | null;
   readonly finish: FinishForecast | null;
   readonly chip: ChipForm | null;
@@ -71,13 +77,13 @@ export function forecast(setup: CutSetup, plan: CutPlan): Forecast {
   const lengthMm = passLength(setup, plan);
   return {
     power, lengthMm, passS: (60 * lengthMm) / plan.feed.mmMin,
-    spring: springForecast(setup, plan, power),
+    spring: power && springForecast(setup, plan, power),
     finish: finishForecast(setup, plan),
     chip: turning ? chipForm({
       depthMm: plan.depth.mm, feedMmRev: plan.feed.mmRev, noseRadiusMm: setup.tool.noseRadiusMm, approachDeg: setup.tool.approachDeg, rakeDeg: edgeOf(setup, plan).rakeDeg,
       chipRatio: plan.metal.chipRatio, breakStrain: plan.metal.breakStrain, fluid: setup.fluid !== 'dry',
     }, NO_BREAKER) : null,
-    heat: heatForecast(setup, plan, power.force.kc, chipMm),
+    heat: power && heatForecast(setup, plan, power.force.kc, chipMm),
     life: turning ? toolLife(plan.metal, plan.edge, plan.speed.actualMPerMin, plan.feed.mmRev, plan.depth.mm, plan.speed.range.leastUsefulMPerMin) : null,
   };
 }
@@ -85,19 +91,21 @@ export function forecast(setup: CutSetup, plan: CutPlan): Forecast {
 /** How far the edge goes in one pass, mm. */
 function passLength(setup: CutSetup, plan: CutPlan): number {
   switch (setup.operation) {
-    case 'drill': return plan.depth.mm;
+    case 'drill': case 'centre-drill': case 'plunge': case 'groove': case 'form': case 'chamfer': return plan.depth.mm;
     case 'face': case 'part': return setup.workDiameterMm / 2;
-    case 'turn': case 'bore': return setup.stickOutMm;
+    case 'turn': case 'bore': case 'mill-bore': case 'knurl': case 'file': return setup.stickOutMm;
+    case 'shoulder': case 'taper': case 'thread': return cutLength(setup);
     case 'shape': return plan.depth.widthInUseMm ?? MILLED_MM;
     default: return MILLED_MM;
   }
 }
 
 /** Force, torque and power, against what the machine has in this step. */
-export function powerForecast(setup: CutSetup, plan: CutPlan): PowerForecast {
+export function powerForecast(setup: CutSetup, plan: CutPlan): PowerForecast | null {
   const found = cutForce(setup, plan);
+  if (!found) return null;
   const share = powerShare(setup, plan, found);
-  if (found.by === 'drill') return { ...share, force: found.force, cuttingN: (2000 * found.force.torqueNm) / setup.tool.diameterMm, pushN: found.force.thrustN };
+  if (found.by === 'drill') return { ...share, force: found.force, cuttingN: (2000 * found.force.torqueNm) / plan.diameterMm, pushN: found.force.thrustN };
   if (found.by === 'turn') return { ...share, force: found.force, cuttingN: found.force.fcN, pushN: cuttingOf(setup) === 'blade' ? found.force.ffN : found.force.fpN };
   const { peakN } = millingForce(forceConstants(plan.metal), edgeOf(setup, plan), found.cut);
   return { ...share, force: found.force, cuttingN: peakN, pushN: 1.1 * peakN };
@@ -108,23 +116,25 @@ function chipThickness(setup: CutSetup, plan: CutPlan): number {
   const { tool } = setup;
   const { cutting } = OPERATIONS[setup.operation];
   if (cutting === 'drilling') return (plan.feed.mmRev / 2) * Math.sin((POINT_DEG * Math.PI) / 360);
-  if (cutting === 'reaming') return plan.feed.mmRev / Math.max(1, tool.teeth);
+  if (cutting === 'reaming' || cutting === 'plunging') return plan.feed.mmRev / Math.max(1, tool.teeth);
+  if (cutting === 'threading') return threadPass(setup).thicknessMm;
   if (cutting === 'blade') return plan.feed.mmRev;
   if (cutting === 'turning') return plan.feed.mmRev * Math.sin((tool.approachDeg * Math.PI) / 180);
-  const ae = Math.min(plan.depth.widthInUseMm ?? tool.diameterMm, tool.diameterMm);
+  const { aeMm: ae } = engagement(setup, plan.depth.mm, plan.depth.widthInUseMm);
   return ((plan.feed.mmRev / tool.teeth) * 2 * (ae / tool.diameterMm)) / Math.acos(1 - (2 * ae) / tool.diameterMm);
 }
 
 function springForecast(setup: CutSetup, plan: CutPlan, { pushN, cuttingN }: PowerForecast): SpringForecast | null {
-  if (setup.operation === 'bore') {
+  const facts = OPERATIONS[setup.operation];
+  if (facts.overhang === 'bar') {
     const r = barDeflection('steel', barDiameter(setup), setup.stickOutMm, pushN, cuttingN);
     return { what: 'bar', mm: r.radialMm, errorMm: r.diameterErrorMm, ratio: r.overhangRatio, allowable: r.allowable };
   }
-  if (setup.operation === 'turn') {
+  if (supported(setup.operation)) {
     const r = workDeflection(setup.support, plan.metal.eGPa, setup.workDiameterMm, 0, setup.stickOutMm, WORST_PLACE[setup.support] * setup.stickOutMm, pushN);
     return { what: 'work', mm: r.deflectionMm, errorMm: r.diameterErrorMm, ratio: r.slenderness, allowable: r.allowable };
   }
-  if (setup.operation === 'mill-side' || setup.operation === 'mill-slot') {
+  if (facts.overhang === 'cutter' && facts.cutting === 'milling') {
     const { tool } = setup;
     const mm = endMillDeflection(plan.edge.family, tool.diameterMm, tool.shankMm ?? tool.diameterMm, tool.fluteLengthMm, Math.max(setup.stickOutMm, plan.depth.mm), pushN);
     return { what: 'cutter', mm, errorMm: mm, ratio: setup.stickOutMm / tool.diameterMm, allowable: 4 };
@@ -146,7 +156,7 @@ function finishForecast(setup: CutSetup, plan: CutPlan): FinishForecast | null {
   }
   if (cutting !== 'milling') return null;
   const fz = plan.feed.mmRev / tool.teeth;
-  const marks = millingRoughness(setup.operation === 'face-mill' ? 'face-nose' : 'peripheral', tool.diameterMm, fz, tool.teeth, tool.noseRadiusMm, 1.5);
+  const marks = millingRoughness(setup.operation === 'face-mill' || setup.operation === 'fly-cut' ? 'face-nose' : 'peripheral', tool.diameterMm, fz, tool.teeth, tool.noseRadiusMm, 1.5);
   const ra = (um: number) => 0.2566 * um;
   return { idealRaUm: ra(marks.everyToothUm), realisticRaUm: ra(marks.oneToothUm) * onMachine, lowRaUm: ra(marks.everyToothUm) * onMachine, highRaUm: ra(marks.oneToothUm) * onMachine * SPREAD.high, finerIsWorse: false, builtUp };
 }

@@ -1,6 +1,7 @@
 import { formatLength, formatSpindleSpeed, joined, type UnitSystem } from '../quantity/format';
 import type { CutPlan } from './cut-plan';
-import { OPERATIONS, type CutSetup } from './cut-setup';
+import { type CutSetup } from './cut-setup';
+import { OPERATIONS } from './operations';
 import type { Warning } from './warnings';
 
 /** Cutter shanks and collets that differ by less than this fit each other, mm. */

@@ -1,5 +1,6 @@
 import type { Machine } from '../machine/machine';
 import type { CutSetup, Tool } from './cut-setup';
+import type { ToolKind } from './operations';
 
 /** A tired belt lathe, a hand-fed mill and a few tools, for the tests of the plan. */
 export const BELT_LATHE: Machine = {
@@ -28,6 +29,15 @@ const KNIFE = tool({ name: 'Knife tool' });
 export const INSERT = tool({ name: 'Insert', material: 'carbide-coated', noseRadiusMm: 0.8, approachDeg: 95 });
 export const DRILL = tool({ name: 'Drill', kind: 'drill', diameterMm: 8.5, teeth: 2 });
 export const END_MILL = tool({ name: 'End mill', kind: 'end-mill', diameterMm: 12 });
+
+/** One of each kind. */
+export const TOOLS: Readonly<Record<ToolKind, Tool>> = {
+  'turning-tool': KNIFE, 'boring-bar': tool({ kind: 'boring-bar', shankMm: 12 }), 'parting-blade': tool({ kind: 'parting-blade', bladeMm: 2 }), 'threading-tool': tool({ kind: 'threading-tool', noseRadiusMm: 0.1, cornerDeg: 60 }),
+  'form-tool': tool({ kind: 'form-tool', bladeMm: 8, fluteLengthMm: 4 }), 'knurling-tool': tool({ kind: 'knurling-tool' }), file: tool({ kind: 'file', material: 'carbon-steel' }), drill: DRILL, 'centre-drill': tool({ kind: 'centre-drill', diameterMm: 3.15, shankMm: 8, teeth: 2 }),
+  reamer: { ...DRILL, kind: 'reamer', teeth: 6 }, 'end-mill': END_MILL, 'face-mill': tool({ kind: 'face-mill', diameterMm: 50, approachDeg: 45 }), 'fly-cutter': tool({ kind: 'fly-cutter', diameterMm: 80, teeth: 1 }),
+  'slitting-saw': tool({ kind: 'slitting-saw', diameterMm: 80, teeth: 48, bladeMm: 1.6 }), 'form-cutter': tool({ kind: 'form-cutter', diameterMm: 60, teeth: 14, bladeMm: 6, fluteLengthMm: 5 }),
+  't-slot-cutter': tool({ kind: 't-slot-cutter', diameterMm: 25, teeth: 6, bladeMm: 11 }), 'dovetail-cutter': tool({ kind: 'dovetail-cutter', diameterMm: 25, teeth: 8, approachDeg: 60, fluteLengthMm: 10 }),
+};
 
 /** Turning 25 mm bright bar on the belt lathe with the knife tool, and whatever is different. */
 export const setup = (more: Partial<CutSetup> = {}): CutSetup => ({

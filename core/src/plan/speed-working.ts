@@ -4,7 +4,8 @@ import type { MeasureWay } from '../machine/machine';
 import { spindlePower } from '../machine/spindle-power';
 import { formatLength, formatPower, formatSpindleSpeed, formatSurfaceSpeed, formatTorque, formatUncertainty, joined, type UnitSystem } from '../quantity/format';
 import type { CutPlan } from './cut-plan';
-import { OPERATIONS, speedUnit, strokeLength, strokeReturnRatio, type CutSetup, type Operation, type ShopRules } from './cut-setup';
+import { speedUnit, strokeLength, strokeReturnRatio, type CutSetup, type ShopRules } from './cut-setup';
+import { OPERATIONS, type Operation } from './operations';
 import { factorLines, OWN, type WorkingLine } from './working-line';
 
 const SCHOOL_WORDS = { bottom: 'the low end', middle: 'the middle', top: 'the top' } as const;
@@ -19,6 +20,8 @@ export const MEASURE_WORDS: Readonly<Record<MeasureWay, string>> = { tapped: 'ta
 
 const WHICH_DIAMETER: Readonly<Record<Operation, string>> = {
   turn: 'the largest diameter cut in this pass', face: 'the rim of the face: the centre runs slower', drill: 'the drill, whatever turns', bore: 'the bore as it will be after this cut', ream: 'the reamer, whatever turns', part: 'the rim: toward the centre it runs slower and slower', shape: 'the mean of the cutting stroke; in the middle it is half as fast again',
+  shoulder: 'the largest diameter cut in this pass', groove: 'the rim: it falls as the blade goes in', form: 'the largest diameter the form touches: the others run slower', chamfer: 'the outside of the edge', thread: 'the outside of the thread', knurl: 'the blank', taper: 'the large end: the small end runs slower',
+  file: 'the work; read from the HSS column', 'centre-drill': 'the mouth of the cone: the pilot runs slower', plunge: 'outside of the cutter', ramp: 'outside of the cutter', 'fly-cut': 'twice the reach of its tip', saw: 'outside of the saw', 'mill-bore': 'the bore as it will be', 'form-mill': 'outside of the cutter: the flanks run slower', 't-slot': 'outside of the head', dovetail: 'the large end of the cutter',
   'mill-side': 'outside of the cutter', 'mill-slot': 'outside of the cutter', 'face-mill': 'outside of the cutter',
 };
 
@@ -114,11 +117,19 @@ function powerLine(setup: CutSetup, plan: CutPlan, units: UnitSystem): WorkingLi
   }];
 }
 
+/** Down to this share of the diameter it is worth telling. */
+const TOLD_TO: Partial<Record<Operation, number>> = { turn: 0.3, shoulder: 0.3, groove: 0.3, face: 0.15 };
+
+/** The diameters at which this machine's next faster steps become right. */
+export function stepUps(setup: CutSetup, plan: CutPlan, rules: ShopRules) {
+  const share = TOLD_TO[setup.operation];
+  if (share === undefined) return [];
+  const overshoot = rules.rungRule === 'overshoot' ? rules.overshootPercent : 0;
+  const { speeds } = setup.machine;
+  return stepUp(speeds.map((step) => step.rpm), plan.speed.aimMPerMin, overshoot, plan.diameterMm, plan.diameterMm * share).changes.map((change) => ({ ...change, setting: speeds.find((step) => step.rpm === change.rpm)!.setting }));
+}
+
 /** When the bar is smaller, a faster step becomes right: worth knowing before it happens. */
 function stepUpLines(setup: CutSetup, plan: CutPlan, rules: ShopRules, units: UnitSystem): WorkingLine[] {
-  if (setup.operation !== 'turn') return [];
-  const overshoot = rules.rungRule === 'overshoot' ? rules.overshootPercent : 0;
-  const next = stepUp(setup.machine.speeds.map((step) => step.rpm), plan.speed.aimMPerMin, overshoot, plan.diameterMm, plan.diameterMm * 0.3).changes[0];
-  if (!next) return [];
-  return [{ key: 'step-up', kind: 'check', label: `As it gets smaller: ${joined(formatSpindleSpeed(next.rpm))} from`, value: `⌀${joined(formatLength(next.diameterMm, units))}`, reason: setup.machine.speeds.find((step) => step.rpm === next.rpm)?.setting }];
+  return stepUps(setup, plan, rules).map(({ rpm, diameterMm, setting }, i): WorkingLine => ({ key: `step-up-${i}`, kind: 'check', label: `${setup.operation === 'face' ? 'Toward the centre' : 'As it gets smaller'}: ${joined(formatSpindleSpeed(rpm))} from`, value: `⌀${joined(formatLength(diameterMm, units))}`, reason: setting }));
 }

@@ -1,8 +1,9 @@
-import { facingSpeed } from '../cut/falling-diameter';
 import { formatLength, formatPower, formatSurfaceSpeed, formatTorque, joined, type UnitSystem } from '../quantity/format';
-import { overhang } from './burdens';
+import { overhang, supported } from './burdens';
 import type { CutPlan } from './cut-plan';
 import { cuttingOf, type CutSetup } from './cut-setup';
+import { operationWarnings } from './operation-warnings';
+import { OPERATIONS, type Cutting } from './operations';
 import { limitWarnings } from './limits';
 import { POWER_RESERVE, powerShare } from './power-share';
 
@@ -17,15 +18,21 @@ export interface Warning {
 
 /** What the numbers themselves give reason to say, the most pressing first. */
 export function warnings(setup: CutSetup, plan: CutPlan, units: UnitSystem): Warning[] {
-  return [...limitWarnings(setup, plan, units), ...powerWarning(setup, plan, units), ...tooSlowForEdge(plan, units), ...tooFast(plan, units), ...feedWarnings(plan), ...depthWarnings(setup, plan, units), ...facingWarning(setup, plan, units), ...setupNotes(setup, plan)];
+  return [...limitWarnings(setup, plan, units), ...powerWarning(setup, plan, units), ...tooSlowForEdge(plan, units), ...tooFast(plan, units), ...feedWarnings(plan), ...depthWarnings(setup, plan, units), ...operationWarnings(setup, plan, units), ...setupNotes(setup, plan)];
 }
+
+/** What asks less of the spindle. */
+const CUT_BACK: Readonly<Record<Cutting, string>> = {
+  drilling: 'A pilot hole, a finer feed', reaming: 'A finer feed', plunging: 'A pilot hole, a finer feed', blade: 'A narrower blade, a finer feed', threading: 'More and shallower passes', turning: 'Less depth, a finer feed',
+  milling: 'Less depth, a finer feed', pressing: 'Less pressure', filing: 'Less pressure',
+};
 
 /** More than the spindle has in this step, or the reserve used up. */
 function powerWarning(setup: CutSetup, plan: CutPlan, units: UnitSystem): Warning[] {
   const { share, tighter, has, torqueNm, powerKw } = powerShare(setup, plan);
   if (share === null || has === null || share <= POWER_RESERVE * 1.001) return [];
   const [needs, there] = tighter === 'torque' ? [formatTorque(torqueNm, units), formatTorque(has.torqueNm, units)] : [formatPower(powerKw, units), formatPower(has.powerKw, units)];
-  const change = `${{ drilling: 'A pilot hole, a finer feed', reaming: 'A finer feed', blade: 'A narrower blade, a finer feed', turning: 'Less depth, a finer feed', milling: 'Less depth, a finer feed' }[cuttingOf(setup)]}, or one step ${tighter === 'torque' ? 'down for more torque' : 'down'}.`;
+  const change = `${CUT_BACK[cuttingOf(setup)]}, or one step ${tighter === 'torque' ? 'down for more torque' : 'down'}.`;
   return [{
     key: 'power', level: share > 1 ? 'danger' : 'caution',
     text: share > 1 ? `More than the machine has here: it needs ${joined(needs)}, there are ${joined(there)}${has.beltFirst ? ' before the belt slips' : ''}. ${change}` : `Takes ${Math.round(100 * share)} % of what the machine has here; a quarter should stay in reserve. ${change}`,
@@ -105,18 +112,7 @@ function depthWarnings(setup: CutSetup, plan: CutPlan, units: UnitSystem): Warni
   return list;
 }
 
-function facingWarning(setup: CutSetup, plan: CutPlan, units: UnitSystem): Warning[] {
-  if (setup.operation === 'part') return [{ key: 'parting-centre', level: 'note', text: 'The speed falls to nothing at the centre: ease the feed for the last millimetres, or break the pip off.' }];
-  if (setup.operation !== 'face') return [];
-  const fraction = plan.edge.family === 'hss' ? 0.5 : 0.33;
-  const face = facingSpeed({ rpm: plan.speed.rungRpm, outerDiameterMm: setup.workDiameterMm, targetMPerMin: plan.speed.aimMPerMin, fraction });
-  const inside = Math.min(2 * face.radiusBelowMm, setup.workDiameterMm);
-  return [{
-    key: 'facing-centre', level: 'note',
-    text: `Speed falls toward the centre: inside ⌀${joined(formatLength(inside, units))} it is under ${fraction === 0.5 ? 'half' : 'a third'} of the aim.${plan.edge.family === 'hss' ? '' : ' Carbide can chip at the centre.'}`,
-  }];
-}
-
+const SHORTEN = { work: 'Shorten it if you can.', cutter: 'Shorten it if you can.', bar: 'A thicker bar, or shorten it.', blade: 'Closer to the chuck.' } as const;
 function setupNotes(setup: CutSetup, plan: CutPlan): Warning[] {
   const list: Warning[] = [];
   if (plan.speed.factors.floorActed) {
@@ -124,7 +120,9 @@ function setupNotes(setup: CutSetup, plan: CutPlan): Warning[] {
   }
   if (plan.speed.factors.applied.some((factor) => factor.name.endsWith('overhang'))) {
     const { ratio, allowable } = overhang(setup);
-    list.push({ key: 'overhang', level: 'caution', text: `${{ bore: 'The bar sticks out', part: 'Cut off' }[setup.operation as 'bore' | 'part'] ?? 'Sticks out'} ${ratio.toFixed(1)} diameters${setup.operation === 'part' ? ' from the chuck' : ''}, ${allowable} is usual. ${setup.operation === 'turn' ? 'Bring up the tailstock or shorten it.' : setup.operation === 'bore' ? 'A thicker bar, or shorten it.' : setup.operation === 'part' ? 'Closer to the chuck.' : 'Shorten it if you can.'}` });
+    const what = OPERATIONS[setup.operation].overhang ?? 'cutter';
+    const remedy = supported(setup.operation) ? 'Bring up the tailstock or shorten it.' : SHORTEN[what];
+    list.push({ key: 'overhang', level: 'caution', text: `${what === 'bar' ? 'The bar sticks out' : what === 'blade' ? 'Cuts' : 'Sticks out'} ${ratio.toFixed(1)} diameters${what === 'blade' ? ' from the chuck' : ''}, ${allowable} is usual. ${remedy}` });
   }
   return list;
 }

@@ -1,5 +1,5 @@
 import type { CutChoice } from '@pike-stone/contract';
-import { MACHINE_OPERATIONS, MACHINE_WORDS, OPERATIONS, toolMaterial, type Operation } from '@pike-stone/core';
+import { cutWay, MACHINE_OPERATIONS, MACHINE_WORDS, OPERATIONS, supported, toolMaterial, waysOf, type Operation, type Way } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { Metals } from '../../data/metals';
@@ -30,8 +30,12 @@ interface Option {
 
 const ABOUT_OPERATION: Readonly<Record<Operation, string>> = {
   turn: 'outside, along the bar', face: 'across the end, toward the centre', drill: 'the drill sets the speed', 'mill-side': 'along an edge with the side of the cutter',
+  shoulder: 'along the bar to a square step', 'centre-drill': 'a 60° seat for a centre, or a start for a drill', groove: 'straight in, between two walls', thread: 'by the leadscrew, pass by pass', knurl: 'a grip pressed into the rim',
+  form: 'straight in, with the whole form at once', chamfer: 'break the edge at an angle', taper: 'by the compound slide, the tailstock or an offset centre', file: 'marks off, edges broken, by hand', plunge: 'straight down with an end mill',
+  ramp: 'down at a slope into a pocket', 'fly-cut': 'a broad flat with one tooth', saw: 'a thin cut, or through', 'mill-bore': 'a true hole with the boring head', 'form-mill': 'a profile or a gear tooth', 't-slot': 'under a neck slot', dovetail: 'a slanted way',
   bore: 'inside, along the hole', ream: 'a hole to size', part: 'cut the piece off', shape: 'a flat, stroke by stroke', 'mill-slot': 'full width of the cutter', 'face-mill': 'a flat with inserts',
 };
+export const WAY_WORDS: Readonly<Record<Way, string>> = { compound: 'Compound slide', 'set-over': 'Tailstock set over', 'offset-head': 'Offset head', outside: 'Outside', inside: 'Inside' };
 const TITLE = { machine: 'On which machine?', operation: 'What is to be done?', stock: 'In what metal?', tool: 'With which tool?', conditions: 'Conditions' } as const;
 const open = <R extends { readonly archived: boolean }>(list: readonly R[]) => list.filter((one) => !one.archived);
 
@@ -40,6 +44,7 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
   const router = useRouter();
   if (what === 'conditions') return <Conditions cut={cut} onClose={onClose} />;
   const { choice, setup } = cut;
+  const has = (operation: Operation) => open(drawer.tools).some(fits(operation));
   const take = (change: Partial<CutChoice>) => { cut.change(change); onClose(); };
   const lists: Record<Exclude<Chooser, 'conditions'>, { options: Option[]; chosen: string; pick: (id: string) => void; add?: string }> = {
     machine: {
@@ -47,8 +52,8 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
       chosen: choice.machineId, pick: (machineId) => take({ machineId }), add: '/drawer?kind=machines',
     },
     operation: {
-      options: MACHINE_OPERATIONS[setup.machine.kind].map((key) => ({ id: key, title: OPERATIONS[key].verb, about: ABOUT_OPERATION[key] })),
-      chosen: choice.operation, pick: (operation) => take({ operation: operation as Operation }),
+      options: MACHINE_OPERATIONS[setup.machine.kind].map((key) => ({ id: key, title: OPERATIONS[key].verb, about: has(key) ? ABOUT_OPERATION[key] : 'no tool for it in the drawer yet: add one' })),
+      chosen: choice.operation, pick: (operation) => (has(operation as Operation) ? take({ operation: operation as Operation }) : (onClose(), router.push('/drawer/tools/new'))),
     },
     stock: {
       options: open(drawer.stock).map(({ id, body }) => ({ id, title: body.name, about: `${metals.nameOf(body.metal)}${body.uncertain ? ', not certain' : ''}` })),
@@ -77,7 +82,13 @@ function Conditions({ cut, onClose }: { cut: Cut; onClose: () => void }) {
         <Choice says="Cutting fluid" value={choice.fluid} onChange={(fluid) => cut.change({ fluid })} options={[{ value: 'dry', label: 'Dry' }, { value: 'brush', label: 'By brush' }, { value: 'flood', label: 'Flood' }]} />
         <Words role="note">Usual for this metal: {plan.metal.fluid}. Carbide: dry or flooded all the time, never wetted now and then.</Words>
       </View>
-      {setup.operation === 'turn' && (
+      {waysOf(setup.operation).length > 0 && (
+        <View style={styles.group}>
+          <Words role="label">{setup.operation === 'taper' ? 'How the taper is turned' : 'Which thread'}</Words>
+          <Choice says={setup.operation === 'taper' ? 'How the taper is turned' : 'Which thread'} value={cutWay(setup)} onChange={(way) => cut.change({ way })} options={waysOf(setup.operation).map((value) => ({ value, label: WAY_WORDS[value] }))} />
+        </View>
+      )}
+      {supported(setup.operation) && (
         <View style={styles.group}>
           <Words role="label">Held by</Words>
           <Choice says="Held by" value={choice.support} onChange={(support) => cut.change({ support })} options={[{ value: 'chuck', label: 'Chuck' }, { value: 'chuck-and-centre', label: 'Chuck and centre' }]} />

@@ -1,4 +1,4 @@
-import { DEFER, type Result } from '@pike-stone/core';
+import { DEFER, type Operation, type Result } from '@pike-stone/core';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
@@ -122,11 +122,14 @@ function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
   );
 }
 
+/** Operations that are brought to a size pass by pass. */
+const SIZED: readonly Operation[] = ['turn', 'shoulder', 'bore', 'shape', 'mill-side', 'mill-slot', 'face-mill', 'fly-cut'];
+
 /** Where a cut leads on to. */
 function CutLinks({ cut }: { cut: Cut }) {
   const styles = useStyles();
   const router = useRouter();
-  const sized = ['turn', 'bore', 'shape', 'mill-side', 'mill-slot', 'face-mill'].includes(cut.setup.operation);
+  const sized = SIZED.includes(cut.setup.operation);
   const byHand = cut.plan.feed.setting.how === 'hand';
   return (
     <View style={styles.links}>

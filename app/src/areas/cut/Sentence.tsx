@@ -1,8 +1,9 @@
-import { OPERATIONS } from '@pike-stone/core';
+import { cutWay, OPERATIONS, supported, waysOf } from '@pike-stone/core';
 import { Fragment } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { themed } from '../../theme/theme';
 import { FONT, SIZE, SPACE } from '../../theme/type';
+import { WAY_WORDS } from './Choosers';
 import type { Cut } from './useCut';
 
 export type Chooser = 'machine' | 'operation' | 'stock' | 'tool' | 'conditions';
@@ -14,7 +15,8 @@ export function Sentence({ cut, onChoose }: { cut: Cut; onChoose: (what: Chooser
   const styles = useStyles();
   const { setup, choice } = cut;
   const more = [
-    setup.operation === 'turn' && choice.support === 'chuck-and-centre' && 'tailstock up',
+    waysOf(setup.operation).length > 0 && WAY_WORDS[cutWay(setup)].toLowerCase(),
+    supported(setup.operation) && choice.support === 'chuck-and-centre' && 'tailstock up',
     choice.interrupted && 'interrupted',
     choice.firstPassOnSkin && 'first pass under the skin',
   ].filter((text): text is string => text !== false);

@@ -25,7 +25,12 @@ interface DraftState {
 /** The cut that is being set up: survives a reload and a closed tab. */
 export const useDraft = create<DraftState>()(persist((set) => ({ draft: null, shown: null, set: (draft) => set({ draft }), show: (shown) => set({ shown }) }), { name: 'pike-cut-draft' }));
 
-const USUAL_STICK_OUT: Readonly<Record<Operation, number>> = { turn: 60, face: 40, bore: 40, drill: 80, ream: 60, part: 10, shape: 30, 'mill-side': 30, 'mill-slot': 30, 'face-mill': 40 };
+const USUAL_STICK_OUT: Readonly<Record<Operation, number>> = {
+  turn: 60, face: 40, shoulder: 60, bore: 40, drill: 80, 'centre-drill': 40, ream: 60, part: 10, groove: 20, form: 25, chamfer: 40, thread: 50, taper: 80, knurl: 50, file: 80, shape: 30,
+  'mill-side': 30, 'mill-slot': 30, plunge: 30, ramp: 30, 'face-mill': 40, 'fly-cut': 40, saw: 30, 'mill-bore': 50, 'form-mill': 30, 't-slot': 40, dovetail: 35,
+};
+/** What belongs to one operation only goes when another is chosen. */
+const NOTHING_OWN = { depthMm: null, widthMm: null, lengthMm: null, angleDeg: null, pitchMm: null, way: null } as const;
 const usable = <B>(list: readonly Known<B>[]) => list.filter((one) => !one.archived);
 
 /** Machines that Cut has an operation for. */
@@ -41,7 +46,7 @@ export function firstDraft(drawer: Drawer): CutChoice | null {
   return fitted(
     {
       machineId: machine.id, stockId: stock.id, toolId: tool.id, operation: MACHINE_OPERATIONS[machine.body.kind][0]!, workDiameterMm: Math.min(stock.body.sizeMm, 300), cutterDiameterMm: null,
-      stickOutMm: 60, support: 'chuck', fluid: 'brush', interrupted: false, firstPassOnSkin: false, depthMm: null, widthMm: null, rpmByHand: null, feedByHand: null,
+      stickOutMm: 60, support: 'chuck', fluid: 'brush', interrupted: false, firstPassOnSkin: false, rpmByHand: null, feedByHand: null, ...NOTHING_OWN,
     },
     drawer,
   );
@@ -54,7 +59,7 @@ export function changed(draft: CutChoice, change: Partial<CutChoice>, drawer: Dr
     next.rpmByHand = null;
     next.feedByHand = null;
   }
-  if (change.operation !== undefined && change.operation !== draft.operation) Object.assign(next, { depthMm: null, widthMm: null, stickOutMm: USUAL_STICK_OUT[change.operation] });
+  if (change.operation !== undefined && change.operation !== draft.operation) Object.assign(next, { ...NOTHING_OWN, stickOutMm: USUAL_STICK_OUT[change.operation] });
   if (change.toolId !== undefined && change.toolId !== draft.toolId) Object.assign(next, { cutterDiameterMm: null, widthMm: null });
   if (change.stockId !== undefined && change.stockId !== draft.stockId) {
     const stock = drawer.stock.find((one) => one.id === change.stockId);
@@ -71,7 +76,7 @@ function fitted(draft: CutChoice, drawer: Drawer): CutChoice {
   if (!machine || !canCut(machine)) return draft;
   const allowed = MACHINE_OPERATIONS[machine.body.kind];
   const operation = allowed.includes(draft.operation) ? draft.operation : allowed[0]!;
-  const next = operation === draft.operation ? draft : { ...draft, operation, depthMm: null, widthMm: null, stickOutMm: USUAL_STICK_OUT[operation] };
+  const next = operation === draft.operation ? draft : { ...draft, operation, ...NOTHING_OWN, stickOutMm: USUAL_STICK_OUT[operation] };
   const wanted = OPERATIONS[operation].tool;
   const tool = drawer.tools.find((one) => one.id === next.toolId);
   if (tool?.body.kind === wanted) return next;
@@ -84,7 +89,7 @@ export const fits = (operation: Operation) => (tool: { readonly body: ToolBody }
 
 /** A set-up as an address, so that it can be sent, kept and opened again. */
 export function toQuery(draft: CutChoice): Record<string, string> {
-  return Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== null && value !== false).map(([key, value]) => [key, String(value)]));
+  return Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== null && value !== undefined && value !== false).map(([key, value]) => [key, String(value)]));
 }
 
 /** The same for two set-ups that are the same, whatever order they were written in. */
@@ -99,6 +104,7 @@ export function fromQuery(query: Readonly<Record<string, string | string[] | und
     workDiameterMm: number('workDiameterMm'), cutterDiameterMm: number('cutterDiameterMm'), stickOutMm: number('stickOutMm'),
     support: one('support'), fluid: one('fluid'), interrupted: one('interrupted') === 'true', firstPassOnSkin: one('firstPassOnSkin') === 'true',
     depthMm: number('depthMm'), widthMm: number('widthMm'), rpmByHand: number('rpmByHand'), feedByHand: number('feedByHand'),
+    lengthMm: number('lengthMm'), angleDeg: number('angleDeg'), pitchMm: number('pitchMm'), way: one('way') ?? null,
   });
   return read.success ? read.data : null;
 }

@@ -33,7 +33,7 @@ function Forecast({ cut }: { cut: Cut }) {
       <Sheet>
         <View role="list" aria-label="What will happen">
           {rows.map((row) => (
-            <Row key={row.key} row={row} share={row.key === 'power' ? found.power.share : null} art={row.key === 'chip' && found.chip ? <ChipArt chip={found.chip.chip} /> : null} />
+            <Row key={row.key} row={row} share={row.key === 'power' ? (found.power?.share ?? null) : null} art={row.key === 'chip' && found.chip ? <ChipArt chip={found.chip.chip} /> : null} />
           ))}
         </View>
       </Sheet>

@@ -1,4 +1,4 @@
-import { formatForce, formatLength, formatPower, formatTorque, joined, type CutPlan, type CutSetup, type UnitSystem, type WarningLevel } from '@pike-stone/core';
+import { formatForce, formatLength, formatPower, formatTorque, joined, type CutPlan, type CutSetup, type Operation, type UnitSystem, type WarningLevel } from '@pike-stone/core';
 import { POWER_RESERVE, type ChipClass, type Forecast } from '@pike-stone/core/forecast';
 
 /** One thing the cut will do: what, how much, why, and what would change it. */
@@ -38,7 +38,8 @@ export function sayForecast(f: Forecast, setup: CutSetup, plan: CutPlan, units: 
   return rows.sort((a, b) => rank[a.level ?? 'none'] - rank[b.level ?? 'none']);
 }
 
-function powerRow({ power }: Forecast, plan: CutPlan, units: UnitSystem): ForecastRow {
+function powerRow({ power }: Forecast, plan: CutPlan, units: UnitSystem): ForecastRow | null {
+  if (!power) return null;
   const needs = `${joined(formatPower(power.powerKw, units))}, ${joined(formatTorque(power.torqueNm, units))}`;
   const push = `Cuts with ${joined(formatForce(power.cuttingN, units))}, pushes back with ${joined(formatForce(power.pushN, units))}${power.force.extrapolated ? '; the chip is thinner than the figures were found for' : ''}. Force per chip section (Kienzle) × rake, speed, wear.`;
   if (power.share === null || !power.has) return { key: 'power', title: 'Power', value: needs, level: null, lines: ['What the machine has is not known: give it its motor in the drawer.', push] };
@@ -112,8 +113,14 @@ function lifeRow({ life }: Forecast, plan: CutPlan): ForecastRow | null {
   return { key: 'life', title: 'Edge lasts, minutes of cutting', value: life.minutes > LIFE_SHOWN_MIN[1] ? `over ${LIFE_SHOWN_MIN[1]}` : `${minutes(life.lowMinutes)} to ${minutes(life.highMinutes)}`, level: life.minutes < 10 ? 'caution' : null, lines: [`Taylor, with typical constants: half to double at least. Ten percent faster costs ${plan.edge.family === 'hss' ? 'high speed steel about half' : 'carbide about a third'} of it.`] };
 }
 
+/** What the time is told for. */
+const LENGTH_WORDS: Partial<Record<Operation, string>> = {
+  turn: 'as long as the work stands out', knurl: 'as long as the work stands out', shoulder: 'up to the shoulder', taper: 'along the taper', thread: 'one pass along the thread', face: 'from the rim to the centre', part: 'from the rim to the centre',
+  groove: 'one go of the blade', bore: 'as deep as the bar reaches', 'mill-bore': 'as deep as the bar reaches', shape: 'one pass over the face', drill: 'to the first clearing of the chips', plunge: 'to the first clearing of the chips',
+};
+
 function timeRow({ passS, lengthMm }: Forecast, setup: CutSetup, units: UnitSystem): ForecastRow {
   const shown = passS >= 90 ? `${(passS / 60).toFixed(1)}\u00a0min` : `${Math.round(passS)}\u00a0s`;
-  const what = setup.operation === 'turn' ? 'as long as the work stands out' : setup.operation === 'face' || setup.operation === 'part' ? 'from the rim to the centre' : setup.operation === 'bore' ? 'as deep as the bar reaches' : setup.operation === 'shape' ? 'one pass over the face' : setup.operation === 'drill' ? 'to the first clearing of the chips' : 'of the cut';
+  const what = LENGTH_WORDS[setup.operation] ?? 'of the cut';
   return { key: 'time', title: `Time for ${length(lengthMm, units)}${setup.operation === 'shape' ? ' of width' : ''}`, value: shown, level: null, lines: [`${what}, without approach and handling.`] };
 }

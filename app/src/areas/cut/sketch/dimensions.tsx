@@ -6,7 +6,7 @@ import { FONT, SIZE } from '../../../theme/type';
 export type Pen = { readonly ink: string; readonly accent: string; readonly quiet: string; readonly wash: string; readonly sheet: string; readonly line: string };
 
 /** What of the sketch can be touched and typed. */
-export type DimensionKey = 'diameter' | 'depth' | 'width' | 'stickOut' | 'feed';
+export type DimensionKey = 'diameter' | 'depth' | 'width' | 'stickOut' | 'length' | 'angle' | 'pitch' | 'feed';
 
 /** A figure on the drawing; `at` is the middle of its left or right edge or its centre. */
 export interface DimensionMark {

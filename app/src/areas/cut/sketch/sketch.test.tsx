@@ -5,6 +5,7 @@ import { COLOURS } from '../../../theme/colours';
 import { arrowHead } from './dimensions';
 import { DRAW } from './CutSketch';
 import { hatch } from './drawing';
+import { DRAW_MORE } from './MoreSketch';
 
 const wheel = { travelPerTurnMm: 5, divisions: 100 };
 const dial = { ...wheel, reads: 'radius' as const, backlashMm: 0.1 };
@@ -39,12 +40,12 @@ const anyDrawing = fc.constantFrom(LATHE, MILL, SHAPER).chain((machine) => fc.co
 
 test('every cut is drawn without a hole, and every figure to touch lies on the paper', () => {
   fc.assert(fc.property(anyDrawing, ({ setup, units, size }) => {
-    const { art, marks, says } = DRAW[setup.operation]({ setup: setup as CutSetup, plan: cutPlan(setup as CutSetup, DEFAULT_RULES), units, ...size, pen: COLOURS.light });
+    const { art, marks, says } = (DRAW[setup.operation] ?? DRAW_MORE[setup.operation])!({ setup: setup as CutSetup, plan: cutPlan(setup as CutSetup, DEFAULT_RULES), units, ...size, pen: COLOURS.light });
     const whole = [...strokes(art)].every((value) => !/NaN|undefined|Infinity/.test(String(value)));
     const onPaper = marks.every(({ x, y }) => x >= 0 && x <= size.width && y >= 0 && y <= size.height);
     const named = marks.every((mark) => mark.says.length > 5 && mark.figure !== '') && new Set(marks.map((mark) => mark.key)).size === marks.length;
     return whole && onPaper && named && !/NaN|undefined/.test(says);
-  }), { numRuns: 600 });
+  }), { numRuns: 1200 });
 });
 
 test('hatching stays inside its box', () => {

@@ -19,7 +19,7 @@ import { useWorked } from '../../../workers/machine-work';
 import { machinePage, useKeepMachine, type MachinePageProps } from '../MachinePage';
 import { BanjoPanel } from './BanjoPanel';
 import { TrainDrawing, type Place } from './TrainDrawing';
-import { pitchOf, wantedPitch } from './wanted-pitch';
+import { pitchOf, wantedPitch } from '../../../kit/pitch-words';
 
 type Banjo = NonNullable<MachineOf<'lathe'>['banjo']>;
 interface BanjoDraft {

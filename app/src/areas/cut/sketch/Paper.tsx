@@ -1,0 +1,40 @@
+import type { CutPlan, CutSetup, UnitSystem } from '@pike-stone/core';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import Svg from 'react-native-svg';
+import { themed, useColours } from '../../../theme/theme';
+import { DimensionFigure, type DimensionKey } from './dimensions';
+import type { Drawing, SketchInput } from './drawing';
+
+export interface CutSketchProps {
+  readonly setup: CutSetup;
+  readonly plan: CutPlan;
+  readonly units: UnitSystem;
+  readonly height: number;
+  readonly onTouch: (key: DimensionKey) => void;
+}
+
+/** The paper a cut is drawn on, its figures lying over it to be touched. */
+export function Paper({ setup, plan, units, height, onTouch, draw }: CutSketchProps & { draw: (input: SketchInput) => Drawing }) {
+  const styles = useStyles();
+  const colours = useColours();
+  const [width, setWidth] = useState(0);
+  const drawing = width > 0 ? draw({ setup, plan, units, width, height, pen: colours }) : null;
+  return (
+    <View style={[styles.paper, { height }]} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+      {drawing && (
+        <>
+          <View role="img" aria-label={drawing.says} style={styles.art}><Svg width={width} height={height}>{drawing.art}</Svg></View>
+          {drawing.marks.map((mark) => <DimensionFigure key={mark.key} mark={mark} onPress={() => onTouch(mark.key)} />)}
+        </>
+      )}
+    </View>
+  );
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    paper: { backgroundColor: c.sheet, borderTopWidth: 1, borderBottomWidth: 1, borderColor: c.line, overflow: 'hidden' },
+    art: { ...StyleSheet.absoluteFill, pointerEvents: 'none' },
+  }),
+);

@@ -1,0 +1,2 @@
+/** One degree in radians. */
+export const DEG = Math.PI / 180;
