@@ -10,6 +10,7 @@ export const EntryPage = later(() => import('./book/EntryScreen').then(({ EntryS
 export const ForecastPage = later(() => cut().then(({ ForecastScreen }) => ({ default: ForecastScreen })));
 export const PacerPage = later(() => cut().then(({ PacerScreen }) => ({ default: PacerScreen })));
 export const ToSizePage = later(() => cut().then(({ ToSizeScreen }) => ({ default: ToSizeScreen })));
+export const ThreadPage = later(() => cut().then(({ ThreadScreen }) => ({ default: ThreadScreen })));
 export const LogPage = later(() => cut().then(({ LogScreen }) => ({ default: LogScreen })));
 export const DrawerPage = later(() => drawer().then(({ DrawerScreen }) => ({ default: DrawerScreen })));
 export const ItemPage = later(() => drawer().then(({ ItemScreen }) => ({ default: ItemScreen })));

@@ -73,6 +73,9 @@ const TELL: Partial<Record<Operation, (told: Told) => void>> = {
     if (cutAngle(setup) > NO_CENTRE_RAMP_DEG || setup.tool.centreCutting === false) centreCutting(setup, say, 'ramp down');
     if (cutAngle(setup) > STEEP_RAMP_DEG) say('ramp-steep', 'caution', 'Steep: most of the cutting is done by the end of the cutter. Three degrees or less, or drill a start.');
   },
+  'mill-bore': ({ plan, say }) => {
+    if (plan.speed.rungRpm > HEAD_RPM) say('head-fast', 'caution', `A boring head is never in balance: ${Math.round(plan.speed.rungRpm)} rpm is fast for one. Start at half, and never over what is marked on it.`);
+  },
   'fly-cut': ({ setup, say }) => {
     if (setup.firstPassOnSkin || setup.interrupted) say('fly-skin', 'caution', 'One tooth and a blow each turn: not for hard skin or broken faces. A face mill, or an end mill in strips.');
   },
@@ -85,6 +88,8 @@ const TELL: Partial<Record<Operation, (told: Told) => void>> = {
   't-slot': ({ setup, say }) => say('t-slot-neck', 'note', `Mill the neck slot first, to its full depth${setup.fluid === 'dry' ? ', and use fluid: chips that stay are cut again' : ''}. Stop and brush the chips out every few centimetres.`),
   dovetail: ({ setup, say }) => say('dovetail-rough', 'note', `Rough it square first with an end mill; then ${Math.round(cutAngle(setup))}° in light side cuts, the last on both sides at one depth. Measure over two rolls, not at the sharp corners.`),
 };
+/** An unbalanced head shakes the spindle above this; what is marked on it counts. */
+const HEAD_RPM = 800;
 /** Travel of a common compound slide, mm. */
 const COMPOUND_TRAVEL_MM = 80;
 

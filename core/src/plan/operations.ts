@@ -65,15 +65,18 @@ export const OPERATIONS: Readonly<Record<Operation, OperationFacts>> = {
   'mill-side': { ...milled, verb: 'Side-mill', cutter: 'end-mill-side' },
   'mill-slot': { ...milled, verb: 'Slot', cutter: 'end-mill-slot' },
   plunge: { ...milled, verb: 'Plunge', cutter: 'plunge', cutting: 'plunging', force: 'drill', fed: 'tailstock' },
-  ramp: { ...milled, verb: 'Ramp down in', cutter: 'end-mill-slot' },
+  ramp: { ...milled, verb: 'Ramp down into', cutter: 'end-mill-slot' },
   'face-mill': { ...milled, verb: 'Face-mill', tool: 'face-mill', cutter: 'face-mill', overhang: null },
   'fly-cut': { ...milled, verb: 'Fly-cut', tool: 'fly-cutter', cutter: 'fly-cutter', overhang: null },
   saw: { ...milled, verb: 'Saw', tool: 'slitting-saw', cutter: 'slitting-saw', overhang: null, disc: true },
-  'mill-bore': { ...bored, verb: 'Bore with the head', fed: 'tailstock' },
+  'mill-bore': { ...bored, verb: 'Bore', fed: 'tailstock' },
   'form-mill': { ...milled, verb: 'Form-mill', tool: 'form-cutter', cutter: 'form-or-gear', overhang: null, disc: true },
   't-slot': { ...milled, verb: 'Cut a T-slot in', tool: 't-slot-cutter', cutter: 't-slot-or-dovetail' },
   dovetail: { ...milled, verb: 'Cut a dovetail in', tool: 'dovetail-cutter', cutter: 't-slot-or-dovetail' },
 };
+
+/** What it is called where no stock follows. */
+export const operationName = (operation: Operation): string => OPERATIONS[operation].verb.replace(/ (on|in|into)$/, '');
 
 const MILLED: readonly Operation[] = ['mill-side', 'mill-slot', 'plunge', 'ramp', 'face-mill', 'fly-cut', 'saw', 'drill', 'centre-drill', 'ream', 'mill-bore', 'form-mill', 't-slot', 'dovetail'];
 export const MACHINE_OPERATIONS: Readonly<Record<MachineKind, readonly Operation[]>> = {

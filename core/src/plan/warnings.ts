@@ -83,7 +83,7 @@ function feedWarnings(plan: CutPlan): Warning[] {
     list.push({ key: 'rubbing', level: 'caution', text: 'The chip is thinner than the edge can cut: it rubs. Feed more, or take a sharper edge.' });
   }
   if (feed.mmRev > feed.highMmRev * 1.0001) {
-    list.push({ key: 'feed-high', level: 'caution', text: 'Coarser than this tool or machine should take. Go one lever finer.' });
+    list.push({ key: 'feed-high', level: 'caution', text: feed.setting.how === 'lever' && feed.setting.below === null ? 'Even the finest lever is too coarse here: feed by hand, slowly and evenly.' : 'Coarser than this tool or machine should take. Go one lever finer.' });
   }
   if (feed.setting.how === 'hand' && feed.setting.handIsLimit) {
     list.push({ key: 'hand-fast', level: 'note', text: 'The cutter could take more than a hand winds evenly: this is the hand’s limit. Fewer teeth or one speed down fits better.' });

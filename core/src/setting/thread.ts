@@ -84,7 +84,7 @@ export function threadInfeed(depthMm: number, noseFlatMm: number, angleDeg: numb
 }
 
 /** Over three wires, and the pitch diameter back from a reading. */
-export function threeWires(form: ThreadForm, pitchMm: number, pitchDiameterMm: number, wireMm: number, starts = 1, readingMm = pitchDiameterMm) {
+export function threadWires(form: ThreadForm, pitchMm: number, pitchDiameterMm: number, wireMm: number, starts = 1, readingMm = pitchDiameterMm) {
   const a = threadHalfAngle(form) * DEG;
   const bestMm = positive('pitch', pitchMm) / (2 * Math.cos(a));
   const cot = 1 / Math.tan(a);

@@ -40,6 +40,7 @@ export const MACHINES: readonly MachineBody[] = [
     carriageWheel: { travelPerTurnMm: 18, divisions: 90 },
     crossSlide: { travelPerTurnMm: 2.54, divisions: 100, reads: 'radius', backlashMm: 0.35 },
     tailstockWheel: { travelPerTurnMm: 2.54, divisions: 100 },
+    compoundSlide: { travelPerTurnMm: 2.54, divisions: 100, reads: 'radius', backlashMm: 0.2 },
     note: 'Flat belt from the line shaft days, spindle play 0.06. Half a turn of slack in the cross slide.',
   },
   {
@@ -52,6 +53,7 @@ export const MACHINES: readonly MachineBody[] = [
     carriageWheel: { travelPerTurnMm: 20, divisions: 100 },
     crossSlide: { travelPerTurnMm: 4, divisions: 200, reads: 'diameter', backlashMm: 0.1 },
     tailstockWheel: { travelPerTurnMm: 5, divisions: 100 },
+    compoundSlide: { travelPerTurnMm: 4, divisions: 80, reads: 'radius', backlashMm: 0.1 },
     note: 'Geared head. Takes winch shafts up to two metres.',
   },
   {

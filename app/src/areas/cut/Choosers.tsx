@@ -1,5 +1,5 @@
 import type { CutChoice } from '@pike-stone/contract';
-import { cutWay, MACHINE_OPERATIONS, MACHINE_WORDS, OPERATIONS, supported, toolMaterial, waysOf, type Operation, type Way } from '@pike-stone/core';
+import { cutWay, MACHINE_OPERATIONS, MACHINE_WORDS, operationName, OPERATIONS, supported, toolMaterial, waysOf, type Operation, type Way } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { Metals } from '../../data/metals';
@@ -52,7 +52,7 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
       chosen: choice.machineId, pick: (machineId) => take({ machineId }), add: '/drawer?kind=machines',
     },
     operation: {
-      options: MACHINE_OPERATIONS[setup.machine.kind].map((key) => ({ id: key, title: OPERATIONS[key].verb, about: has(key) ? ABOUT_OPERATION[key] : 'no tool for it in the drawer yet: add one' })),
+      options: MACHINE_OPERATIONS[setup.machine.kind].map((key) => ({ id: key, title: operationName(key), about: has(key) ? ABOUT_OPERATION[key] : 'no tool for it in the drawer yet: add one' })),
       chosen: choice.operation, pick: (operation) => (has(operation as Operation) ? take({ operation: operation as Operation }) : (onClose(), router.push('/drawer/tools/new'))),
     },
     stock: {

@@ -135,6 +135,7 @@ function CutLinks({ cut }: { cut: Cut }) {
     <View style={styles.links}>
       <Button label="What will happen" onPress={() => router.push('/cut/forecast')} style={styles.fill} />
       {sized && <Button label="To size" onPress={() => router.push('/cut/to-size')} style={styles.fill} />}
+      {cut.setup.operation === 'thread' && <Button label="Thread passes" onPress={() => router.push('/cut/thread')} style={styles.fill} />}
       {byHand && <Button label="Pacer" onPress={() => router.push('/cut/pacer')} style={styles.fill} />}
     </View>
   );

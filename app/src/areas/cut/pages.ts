@@ -2,4 +2,5 @@
 export { LogScreen } from './LogScreen';
 export { ForecastScreen } from './forecast/ForecastScreen';
 export { PacerScreen } from './pacer/PacerScreen';
+export { ThreadScreen } from './thread/ThreadScreen';
 export { ToSizeScreen } from './to-size/ToSizeScreen';

@@ -1,5 +1,5 @@
 import {
-  bladeWidth, firstThreadPass, formatDivisions, formatFeedPerTurn, formatFeedRate, formatLength, formatSeconds, formatSpindleSpeed, groovePlunges, isMill, feedPer, joined, OPERATIONS, speedUnit, threadPasses, WHEEL_WORDS,
+  bladeWidth, cutAngle, cutWay, firstThreadPass, formatDivisions, formatFeedPerTurn, formatFeedRate, formatLength, formatSeconds, formatSpindleSpeed, groovePlunges, isMill, feedPer, joined, OPERATIONS, speedUnit, threadPasses, WHEEL_WORDS,
   type CutPlan, type CutSetup, type FeedStep, type Operation, type Shown, type UnitSystem,
 } from '@pike-stone/core';
 
@@ -34,6 +34,7 @@ export function sayFeed(plan: CutPlan, setup: CutSetup, units: UnitSystem): Said
 /** Operations whose depth is not simply advanced. */
 const OWN_DEPTH: Partial<Record<Operation, (setup: CutSetup, plan: CutPlan, units: UnitSystem) => Omit<Said, 'shown'>>> = {
   thread: (setup, _, units) => ({ label: 'Thread depth', setting: `${threadPasses(setup)} passes, the first ${joined(formatLength(firstThreadPass(setup), units))}` }),
+  taper: (setup, plan, units) => ({ label: plan.depth.byHand ? 'Depth, yours' : 'Depth, start', setting: [cutWay(setup) === 'compound' ? `compound at ${Number(cutAngle(setup).toFixed(2))}°` : `${cutWay(setup) === 'set-over' ? 'tailstock' : 'centre'} over ${joined(formatLength(setup.stickOutMm * Math.sin((cutAngle(setup) * Math.PI) / 180), units))}`, plan.depth.dialDivisions === null ? '' : `${formatDivisions(plan.depth.dialDivisions)} divisions in`].filter(Boolean).join(', ') }),
   'centre-drill': (_, plan, units) => ({ label: 'Go in to', setting: `mouth ⌀${joined(formatLength(plan.diameterMm, units))}` }),
   plunge: () => ({ label: 'Clear chips', setting: 'lift out, then on' }),
   groove: (setup, plan) => ({ label: plan.depth.byHand ? 'Depth, yours' : 'Depth, start', setting: [plan.depth.dialDivisions === null ? '' : `${formatDivisions(plan.depth.dialDivisions)} divisions in`, times(groovePlunges(bladeWidth(setup), plan.depth.widthInUseMm ?? 0))].filter(Boolean).join(', ') }),

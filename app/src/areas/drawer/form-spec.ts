@@ -7,7 +7,7 @@ import { faultOf, unitOf } from '../../kit/length-words';
 export type FieldSpec =
   | { readonly type: 'text'; readonly path: string; readonly label: string; readonly lines?: number }
   | { readonly type: 'number'; readonly path: string; readonly label: string; readonly about?: string; readonly start?: string; /** The part of the record that is not there at all while this is empty. */ readonly makes?: string }
-  | { readonly type: 'length'; readonly path: string; readonly label: string; readonly about?: string; readonly drill?: boolean; readonly optionalZero?: boolean; /** May be left empty: not known. */ readonly optional?: boolean }
+  | { readonly type: 'length'; readonly path: string; readonly label: string; readonly about?: string; readonly drill?: boolean; readonly optionalZero?: boolean; /** May be left empty: not known. */ readonly optional?: boolean; /** As with a number. */ readonly makes?: string }
   | { readonly type: 'lengths'; readonly path: string; readonly label: string; readonly about?: string }
   | { readonly type: 'choice'; readonly path: string; readonly label: string; readonly options: readonly { readonly value: string; readonly label: string }[]; readonly about?: string; /** Too many to stand side by side. */ readonly long?: boolean; readonly start?: string; /** The record holds a number. */ readonly numeric?: boolean }
   | { readonly type: 'tick'; readonly path: string; readonly label: string; readonly about?: string }
@@ -102,7 +102,7 @@ export function fromRaw(raw: Raw, groups: readonly FormGroup[], units: UnitSyste
       }));
     }
   }
-  for (const field of fieldsOf(groups)) if (field.type === 'number' && field.makes && String(get(raw, field.path) ?? '').trim() === '') set(body, field.makes, undefined);
+  for (const field of fieldsOf(groups)) if ((field.type === 'number' || field.type === 'length') && field.makes && String(get(raw, field.path) ?? '').trim() === '') set(body, field.makes, undefined);
   return { body, faults };
 }
 

@@ -50,7 +50,13 @@ const LIMITS: Readonly<Record<MachineBody['kind'], readonly FieldSpec[]>> = {
 };
 
 const WHEELS: Readonly<Record<MachineBody['kind'], readonly FieldSpec[]>> = {
-  lathe: [...wheel('carriageWheel', 'Carriage'), ...dial('crossSlide', 'Cross slide'), ...wheel('tailstockWheel', 'Tailstock')],
+  lathe: [
+    ...wheel('carriageWheel', 'Carriage'), ...dial('crossSlide', 'Cross slide'), ...wheel('tailstockWheel', 'Tailstock'),
+    { type: 'length', path: 'compoundSlide.travelPerTurnMm', label: 'Compound slide, travel of one turn', optional: true, makes: 'compoundSlide', about: 'empty: not known, then tapers and threads are told in travel' },
+    { type: 'number', path: 'compoundSlide.divisions', label: 'Compound slide, divisions', start: '100' },
+    { type: 'choice', path: 'compoundSlide.reads', label: 'Compound slide is marked with', start: 'radius', options: [{ value: 'radius', label: 'Slide travel' }, { value: 'diameter', label: 'Diameter' }] },
+    { type: 'length', path: 'compoundSlide.backlashMm', label: 'Compound slide, backlash', optionalZero: true },
+  ],
   'vertical-mill': [...wheel('tableWheel', 'Table'), ...dial('kneeDial', 'Knee'), ...wheel('quillWheel', 'Quill')],
   'horizontal-mill': [...wheel('tableWheel', 'Table'), ...dial('kneeDial', 'Knee'), ...wheel('quillWheel', 'Cross feed')],
   'drill-press': wheel('quillWheel', 'Quill handle'),

@@ -20,7 +20,7 @@ export function discDrawing(input: SketchInput): Drawing {
   const surface = cy + R - deep;
   const edge = width * 0.7;
   const count = Math.min(tool.teeth, TEETH_SHOWN);
-  const notch = 5;
+  const notch = Math.max(5, Math.min(R * 0.3, (Math.PI * R) / count));
   const rim = Array.from({ length: count }, (_, i) => {
     const a = (i / count) * 2 * Math.PI;
     const b = ((i + 0.6) / count) * 2 * Math.PI;
@@ -38,7 +38,7 @@ export function discDrawing(input: SketchInput): Drawing {
       <Circle cx={cx} cy={cy} r={Math.max(8, R * 0.22)} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.6} />
       <Line x1={cx - 14} x2={cx + 14} y1={cy} y2={cy} stroke={pen.quiet} strokeWidth={1} />
       <Line x1={cx} x2={cx} y1={cy - 14} y2={cy + 14} stroke={pen.quiet} strokeWidth={1} />
-      <Path d={`M${cx - R * 0.5} ${cy - R * 0.36}A${R * 0.62} ${R * 0.62} 0 0 1 ${cx + R * 0.5} ${cy - R * 0.36}${arrowHead(cx + R * 0.5, cy - R * 0.36, 0.5, 0.86)}`} stroke={pen.ink} strokeWidth={1.3} fill="none" />
+      <Path d={`M${cx - R * 0.5} ${cy - R * 0.36}A${R * 0.62} ${R * 0.62} 0 0 1 ${cx + R * 0.5} ${cy - R * 0.36}${arrowHead(cx - R * 0.5, cy - R * 0.36, -0.5, 0.86)}`} stroke={pen.ink} strokeWidth={1.3} fill="none" />
       <Path d={`M${edge + 2} ${surface}h24M${cx + 4} ${cy + R}H${edge + 26}`} stroke={pen.accent} strokeWidth={0.8} />
       <DimensionLine x1={edge + 18} y1={surface} x2={edge + 18} y2={cy + R} pen={pen} />
       <Path d={`M${edge - 6} ${height - 12}h-54${arrowHead(edge - 60, height - 12, -1, 0)}`} stroke={pen.accent} strokeWidth={1.4} fill="none" />

@@ -181,6 +181,7 @@ export function millBoreDrawing(input: SketchInput): Drawing {
       <Line x1={cx} x2={cx} y1={4} y2={height - 6} stroke={pen.quiet} strokeWidth={1} strokeDasharray="14 3 2 3" />
       <Path d={`M${cx - R} ${low + 3}V${low + 26}M${cx + R} ${low + 3}V${low + 26}`} stroke={pen.accent} strokeWidth={0.8} />
       <DimensionLine x1={cx - R} y1={low + 20} x2={cx + R} y2={low + 20} pen={pen} />
+      <Path d={`M56 ${surface - 12}L${cx - R + depth / 2} ${at + 8}`} stroke={pen.accent} strokeWidth={0.8} />
       <Path d={`M${cx + R + wall + 4} 58h30M${cx + R + wall + 4} ${at}h30`} stroke={pen.accent} strokeWidth={0.8} />
       <DimensionLine x1={cx + R + wall + 26} y1={58} x2={cx + R + wall + 26} y2={at} pen={pen} />
     </G>
@@ -189,7 +190,7 @@ export function millBoreDrawing(input: SketchInput): Drawing {
     art, says: `Boring ⌀${joined(shown.d)} with the boring head, ${joined(shown.ap)} deep, bar ${joined(shown.out)} out`,
     marks: [
       { key: 'diameter', x: cx + R + 10, y: low + 20, anchor: 'left', figure: `⌀${shown.d.figure}`, after: units === 'inch' ? 'in' : '', says: `Bore ${joined(shown.d)}` },
-      { key: 'depth', x: Math.max(58, cx - R - wall - 2), y: at + 16, anchor: 'right', figure: shown.ap.figure, after: 'deep', says: `Depth on the radius ${joined(shown.ap)}` },
+      { key: 'depth', x: 6, y: surface - 26, anchor: 'left', figure: shown.ap.figure, after: 'deep', says: `Depth on the radius ${joined(shown.ap)}` },
       { key: 'stickOut', x: Math.min(width - 84, cx + R + wall + 32), y: (58 + at) / 2, anchor: 'left', figure: shown.out.figure, after: 'out', says: `Bar out of the head ${joined(shown.out)}` },
       feedMark(input, width - 8, 26, 'right'),
     ],

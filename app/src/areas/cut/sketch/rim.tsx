@@ -9,14 +9,14 @@ import { feedMark } from './turn';
 /** A pitch is drawn so that its teeth can be told apart, whatever its scale. */
 const TEETH_SHOWN = 14;
 
-const pitchMark = (input: SketchInput, x: number, y: number): DimensionMark => {
+const pitchMark = (input: SketchInput, x: number, y: number, anchor: DimensionMark['anchor'] = 'right'): DimensionMark => {
   const { units, setup } = input;
   const mm = cutPitch(setup);
   const shown = formatLength(mm, units);
   // Inch threads are known by their number, not by their pitch.
   const perInch = units === 'inch' && setup.operation === 'thread';
   const tpi = Number((25.4 / mm).toFixed(1));
-  return { key: 'pitch', x, y, anchor: 'right', figure: perInch ? String(tpi) : shown.figure, after: perInch ? 'tpi' : 'pitch', says: perInch ? `${tpi} threads to the inch` : `Pitch ${joined(shown)}` };
+  return { key: 'pitch', x, y, anchor, figure: perInch ? String(tpi) : shown.figure, after: perInch ? 'tpi' : 'pitch', says: perInch ? `${tpi} threads to the inch` : `Pitch ${joined(shown)}` };
 };
 
 /** A thread outside, or inside in section: teeth of the true flank angle, the tool in its groove. */
@@ -50,8 +50,8 @@ export function threadDrawing(input: SketchInput): Drawing {
     art, says: `Thread ${t.inside ? 'inside ' : ''}⌀${joined(shown.d)}, pitch ${joined(formatLength(t.pitchMm, units))}, ${joined(shown.h)} deep, ${joined(shown.L)} long`,
     marks: [
       ...pieceMarks(input, piece),
-      pitchMark(input, Math.max(60, root - 6), cy - half + 12),
-      { key: 'length', x: Math.min(end - long / 2 + 20, width - 150), y: Math.min(height - 34, below - 4), anchor: 'left', figure: shown.L.figure, after: 'long', says: `Length of the thread ${joined(shown.L)}` },
+      pitchMark(input, root + long / 2, Math.max(60, cy - Math.max(14, half * 0.42)), 'middle'),
+      { key: 'length', x: Math.min(end + 6, width - 96), y: Math.min(height - 50, below), anchor: 'left', figure: shown.L.figure, after: 'long', says: `Length of the thread ${joined(shown.L)}` },
       feedMark(input, 4, height - 36, 'left'),
     ],
   };

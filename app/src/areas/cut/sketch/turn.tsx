@@ -18,6 +18,7 @@ const jawLength = (room: number): number => Math.max(JAW, Math.min(LONGEST_JAW, 
 /** Feed as it stands beside its arrow. */
 export function feedMark(input: SketchInput, x: number, y: number, anchor: DimensionMark['anchor']): DimensionMark {
   const { plan, units } = input;
+  if (plan.feed.setting.how === 'strokes') return { key: 'feed', x, y, anchor, figure: String(plan.feed.setting.perMin), after: 'strokes/min', says: `${plan.feed.setting.perMin} strokes a minute` };
   const shown = plan.feed.setting.how === 'hand' ? formatFeedRate(plan.feed.mmMin, units) : formatFeedPerTurn(plan.feed.mmRev, units, feedPer(input.setup));
   return { key: 'feed', x, y, anchor, figure: shown.figure, after: shown.unit, says: `Feed ${joined(shown)}` };
 }

@@ -1,0 +1,1 @@
+export { ThreadPage as default } from '../../areas/pages';
