@@ -37,7 +37,7 @@ export * from './plan/limits';
 export * from './plan/warnings';
 export * from './plan/step-cautions';
 export type { WorkingLine } from './plan/working-line';
-export { MEASURE_WORDS } from './plan/speed-working';
+export { MEASURE_WORDS, stepUps } from './plan/speed-working';
 export { groovePlunges } from './plan/detail-working';
 export { WHEEL_WORDS } from './plan/feed-working';
 export { formatDivisions } from './plan/depth-working';

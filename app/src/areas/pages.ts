@@ -11,6 +11,7 @@ export const ForecastPage = later(() => cut().then(({ ForecastScreen }) => ({ de
 export const PacerPage = later(() => cut().then(({ PacerScreen }) => ({ default: PacerScreen })));
 export const ToSizePage = later(() => cut().then(({ ToSizeScreen }) => ({ default: ToSizeScreen })));
 export const ThreadPage = later(() => cut().then(({ ThreadScreen }) => ({ default: ThreadScreen })));
+export const AreaPage = later(() => cut().then(({ AreaScreen }) => ({ default: AreaScreen })));
 export const LogPage = later(() => cut().then(({ LogScreen }) => ({ default: LogScreen })));
 export const DrawerPage = later(() => drawer().then(({ DrawerScreen }) => ({ default: DrawerScreen })));
 export const ItemPage = later(() => drawer().then(({ ItemScreen }) => ({ default: ItemScreen })));

@@ -1,38 +1,8 @@
-import { wrap, type Remote } from 'comlink';
-import { useEffect, useState } from 'react';
+import type { Remote } from 'comlink';
 import type { MachineWork } from './machine.worker';
+import { useAnswer, workerFrom, type Worked } from './worked';
 
-let remote: Remote<MachineWork> | null = null;
+/** The worker for a machine's drive. */
+const machineWork = workerFrom<MachineWork>(() => new Worker(new URL('./machine.worker', window.location.href)));
 
-/** The worker for a machine's drive, started when it is first asked. */
-export function machineWork(): Remote<MachineWork> {
-  remote ??= wrap<MachineWork>(new Worker(new URL('./machine.worker', window.location.href)));
-  return remote;
-}
-
-export type Worked<Answer> = { readonly answer: Answer | null; readonly working: boolean; readonly fault: string | null };
-
-/**
- * Asks the worker again whenever the question changes; the last answer stays
- * until the next is there, an answer to an older question is dropped.
- *
- * @param question  told apart by what is in it; null asks nothing
- */
-export function useWorked<Question, Answer>(question: Question | null, ask: (work: Remote<MachineWork>, question: Question) => Promise<Answer>): Worked<Answer> {
-  const [state, setState] = useState<Worked<Answer>>({ answer: null, working: question !== null, fault: null });
-  const key = JSON.stringify(question);
-  useEffect(() => {
-    const asked = JSON.parse(key) as Question | null;
-    if (asked === null) return setState({ answer: null, working: false, fault: null });
-    let old = false;
-    setState(({ answer }) => ({ answer, working: true, fault: null }));
-    ask(machineWork(), asked).then(
-      (answer) => { if (!old) setState({ answer, working: false, fault: null }); },
-      (error: unknown) => { if (!old) setState({ answer: null, working: false, fault: error instanceof Error ? error.message : String(error) }); },
-    );
-    return () => { old = true; };
-    // The question's own words are what counts.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
-  return state;
-}
+export const useWorked = <Question, Answer>(question: Question | null, ask: (work: Remote<MachineWork>, question: Question) => Promise<Answer>): Worked<Answer> => useAnswer(question, (asked) => ask(machineWork(), asked));

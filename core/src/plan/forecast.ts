@@ -1,4 +1,4 @@
-import { chipForm, type ChipBreaker, type ChipForm } from '../cut/chip-form';
+import { chipForm, type ChipBreaker, type ChipCut, type ChipForm } from '../cut/chip-form';
 import { barDeflection, endMillDeflection, WORST_PLACE, workDeflection } from '../cut/deflection';
 import { interfaceHeat, oxideColour, type OxideColour } from '../cut/heat';
 import { millingForce } from '../cut/milling-force';
@@ -64,7 +64,7 @@ export interface Forecast {
 
 const GOOD_K = 100;
 const AMBIENT_C = 20;
-const NO_BREAKER: ChipBreaker = { kind: 'none' };
+export const NO_BREAKER: ChipBreaker = { kind: 'none' };
 /** A pass of a mill is told for this length. */
 const MILLED_MM = 100;
 const SPREAD = { low: 0.7, high: 1.5 } as const;
@@ -79,14 +79,17 @@ export function forecast(setup: CutSetup, plan: CutPlan): Forecast {
     power, lengthMm, passS: (60 * lengthMm) / plan.feed.mmMin,
     spring: power && springForecast(setup, plan, power),
     finish: finishForecast(setup, plan),
-    chip: turning ? chipForm({
-      depthMm: plan.depth.mm, feedMmRev: plan.feed.mmRev, noseRadiusMm: setup.tool.noseRadiusMm, approachDeg: setup.tool.approachDeg, rakeDeg: edgeOf(setup, plan).rakeDeg,
-      chipRatio: plan.metal.chipRatio, breakStrain: plan.metal.breakStrain, fluid: setup.fluid !== 'dry',
-    }, NO_BREAKER) : null,
+    chip: turning ? chipForm(chipCut(setup, plan), NO_BREAKER) : null,
     heat: power && heatForecast(setup, plan, power.force.kc, chipMm),
     life: turning ? toolLife(plan.metal, plan.edge, plan.speed.actualMPerMin, plan.feed.mmRev, plan.depth.mm, plan.speed.range.leastUsefulMPerMin) : null,
   };
 }
+
+/** The cut as the chip sees it. */
+export const chipCut = (setup: CutSetup, plan: CutPlan): ChipCut => ({
+  depthMm: plan.depth.mm, feedMmRev: plan.feed.mmRev, noseRadiusMm: setup.tool.noseRadiusMm, approachDeg: setup.tool.approachDeg, rakeDeg: edgeOf(setup, plan).rakeDeg,
+  chipRatio: plan.metal.chipRatio, breakStrain: plan.metal.breakStrain, fluid: setup.fluid !== 'dry',
+});
 
 /** How far the edge goes in one pass, mm. */
 function passLength(setup: CutSetup, plan: CutPlan): number {
@@ -142,10 +145,14 @@ function springForecast(setup: CutSetup, plan: CutPlan, { pushN, cuttingN }: Pow
   return null;
 }
 
+const builtUpIn = (setup: CutSetup, plan: CutPlan): number => builtUpEdgeFactor(plan.metal.builtUpEdge, plan.speed.actualMPerMin, setup.fluid !== 'dry', edgeOf(setup, plan).rakeDeg);
+
+/** How much rougher than the ridges of feed and nose: built-up edge and machine. */
+export const finishFactor = (setup: CutSetup, plan: CutPlan): number => builtUpIn(setup, plan) * machineFinishFactor(setup.machine.condition);
+
 function finishForecast(setup: CutSetup, plan: CutPlan): FinishForecast | null {
   const { tool, machine } = setup;
-  const edge = edgeOf(setup, plan);
-  const builtUp = builtUpEdgeFactor(plan.metal.builtUpEdge, plan.speed.actualMPerMin, setup.fluid !== 'dry', edge.rakeDeg);
+  const builtUp = builtUpIn(setup, plan);
   const onMachine = builtUp * machineFinishFactor(machine.condition);
   const { cutting } = OPERATIONS[setup.operation];
   if (cutting === 'turning') {

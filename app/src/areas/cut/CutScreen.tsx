@@ -125,6 +125,8 @@ function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
 /** Operations that are brought to a size pass by pass. */
 const SIZED: readonly Operation[] = ['turn', 'shoulder', 'bore', 'shape', 'mill-side', 'mill-slot', 'face-mill', 'fly-cut'];
 
+const FLAT: readonly Operation[] = ['face-mill', 'fly-cut', 'mill-side'];
+
 /** Where a cut leads on to. */
 function CutLinks({ cut }: { cut: Cut }) {
   const styles = useStyles();
@@ -136,6 +138,7 @@ function CutLinks({ cut }: { cut: Cut }) {
       <Button label="What will happen" onPress={() => router.push('/cut/forecast')} style={styles.fill} />
       {sized && <Button label="To size" onPress={() => router.push('/cut/to-size')} style={styles.fill} />}
       {cut.setup.operation === 'thread' && <Button label="Thread passes" onPress={() => router.push('/cut/thread')} style={styles.fill} />}
+      {FLAT.includes(cut.setup.operation) && <Button label="A flat face" onPress={() => router.push('/cut/area')} style={styles.fill} />}
       {byHand && <Button label="Pacer" onPress={() => router.push('/cut/pacer')} style={styles.fill} />}
     </View>
   );

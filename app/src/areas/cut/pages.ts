@@ -3,4 +3,5 @@ export { LogScreen } from './LogScreen';
 export { ForecastScreen } from './forecast/ForecastScreen';
 export { PacerScreen } from './pacer/PacerScreen';
 export { ThreadScreen } from './thread/ThreadScreen';
+export { AreaScreen } from './area/AreaScreen';
 export { ToSizeScreen } from './to-size/ToSizeScreen';

@@ -13,6 +13,8 @@ import { saySpeed } from '../say';
 import { useCut, type Cut } from '../useCut';
 import { ChipArt } from './ChipArt';
 import { sayForecast, type ForecastRow } from './say-forecast';
+import { Sweep } from './Sweep';
+import { WantedFinish } from './WantedFinish';
 
 /** What the cut will do before it is made: each with its reasons and what would change it. */
 export function ForecastScreen() {
@@ -29,7 +31,7 @@ function Forecast({ cut }: { cut: Cut }) {
   const rows = sayForecast(found, cut.setup, cut.plan, units);
   const speed = saySpeed(cut.plan, cut.setup);
   return (
-    <Screen title="What will happen" about={`${cut.setup.stock.name}, ${speed.shown.figure} ${speed.shown.unit}`} onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))} toRead>
+    <Screen title="What will happen" about={`${cut.setup.stock.name}, ${speed.shown.figure} ${speed.shown.unit}`} onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))} side={<><WantedFinish cut={cut} units={units} /><Sweep cut={cut} units={units} /></>}>
       <Sheet>
         <View role="list" aria-label="What will happen">
           {rows.map((row) => (

@@ -1,9 +1,9 @@
-import { formatForce, formatLength, formatPower, formatTorque, joined, type CutPlan, type CutSetup, type Operation, type UnitSystem, type WarningLevel } from '@pike-stone/core';
-import { POWER_RESERVE, type ChipClass, type Forecast } from '@pike-stone/core/forecast';
+import { feedPer, formatFeedPerTurn, formatForce, formatLength, formatPower, formatSpindleSpeed, formatTorque, joined, speedUnit, type CutPlan, type CutSetup, type Operation, type UnitSystem, type WarningLevel } from '@pike-stone/core';
+import { POWER_RESERVE, toBreak, whatLimits, type ChipClass, type Forecast, type Held, type LimitName } from '@pike-stone/core/forecast';
 
 /** One thing the cut will do: what, how much, why, and what would change it. */
 export interface ForecastRow {
-  readonly key: 'power' | 'spring' | 'chip' | 'finish' | 'heat' | 'life' | 'time';
+  readonly key: 'limits' | 'power' | 'spring' | 'chip' | 'finish' | 'heat' | 'life' | 'time';
   readonly title: string;
   readonly value: string;
   /** Set when it asks for something to be changed. */
@@ -33,9 +33,33 @@ const length = (mm: number, units: UnitSystem): string => joined(formatLength(mm
 
 /** Everything the cut will do, the most pressing first. */
 export function sayForecast(f: Forecast, setup: CutSetup, plan: CutPlan, units: UnitSystem): readonly ForecastRow[] {
-  const rows = [powerRow(f, plan, units), springRow(f, units), chipRow(f), finishRow(f, setup, units), heatRow(f, plan, units), lifeRow(f, plan), timeRow(f, setup, units)].filter((row): row is ForecastRow => row !== null);
+  const rows = [limitsRow(f, setup, plan, units), powerRow(f, plan, units), springRow(f, units), chipRow(f, setup, plan, units), finishRow(f, setup, units), heatRow(f, plan, units), lifeRow(f, plan), timeRow(f, setup, units)].filter((row): row is ForecastRow => row !== null);
   const rank = { danger: 0, caution: 1, none: 2 } as const;
   return rows.sort((a, b) => rank[a.level ?? 'none'] - rank[b.level ?? 'none']);
+}
+
+/** What stops a quantity, and what would let it go further. */
+const LIMIT_WORDS: Readonly<Record<LimitName, readonly [name: string, change: string]>> = {
+  chart: ['the chart for this edge and metal', 'A harder edge material, or fluid.'], 'machine-top': ['the machine’s top speed', 'A larger diameter, or HSS that is content with it.'], 'machine-bottom': ['the machine’s slowest speed', 'A smaller diameter, or the back gear.'],
+  chuck: ['what the chuck may turn', 'Nothing: it stays under that.'], heat: ['the heat the edge stands', 'Fluid all the time, or a thinner chip.'], 'tool-material': ['carbide’s least useful speed', 'Sharp HSS goes slower.'],
+  'nose-radius': ['the nose radius', 'A larger nose.'], 'machine-feed': ['what this machine should be asked', 'Nothing but a stiffer machine.'], 'edge-radius': ['the roundness of the edge', 'A sharper, honed edge.'], 'chip-load': ['the chip load of the cutter', 'A larger cutter, or fewer teeth.'],
+  hand: ['the hand', 'Fewer teeth, one step down, or a power feed.'], table: ['the chart for this operation', 'What worked in your shop is better.'], pitch: ['the pitch itself', 'Nothing: the gears set it.'],
+  power: ['the power of this step', 'A finer feed, less depth, a sharper edge with more rake.'], torque: ['the torque of this step', 'The back gear or a step down, a finer feed, less depth.'], stiffness: ['what springs', 'Shorter out, a centre or a steady, a sharper edge.'],
+  'flute-length': ['the length of the flutes', 'A longer cutter.'], 'half-the-work': ['the middle of the work', 'Nothing: there is no more.'], skin: ['the skin: it goes under', 'Nothing: it must go under.'], 'tool-size': ['the tool itself', 'Another tool.'],
+};
+
+/** How far each could go, the tightest named first. */
+function limitsRow(f: Forecast, setup: CutSetup, plan: CutPlan, units: UnitSystem): ForecastRow {
+  const held = whatLimits(setup, plan, f);
+  const show = ({ quantity }: Held, value: number) => (quantity === 'speed' ? joined(formatSpindleSpeed(value, speedUnit(setup))) : quantity === 'feed' ? joined(formatFeedPerTurn(value, units, feedPer(setup))) : length(value, units));
+  const lines = held.map((one) => {
+    const { found, upper, lower } = one;
+    const name = one.quantity.charAt(0).toUpperCase() + one.quantity.slice(1);
+    const up = found.high === null || upper === null ? 'nothing stops it upward' : found.high <= found.start * 1.0001 ? `already at ${LIMIT_WORDS[upper][0]}` : `up to ${show(one, found.high)}: ${LIMIT_WORDS[upper][0]}`;
+    return `${name} ${show(one, found.start)}, ${up}${lower && found.low > 0 && found.low < found.start * 0.999 ? `; down to ${show(one, found.low)}: ${LIMIT_WORDS[lower][0]}` : ''}.`;
+  });
+  const first = held[0]!.upper;
+  return { key: 'limits', title: 'Held back by', value: first ? LIMIT_WORDS[first][0] : 'nothing known', level: null, lines: first ? [...lines, `To go further: ${LIMIT_WORDS[first][1].charAt(0).toLowerCase()}${LIMIT_WORDS[first][1].slice(1)}`] : lines };
 }
 
 function powerRow({ power }: Forecast, plan: CutPlan, units: UnitSystem): ForecastRow | null {
@@ -70,13 +94,25 @@ function springRow({ spring }: Forecast, units: UnitSystem): ForecastRow | null 
   };
 }
 
-function chipRow({ chip }: Forecast): ForecastRow | null {
+/** What would break it: from the model where a feed or a depth does, else by the tool. */
+function sayToBreak(setup: CutSetup, plan: CutPlan, units: UnitSystem): string[] {
+  const found = toBreak(setup, plan);
+  if (!found) return [];
+  const ways = [
+    found.feedMmRev === null ? '' : `a feed of ${joined(formatFeedPerTurn(found.feedMmRev, units))}${found.setting ? ` (${found.setting})` : ''}`,
+    found.depthMm === null ? '' : `${length(found.depthMm, units)} deep`,
+  ].filter(Boolean);
+  return [ways.length > 0 ? `By the model it breaks at ${ways.join(', or ')}.` : 'No feed or depth this edge takes breaks it: a step ground behind the edge, less rake or a smaller nose does.'];
+}
+
+function chipRow({ chip }: Forecast, setup: CutSetup, plan: CutPlan, units: UnitSystem): ForecastRow | null {
   if (!chip) return null;
   const others = chip.possible.filter((one) => one !== chip.chip);
   return {
     key: 'chip', title: 'Chip', value: CHIP_WORDS[chip.chip], level: chip.chip === 'ribbon' || chip.chip === 'tangle' ? 'caution' : null,
     lines: [
       others.length > 0 ? `It may also be: ${others.map((one) => CHIP_WORDS[one].split(/[,:]/)[0]!.toLowerCase()).join(', ')}. Curl and breaking strain are known within about 30 %.` : 'Fairly sure: the model says the same within its spread.',
+      ...sayToBreak(setup, plan, units),
       ...(CHIP_CHANGE[chip.chip] ? [CHIP_CHANGE[chip.chip]!] : []),
       `Told for a rake without a breaker; strained to ${percent(chip.breakIndex)} of what this metal stands before it breaks.`,
     ],

@@ -15,7 +15,7 @@ import { Words } from '../../../kit/Words';
 import { themed, useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { useCut, type Cut } from '../useCut';
-import { dialOf, freshJob, sizeState, sizesOf, useSizeJobs, type PassRow, type SizeJob, type SizeOf, type SizeState } from './size-job';
+import { dialOf, freshJob, sizeState, sizesOf, stepsUp, useSizeJobs, type PassRow, type SizeJob, type SizeOf, type SizeState } from './size-job';
 
 const SIZE_WORDS: Readonly<Record<SizeOf, string>> = { outside: 'Outside', bore: 'Bore', thickness: 'Thickness' };
 type Editing = 'startMm' | 'targetMm' | 'depthMm' | 'finishMm' | 'measured';
@@ -51,7 +51,7 @@ function ToSize({ cut, dial, back }: { cut: Cut; dial: Dial; back: () => void })
     say('A fresh start; the measures are put away.', () => keep(key, job));
   };
   return (
-    <Screen title="To size" about={`${cut.setup.machine.name}: from ${sign}${length(job.startMm)} to ${sign}${length(job.targetMm)}`} onBack={back} side={<Passes state={state} dial={dial} sign={sign} units={units} />}
+    <Screen title="To size" about={`${cut.setup.machine.name}: from ${sign}${length(job.startMm)} to ${sign}${length(job.targetMm)}`} onBack={back} side={<Passes state={state} dial={dial} sign={sign} units={units} ups={stepsUp(job, state.rows, cut.setup, cut.plan, cut.rules)} />}
       footer={<><Button label="Start anew" disabled={!kept} onPress={again} /><Button kind="main" label="Measured after this pass" disabled={!next} onPress={() => setEditing('measured')} style={styles.grow} /></>}>
       <View style={styles.pad}>
         {sizes.length > 1 && <Choice says="What is brought to size" value={job.of} onChange={(of) => change({ of, measures: [], targetMm: of === 'bore' ? job.startMm + 4 : Math.max(1, job.startMm - 4) })} options={sizes.map((value) => ({ value, label: SIZE_WORDS[value] }))} />}
@@ -117,7 +117,7 @@ function NextPass({ state, job, dial, sign, units }: PartProps & { job: SizeJob 
 }
 
 /** Every pass to come with its dial. */
-function Passes({ state, dial, sign, units }: PartProps) {
+function Passes({ state, dial, sign, units, ups }: PartProps & { ups: ReturnType<typeof stepsUp> }) {
   const themedStyles = useStyles();
   if (state.rows.length === 0) return null;
   const length = (mm: number) => joined(formatLength(mm, units));
@@ -132,6 +132,7 @@ function Passes({ state, dial, sign, units }: PartProps) {
               <View style={styles.grow}>
                 <Words role="strong">{sayDial(dial, row.dialMm)}</Words>
                 <Words role="note">{`${length(row.depthMm)} deep`}</Words>
+                {ups.has(i) && <Words role="note">{`Now ${Math.round(ups.get(i)!.rpm)} rpm is right: ${ups.get(i)!.setting}`}</Words>}
               </View>
               <Words role="figure">{`${sign}${length(row.afterMm)}`}</Words>
             </View>

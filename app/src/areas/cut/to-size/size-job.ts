@@ -1,4 +1,4 @@
-import type { CutSetup, Dial } from '@pike-stone/core';
+import { stepUps, type CutPlan, type CutSetup, type Dial, type ShopRules } from '@pike-stone/core';
 import { dialTotals, finishDepthFor, measureCorrect, passPlan, type Correction } from '@pike-stone/core/forecast';
 import { draftsNamed } from '../../../data/drafts';
 
@@ -37,6 +37,18 @@ export function dialOf({ machine }: CutSetup): Dial | null {
     case 'drill-press': return null;
     default: return machine.kneeDial;
   }
+}
+
+/** Passes before which a faster step has become right, by their place in the list. */
+export function stepsUp(job: SizeJob, rows: readonly PassRow[], setup: CutSetup, plan: CutPlan, rules: ShopRules): ReadonlyMap<number, { readonly rpm: number; readonly setting: string }> {
+  if (job.of !== 'outside') return new Map();
+  const startMm = job.measures.at(-1)?.foundMm ?? job.startMm;
+  const ups = stepUps({ ...setup, operation: 'turn', workDiameterMm: job.startMm }, { ...plan, diameterMm: job.startMm }, rules);
+  const before = (i: number): number => (i === 0 ? startMm : rows[i - 1]!.afterMm);
+  return new Map(rows.flatMap((_, i) => {
+    const up = ups.filter(({ diameterMm }) => before(i) <= diameterMm && (i === 0 ? false : before(i - 1) > diameterMm)).at(-1);
+    return up ? [[i, up] as const] : [];
+  }));
 }
 
 /** A thickness changes by the whole travel of its slide, a diameter by twice it. */

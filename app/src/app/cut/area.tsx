@@ -1,0 +1,1 @@
+export { AreaPage as default } from '../../areas/pages';

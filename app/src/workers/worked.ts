@@ -1,0 +1,35 @@
+import { wrap, type Remote } from 'comlink';
+import { useEffect, useState } from 'react';
+
+export type Worked<Answer> = { readonly answer: Answer | null; readonly working: boolean; readonly fault: string | null };
+
+/** A worker that is started when it is first asked. */
+export function workerFrom<Work>(start: () => Worker): () => Remote<Work> {
+  let remote: Remote<Work> | null = null;
+  return () => (remote ??= wrap<Work>(start()));
+}
+
+/**
+ * Asks a worker again whenever the question changes; the last answer stays
+ * until the next is there, an answer to an older question is dropped.
+ *
+ * @param question  told apart by what is in it; null asks nothing
+ */
+export function useAnswer<Question, Answer>(question: Question | null, ask: (question: Question) => Promise<Answer>): Worked<Answer> {
+  const [state, setState] = useState<Worked<Answer>>({ answer: null, working: question !== null, fault: null });
+  const key = JSON.stringify(question);
+  useEffect(() => {
+    const asked = JSON.parse(key) as Question | null;
+    if (asked === null) return setState({ answer: null, working: false, fault: null });
+    let old = false;
+    setState(({ answer }) => ({ answer, working: true, fault: null }));
+    ask(asked).then(
+      (answer) => { if (!old) setState({ answer, working: false, fault: null }); },
+      (error: unknown) => { if (!old) setState({ answer: null, working: false, fault: error instanceof Error ? error.message : String(error) }); },
+    );
+    return () => { old = true; };
+    // The question's own words are what counts.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key]);
+  return state;
+}
