@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { CALC_INPUTS, CALC_TOPICS, calcAnswer, calcList } from './calc';
 import { INSTRUMENT_KINDS, instrumentEvent, instrumentList } from './instrument';
 import { problem } from './problem';
 import { KINDS, listOf, sessionAnswer, storedOf, writeOf, type Kind } from './records';
@@ -32,7 +33,7 @@ function pathsOf(kind: Kind): Record<string, unknown> {
 export function openApi(version: string) {
   return {
     openapi: '3.1.0',
-    info: { title: 'Pike Stone', version, license: { name: 'MIT' }, description: 'Machines, stock, tools and cuts of one shop. A session cookie names the shop.' },
+    info: { title: 'Pike Stone', version, license: { name: 'MIT' }, description: 'Machines, stock, tools and cuts of one shop; a session cookie names the shop. The calculations under /api/calc need no session and keep nothing.' },
     paths: {
       '/api/health': { get: { summary: 'Whether the server and its database answer', responses: { 200: { description: 'Both answer' }, 503: { description: 'The database does not' } } } },
       '/api/session': { get: { summary: 'The shop this visitor is in', responses: { 200: { description: 'The shop; sets the session cookie', content: json(sessionAnswer) } } } },
@@ -45,6 +46,14 @@ export function openApi(version: string) {
           responses: { 200: { description: 'One event after the other until the stream is closed', content: { 'text/event-stream': { schema: json(instrumentEvent)['application/json'].schema } } }, 401: fault('No session'), 404: fault('Not connected') },
         },
       },
+      '/api/calc': { get: { summary: 'The topics that can be calculated', responses: { 200: { description: 'Their names', content: json(calcList) } } } },
+      ...Object.fromEntries(CALC_TOPICS.map((topic) => [`/api/calc/${topic}`, {
+        post: {
+          summary: topic === 'cut-plan' ? 'A whole cut: plan, what it will do, and what is to be said of it' : `Calculates ${topic.replaceAll('-', ' ')}; the unit of each figure is in its key`,
+          requestBody: { required: true, content: json(CALC_INPUTS[topic]) },
+          responses: { 200: { description: 'The result', content: json(calcAnswer) }, 400: fault('Something does not fit; see fields, or the sentence'), 413: fault('Too large') },
+        },
+      }])),
       ...Object.assign({}, ...KINDS.map(pathsOf)),
     },
     components: { schemas: { Problem: z.toJSONSchema(problem) } },

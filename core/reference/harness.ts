@@ -1,4 +1,4 @@
-import { TOPICS, type Values } from './topics';
+import { TOPICS, type Values } from '../src/calc';
 
 export interface ReferenceCase {
   readonly id: string;

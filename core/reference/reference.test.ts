@@ -1,7 +1,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { agrees, runCase, type ReferenceCase } from './harness';
-import { TOPICS } from './topics';
+import { TOPICS } from '../src/calc';
 
 const folder = join(__dirname, 'fixtures');
 const cases = readdirSync(folder).flatMap((name) => JSON.parse(readFileSync(join(folder, name), 'utf8')) as ReferenceCase[]);

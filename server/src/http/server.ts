@@ -5,6 +5,7 @@ import type { Logger } from 'pino';
 import type { InstrumentKind } from '@pike-stone/contract';
 import type { ShopPool } from '../db/shop-pool';
 import type { Instrument } from '../instruments/instrument';
+import { calcRoutes } from '../calc/routes';
 import { instrumentRoutes } from '../instruments/routes';
 import { Records } from '../records/repository';
 import { recordRoutes } from '../records/routes';
@@ -42,6 +43,7 @@ function apiRoutes(pool: ShopPool, instruments: ReadonlyMap<InstrumentKind, Inst
   api.get('/session', sessions.routes());
   api.use('/instruments', sessions.required(), instrumentRoutes(instruments));
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
+  api.use('/calc', calcRoutes());
   api.use(sessions.required(), recordRoutes(new Records(pool)));
   api.use(noSuchRoute);
   return api;

@@ -1,5 +1,5 @@
-import * as core from '../../src';
-import type { DrillGroup, EffectiveCutter, FactorName, MachineCondition, RungRule, Shortcut, SpeedOperation, SpeedSchool, Unit } from '../../src';
+import * as core from '../index';
+import type { DrillGroup, EffectiveCutter, FactorName, MachineCondition, RungRule, Shortcut, SpeedOperation, SpeedSchool, Unit } from '../index';
 import type { Topics, Values } from './values';
 
 const metal = (input: Values) => core.material(input.material);

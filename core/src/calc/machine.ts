@@ -1,5 +1,5 @@
-import * as index from '../../src';
-import * as drive from '../../src/drive';
+import * as index from '../index';
+import * as drive from '../drive';
 import type { Topics, Values } from './values';
 
 const core = { ...index, ...drive };

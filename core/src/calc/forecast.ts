@@ -1,5 +1,5 @@
-import * as index from '../../src';
-import * as forecast from '../../src/forecast';
+import * as index from '../index';
+import * as forecast from '../forecast';
 import type { Topics, Values } from './values';
 
 const core = { ...index, ...forecast };

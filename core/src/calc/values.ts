@@ -1,4 +1,4 @@
-/** A reference case's inputs and results: plain JSON with snake_case keys. */
+/** Inputs and results of a topic: plain JSON with snake_case keys that end in their unit. */
 export type Values = Record<string, any>;
 
 /** Topics and the core function each drives. */
