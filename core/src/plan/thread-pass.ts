@@ -1,14 +1,15 @@
 import type { CutSetup } from './cut-setup';
 import { threadOf } from './particulars';
 
-/** Deepest first pass of a thread in a rigid and in a tired machine, mm; softer machines take less. */
-const FIRST_PASS_MM = { rigid: 0.3, ordinary: 0.25, tired: 0.2 } as const;
+/** What the last of equal chips may still take before it rubs, by machine, mm on the radius. */
+const LAST_STEP_MM = { rigid: 0.06, ordinary: 0.05, tired: 0.04 } as const;
+const FEWEST = 3;
 
-/** First pass on the radius: never deeper than a third of the thread. */
-export const firstThreadPass = (setup: CutSetup): number => Math.min(FIRST_PASS_MM[setup.machine.condition], threadOf(setup).depthMm / 3);
+/** Passes of one chip area, so many that the last still cuts: its step is h/2n. */
+export const threadPasses = (setup: CutSetup): number => Math.max(FEWEST, Math.floor(threadOf(setup).depthMm / (2 * LAST_STEP_MM[setup.machine.condition])));
 
-/** Passes of one area down to the full depth, first pass as above. */
-export const threadPasses = (setup: CutSetup): number => Math.ceil((threadOf(setup).depthMm / firstThreadPass(setup)) ** 2 - 1e-9);
+/** First pass on the radius. */
+export const firstThreadPass = (setup: CutSetup): number => threadOf(setup).depthMm / Math.sqrt(threadPasses(setup));
 
 /**
  * The chip of one pass with the compound set over, all passes of one area: as wide

@@ -67,12 +67,15 @@ function AreaPage({ cut, tools, back }: { cut: Cut; tools: readonly { readonly i
       </View></Sheet>}>
       <View style={styles.pad}>
         <View style={styles.row}>
-          {(Object.keys(SIZE_WORDS) as Size[]).map((what) => <Button key={what} label={`${{ lengthMm: 'Long', widthMm: 'Wide', depthMm: 'Deep' }[what]} ${length(job[what])}`} says={`${SIZE_WORDS[what]} ${length(job[what])}, change`} onPress={() => setEditing(what)} style={styles.grow} />)}
+          {(Object.keys(SIZE_WORDS) as Size[]).map((what) => <Button key={what} label={`${formatLength(job[what], units).figure} ${{ lengthMm: 'long', widthMm: 'wide', depthMm: 'deep' }[what]}`} says={`${SIZE_WORDS[what]} ${length(job[what])}, change`} onPress={() => setEditing(what)} style={styles.grow} />)}
         </View>
         <Choice says="Which way" value={job.pattern} onChange={(pattern) => keep(at, { ...job, pattern })} options={[{ value: 'one-way', label: 'One way' }, { value: 'both-ways', label: 'Both ways' }]} />
         <Words role="note">{job.pattern === 'one-way' ? 'Each strip against the cutter, the table cranked back: right where the screw has slack.' : 'There and back: every second strip climbs. Only with the slack taken out or the table locked down hard.'}</Words>
       </View>
       {best && <Strips found={best} job={job} units={units} />}
+      <View style={styles.pad}>
+        <Words role="note">Face mill: quick and flat, wants power and stiffness. Fly cutter: one tooth, little power, the best finish by a slow feed, a blow each turn: no skin, no gaps. Small end mill: for weak machines and narrow faces, leaves steps between strips.</Words>
+      </View>
       <Caution level="caution">Clamp so that no clamp lies in the way of the whole swing, and stop before you brush the chips off.</Caution>
       {editing && <Keypad title={SIZE_WORDS[editing]} place="area" valueMm={job[editing]} limits={editing === 'depthMm' ? { lowMm: 0.02, highMm: 50 } : { lowMm: 1, highMm: 3000 }} onSet={(mm) => keep(at, { ...job, [editing]: mm })} onClose={() => setEditing(null)} />}
     </Screen>

@@ -32,7 +32,7 @@ export function WantedFinish({ cut, units }: { cut: Cut; units: UnitSystem }) {
         )}
         <Words role="note">{wish.noseMm === null ? 'At the feed as it is no nose would leave it so smooth.' : `Or, at the feed as it is, a nose of ${joined(formatLength(Math.max(0.05, Math.ceil(wish.noseMm * 20) / 20), units))}.`}</Words>
         <Words role="note">Feed, nose and the least chip of the edge (Brammertz) × built-up edge × machine; really 30 % less to half as much again.</Words>
-        {lever && lever.value !== cut.choice.feedByHand && <View style={styles.row}><Button label={`Set ${perTurn(lever.value)}`} onPress={() => cut.change({ feedByHand: lever.value })} /></View>}
+        {lever && Math.abs(lever.value - cut.plan.feed.mmRev) > 1e-9 && <View style={styles.row}><Button label={`Set ${perTurn(lever.value)}`} onPress={() => cut.change({ feedByHand: lever.value })} /></View>}
       </View>
     </Sheet>
   );

@@ -22,7 +22,7 @@ export const CHIP_WORDS: Readonly<Record<ChipClass, string>> = {
 const CHIP_CHANGE: Partial<Record<ChipClass, string>> = {
   ribbon: 'To break it: more feed, one lever at a time; then a step ground behind the edge. Stop, then a hook, never fingers.',
   tangle: 'To break it: more feed, or more depth; a thin snarl catches on work and hands. Stop, then a hook.',
-  'flat-spiral': 'A little more feed may break it.', 'long-helix': 'A little more feed may break it; on a finishing cut let it be.',
+  'long-helix': 'On a finishing cut let it be.',
   'loose-bits': 'Hard on the edge when the metal is not brittle: a little less feed.', dust: 'Keep it off the ways and out of the air you breathe.',
 };
 

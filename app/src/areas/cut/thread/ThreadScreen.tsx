@@ -53,7 +53,7 @@ function Thread({ cut, back }: { cut: Cut; back: () => void }) {
               <Words role="label">{`${job.compoundDeg === 0 ? 'Cross slide' : 'Compound slide'}, pass ${job.done + 1} of ${state.infeed.passes}${job.done === 0 ? ': touch off, both dials to 0, then in to' : ': in to'}`}</Words>
               <Words role="title" testID="next-infeed" style={styles.big}>{sayInfeed(dialFor(job, setup.machine.kind === 'lathe' ? setup.machine.crossSlide : null, dial), state.next.compoundMm, units)}</Words>
               <Words>{`takes ${length(state.next.stepMm)} on the radius, then ${length(state.next.radialMm)} deep`}</Words>
-              {job.done === 0 && <Words role="note">Before it a scratch of 0.02 mm: hold a rule or a pitch gauge to it.</Words>}
+              {job.done === 0 && <Words role="note">{`Before it a scratch of ${length(0.02)}: hold a rule or a pitch gauge to it.`}</Words>}
             </>
           ) : (
             <>
@@ -70,7 +70,7 @@ function Thread({ cut, back }: { cut: Cut; back: () => void }) {
         <Choice says="Compound slide from square" value={String(job.compoundDeg)} onChange={(value) => change({ compoundDeg: Number(value), done: 0 })} options={SCHOOLS[t.form]} />
         <Words role="note">{`${WHY[String(job.compoundDeg)]}${job.compoundDeg > 0 ? ` Marked from the axis it reads ${90 - job.compoundDeg}°. The trailing flank is shaved by ${length(state.infeed.trailingShaveMm)} in all.` : ''}`}</Words>
         <View style={styles.row}>
-          <Button label={`First pass ${length(job.firstMm)}`} says={`First pass ${length(job.firstMm)}, change`} onPress={() => setEditing('firstMm')} style={styles.grow} />
+          <Button label={`First ${length(job.firstMm)}`} says={`First pass ${length(job.firstMm)}, change`} onPress={() => setEditing('firstMm')} style={styles.grow} />
           {setup.machine.kind === 'lathe' && <Button label={banjo ? 'Gears for it' : 'Gears'} onPress={() => router.push(`/drawer/machines/${at}/gears`)} style={styles.grow} />}
         </View>
       </View>

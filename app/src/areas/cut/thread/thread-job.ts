@@ -42,7 +42,7 @@ export const RUBS_MM = 0.03;
 export function freshThread(setup: CutSetup): ThreadJob {
   const { form, pitchMm, pitchDiameterMm } = threadOf(setup);
   return {
-    key: keyOf(setup), compoundDeg: pitchMm < FINE_MM ? 0 : Number(SCHOOLS[form][0]!.value), firstMm: Number(firstThreadPass(setup).toFixed(2)), done: 0,
+    key: keyOf(setup), compoundDeg: pitchMm < FINE_MM ? 0 : Number(SCHOOLS[form][0]!.value), firstMm: firstThreadPass(setup), done: 0,
     wireMm: Number(threadWires(form, pitchMm, pitchDiameterMm, pitchMm).bestMm.toFixed(2)), readingMm: null,
   };
 }
