@@ -17,7 +17,7 @@ test('parting off: blade, cross feed, ease toward the centre; a wider blade take
   await page.getByTestId('dimension-stickOut').click();
   await page.keyboard.type('60');
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/Cut off 1.9 diameters from the chuck, 1 is usual. Closer to the chuck./)).toBeVisible();
+  await expect(page.getByText(/Cuts 1.9 diameters from the chuck, 1 is usual. Closer to the chuck./)).toBeVisible();
   await page.getByRole('button', { name: 'What will happen' }).click();
   await expect(page.getByRole('list', { name: 'What will happen' })).toContainText(/Time for 16\smm/);
 });
@@ -86,7 +86,7 @@ test('a new parting blade is typed in the drawer and cuts; the book keeps the cu
   await page.getByRole('button', { name: 'Add a tool' }).click();
   await page.getByLabel('Name').fill('Thin blade');
   await page.getByRole('button', { name: /^Kind: / }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Parting blade' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Parting or grooving blade' }).click();
   await expect(page.getByLabel('Nose radius (mm)')).toBeHidden();
   await page.getByLabel('Width of the blade (mm)').fill('1,5');
   await page.getByRole('button', { name: 'Add to the drawer' }).click();

@@ -59,3 +59,25 @@ test('a part of an operation that has no depth says what it has instead', () => 
   expect(said({ operation: 'part', tool: { ...setup().tool, kind: 'parting-blade', bladeMm: 2 } }).depth).toEqual({ label: 'Blade', shown: { figure: '2', unit: 'mm' }, setting: '30\u00a0mm to the centre' });
   expect(said({ operation: 'ream', tool: { ...setup().tool, kind: 'reamer', diameterMm: 12 } }).depth).toMatchObject({ label: 'Leave for it', shown: { figure: '0.22' } });
 });
+
+describe('operations that are not simply advanced', () => {
+  const kind = (operation: CutSetup['operation'], tool: Partial<CutSetup['tool']>, more: Partial<CutSetup> = {}) => said({ operation, tool: { ...setup().tool, ...tool }, ...more });
+
+  it('a thread by its pitch, in inches by its number, with its passes', () => {
+    const bit = { kind: 'threading-tool', noseRadiusMm: 0.15, cornerDeg: 60 } as const;
+    expect(kind('thread', bit, { workDiameterMm: 16 }).feed).toMatchObject({ label: 'Leadscrew', shown: { figure: '2', unit: 'mm/rev' } });
+    const input = setup({ operation: 'thread', tool: { ...setup().tool, ...bit }, workDiameterMm: 16, pitchMm: 1.27 });
+    expect(sayFeed(cutPlan(input, DEFAULT_RULES), input, 'inch').shown).toEqual({ figure: '20', unit: 'tpi' });
+    expect(kind('thread', bit, { workDiameterMm: 16 }).depth).toMatchObject({ label: 'Thread depth', setting: expect.stringMatching(/^\d+ passes, the first 0.\d+\smm$/) });
+  });
+
+  it('a taper by what is set over or swung', () => {
+    expect(kind('taper', {}, { workDiameterMm: 30, lengthMm: 40, stickOutMm: 80 }).depth.setting).toContain('compound at 1.43°');
+    expect(kind('taper', {}, { workDiameterMm: 30, lengthMm: 40, stickOutMm: 200, way: 'set-over' }).depth.setting).toMatch(/tailstock over 5\smm/);
+  });
+
+  it('a file by its strokes, a groove by its goes, a T-slot by its cutter', () => {
+    expect(kind('file', { kind: 'file', material: 'carbon-steel' }).feed.shown).toEqual({ figure: '30', unit: 'strokes/min' });
+    expect(kind('groove', { kind: 'parting-blade', bladeMm: 2 }, { widthMm: 5 }).depth.setting).toContain('3 goes side by side');
+  });
+});

@@ -1,5 +1,5 @@
-import type { CutSetup } from '@pike-stone/core';
-import { freshJob, sizeState, sizesOf, type SizeJob } from './size-job';
+import { cutPlan, DEFAULT_RULES, type CutSetup } from '@pike-stone/core';
+import { freshJob, sizeState, sizesOf, stepsUp, type SizeJob } from './size-job';
 
 const job: SizeJob = { of: 'outside', startMm: 60, targetMm: 56, depthMm: 1, finishMm: 0.05, finishPasses: 2, measures: [] };
 const wheel = { travelPerTurnMm: 2, divisions: 100 };
@@ -46,4 +46,20 @@ describe('the way to size', () => {
     expect(freshJob(setup('lathe', { operation: 'bore', workDiameterMm: 40 }), 'hss', 0.5)).toMatchObject({ of: 'bore', targetMm: 44 });
     expect(freshJob(setup('shaper'), 'hss', 1)).toMatchObject({ of: 'thickness', startMm: 30, targetMm: 28 });
   });
+});
+
+test('as the work gets smaller the passes name the faster step from which on it is right', () => {
+  const lathe = {
+    kind: 'lathe', name: 'Lathe', condition: 'ordinary', light: false, speeds: [100, 125, 160, 200, 250].map((rpm) => ({ rpm, setting: `Lever ${rpm}` })), feeds: [], crossFeedRatio: 1, carriageWheel: wheel, crossSlide: dial, tailstockWheel: wheel,
+  };
+  const full = {
+    ...setup('lathe'), machine: lathe, stock: { name: 'Bar', materialKey: 'medium-carbon', uncertain: false, skinMm: 0 }, stickOutMm: 60, support: 'chuck', fluid: 'brush', interrupted: false, firstPassOnSkin: false, depthMm: null, widthMm: null, rpmByHand: null, feedByHand: null,
+    tool: { name: 'Bit', kind: 'turning-tool', material: 'hss', dull: false, diameterMm: 10, teeth: 1, fluteLengthMm: 10, noseRadiusMm: 0.4, approachDeg: 90, cornerDeg: 80 },
+  } as unknown as CutSetup;
+  const down: SizeJob = { ...job, startMm: 60, targetMm: 30, depthMm: 2 };
+  const { rows } = sizeState(down, 0);
+  const ups = [...stepsUp(down, rows, full, cutPlan(full, DEFAULT_RULES), DEFAULT_RULES)];
+  expect(ups.length).toBeGreaterThan(1);
+  expect(ups.map(([, { rpm }]) => rpm)).toEqual([...ups.map(([, { rpm }]) => rpm)].sort((a, b) => a - b));
+  expect(stepsUp({ ...down, of: 'bore' }, rows, full, cutPlan(full, DEFAULT_RULES), DEFAULT_RULES).size).toBe(0);
 });
