@@ -17,8 +17,9 @@ const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.l
 
 function plans() {
   const { stdout } = spawnSync(process.execPath, ['--import', 'tsx', join(projectRoot, 'scripts/bench/plans.ts')], { encoding: 'utf8' });
-  const { setups, perSecond } = JSON.parse(stdout);
+  const { setups, perSecond, wholeUs } = JSON.parse(stdout);
   say(`cut plans: ${perSecond} a second on one core, over ${setups} set-ups`);
+  say(`a plan with its forecast and every limit: ${wholeUs} microseconds`);
 }
 
 /** Rate of one address, and its ratio to the bare one, in alternating rounds. */

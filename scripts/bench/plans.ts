@@ -1,4 +1,5 @@
 // Cut plans computed on one core: every demo machine, metal and fitting tool, at many diameters.
+import { forecast, whatLimits } from '@pike-stone/core/forecast';
 import { cutPlan, DEFAULT_RULES, MACHINE_OPERATIONS, OPERATIONS, type CutSetup } from '@pike-stone/core';
 import { toSetup, type CutChoice } from '@pike-stone/contract';
 import { MACHINES } from '../../server/src/demo/machines';
@@ -11,13 +12,20 @@ const choice = { machineId: '', stockId: '', toolId: '', workDiameterMm: 30, cut
 const setups: CutSetup[] = MACHINES.flatMap((machine) => MACHINE_OPERATIONS[machine.kind].flatMap((operation) => STOCK.flatMap((stock) => TOOLS.filter((tool) => tool.kind === OPERATIONS[operation].tool)
   .map((tool) => toSetup({ ...choice, operation } as CutChoice, machine, stock, tool, METALS[0] ?? null)))));
 
-function run(seconds: number): number {
+/** Plan alone, and plan with everything it will do and every limit. */
+const PLAIN = (setup: CutSetup): number => cutPlan(setup, DEFAULT_RULES).speed.rungRpm;
+function whole(setup: CutSetup): number {
+  const plan = cutPlan(setup, DEFAULT_RULES);
+  return whatLimits(setup, plan, forecast(setup, plan))[0]!.found.start;
+}
+
+function run(seconds: number, plan: (setup: CutSetup) => number): number {
   const end = performance.now() + seconds * 1_000;
   let plans = 0;
   let sum = 0;
   while (performance.now() < end) {
     for (const setup of setups) {
-      sum += cutPlan({ ...setup, workDiameterMm: 5 + (plans % 300) }, DEFAULT_RULES).speed.rungRpm;
+      sum += plan({ ...setup, workDiameterMm: 5 + (plans % 300) });
       plans += 1;
     }
   }
@@ -25,5 +33,7 @@ function run(seconds: number): number {
   return plans;
 }
 
-run(1);
-console.log(JSON.stringify({ setups: setups.length, perSecond: Math.round(run(SECONDS) / SECONDS) }));
+run(1, PLAIN);
+const perSecond = Math.round(run(SECONDS, PLAIN) / SECONDS);
+run(1, whole);
+console.log(JSON.stringify({ setups: setups.length, perSecond, wholeUs: Number(((1e6 * SECONDS) / run(SECONDS, whole)).toFixed(1)) }));

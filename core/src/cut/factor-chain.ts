@@ -65,6 +65,17 @@ function rowFactor(name: FactorName, metal: Material, tool: ToolMaterial): Appli
  * @example factorChain(material('medium-carbon'), toolMaterial('hss'), ['tired-machine', 'no-fluid']).speedFactor // 0.68
  */
 export function factorChain(metal: Material, tool: ToolMaterial, names: readonly FactorName[]): FactorChain {
+  // The same burdens come back with every touch; what a shop puts in place of a row leaves these factors as they are.
+  let ofMetal = KNOWN.get(metal.noFluidFactor);
+  if (!ofMetal) KNOWN.set(metal.noFluidFactor, (ofMetal = new Map()));
+  const key = `${tool.key} ${names.join(' ')}`;
+  let chain = ofMetal.get(key);
+  if (!chain) ofMetal.set(key, (chain = multiplied(metal, tool, names)));
+  return chain;
+}
+const KNOWN = new WeakMap<Material['noFluidFactor'], Map<string, FactorChain>>();
+
+function multiplied(metal: Material, tool: ToolMaterial, names: readonly FactorName[]): FactorChain {
   const heavy = names.includes('deep-cut') || names.includes('scale-first-pass');
   const rows = [...new Set(names)].filter((name) => !(heavy && name === 'light-finishing')).map((name) => rowFactor(name, metal, tool));
   const applied: AppliedFactor[] = [];

@@ -152,7 +152,10 @@ function planDepth(setup: CutSetup, start: DepthStart, mm: number, widthInUseMm:
   const smaller = GETS_SMALLER.includes(setup.operation);
   const dial = depthDial(setup);
   return {
-    ...start,
+    wantedMm: start.wantedMm,
+    startMm: start.startMm,
+    reason: start.reason,
+    widthMm: start.widthMm,
     mm,
     widthInUseMm,
     byHand: setup.depthMm !== null,

@@ -22,7 +22,7 @@ export interface FeedStart {
   readonly highMmRev: number;
   readonly turning: TurningFeedLimits | null;
   /** Where the start comes from, when neither nose nor teeth decide. */
-  readonly chart?: 'drill' | 'ream' | 'blade' | 'form' | 'centre' | 'pitch' | 'knurl' | 'file';
+  readonly chart?: undefined | 'drill' | 'ream' | 'blade' | 'form' | 'centre' | 'pitch' | 'knurl' | 'file';
   readonly tooth: { readonly teeth: number; readonly compensation: number; readonly cap: number; readonly fzMm: number } | null;
 }
 
@@ -158,11 +158,16 @@ function nearestLever(steps: readonly FeedStep[], wanted: number, limit: number)
   return best;
 }
 
+/** Field by field: a plan is made at every touch, and a spread is many times slower. */
+const chosen = ({ wantedMmRev, baseMm, lowMmRev, highMmRev, turning, tooth, chart }: FeedStart, setting: FeedSetting, mmRev: number, rpm: number, byHandChoice: boolean, isRubbing: boolean): FeedChoice => ({
+  wantedMmRev, baseMm, lowMmRev, highMmRev, turning, tooth, chart, setting, mmRev, mmMin: mmRev * rpm, byHandChoice, rubs: isRubbing,
+});
+
 /** Turns the wanted feed into what this machine can be set to at a spindle speed. */
 export function chooseFeed(setup: CutSetup, start: FeedStart, rpm: number, edge: ToolMaterial, depthMm: number, widthMm: number | null): FeedChoice {
   if (start.chart === 'pitch' || start.chart === 'file') {
     const setting: FeedSetting = start.chart === 'pitch' ? { how: 'screw', pitchMm: start.baseMm } : { how: 'strokes', perMin: FILE_STROKES };
-    return { ...start, setting, mmRev: start.wantedMmRev, mmMin: start.wantedMmRev * rpm, byHandChoice: false, rubs: false };
+    return chosen(start, setting, start.wantedMmRev, rpm, false, false);
   }
   const steps = usableFeeds(setup);
   const perMinute = isMill(setup.machine);
@@ -185,7 +190,7 @@ export function chooseFeed(setup: CutSetup, start: FeedStart, rpm: number, edge:
     const { secondsPerTurn } = handFeed(mmRev * rpm, wheel.travelPerTurnMm, wheel.divisions);
     setting = { how: 'hand', wheel: name, secondsPerTurn, travelPerTurnMm: wheel.travelPerTurnMm, divisions: wheel.divisions, handIsLimit };
   }
-  return { ...start, setting, mmRev, mmMin: mmRev * rpm, byHandChoice, rubs: rubs(setup, start, mmRev, edge, depthMm, widthMm) };
+  return chosen(start, setting, mmRev, rpm, byHandChoice, rubs(setup, start, mmRev, edge, depthMm, widthMm));
 }
 
 function rubs(setup: CutSetup, start: FeedStart, mmRev: number, edge: ToolMaterial, depthMm: number, widthMm: number | null): boolean {
