@@ -1,6 +1,5 @@
 import { positive } from '../quantity/check';
-
-const deg = 180 / Math.PI;
+import { DEG } from '../quantity/angle';
 
 export interface ToothChip {
   readonly engagementAngleDeg: number;
@@ -27,13 +26,13 @@ export function toothChip(
   const x = positive('width of cut', widthMm) / positive('cutter diameter', diameterMm);
   if (x > 1 + 1e-9) throw new RangeError(`width of cut must be at most the cutter diameter ${diameterMm}, got ${widthMm}`);
   const share = Math.min(1, x);
-  const h = positive('feed per tooth', feedPerToothMm) * Math.sin(enteringAngleDeg / deg);
+  const h = positive('feed per tooth', feedPerToothMm) * Math.sin(enteringAngleDeg * DEG);
   if (placement === 'centred') {
     const half = Math.asin(share);
-    return { engagementAngleDeg: 2 * half * deg, maxChipMm: h, meanChipMm: (h * share) / half };
+    return { engagementAngleDeg: (2 * half) / DEG, maxChipMm: h, meanChipMm: (h * share) / half };
   }
   const arc = Math.acos(1 - 2 * share);
-  return { engagementAngleDeg: arc * deg, maxChipMm: share <= 0.5 ? h * Math.sin(arc) : h, meanChipMm: (h * 2 * share) / arc };
+  return { engagementAngleDeg: arc / DEG, maxChipMm: share <= 0.5 ? h * Math.sin(arc) : h, meanChipMm: (h * 2 * share) / arc };
 }
 
 /** Feed per tooth that gives a wanted chip thickness, by the maximum or the mean. */

@@ -1,5 +1,6 @@
 import type { Material } from '../material/material';
 import { positive } from '../quantity/check';
+import { DEG } from '../quantity/angle';
 
 export interface DrillFeed {
   readonly feedMmRev: number;
@@ -64,7 +65,7 @@ export function drillGroup(metal: Material): DrillGroup {
 
 /** Length of a drill's point: (D - web)/2 / tan(point angle / 2). */
 export function drillPoint(diameterMm: number, pointAngleDeg: number, webMm = 0): number {
-  return (positive('drill diameter', diameterMm) - webMm) / 2 / Math.tan((pointAngleDeg * Math.PI) / 360);
+  return (positive('drill diameter', diameterMm) - webMm) / 2 / Math.tan((pointAngleDeg / 2) * DEG);
 }
 
 /** Turns of a tailstock or quill wheel for a hole: full-diameter depth + point, from the point touching. */

@@ -2,6 +2,7 @@ import table from '../../tables/materials.json';
 import { positive } from '../quantity/check';
 import { specificForce, type ForceConstants, type ForceEdge, type SpecificForce } from './specific-force';
 import { surfaceSpeed } from './spindle-speed';
+import { DEG } from '../quantity/angle';
 
 export interface DrillingCut {
   readonly diameterMm: number;
@@ -28,7 +29,7 @@ const WEB_SHARE = 0.15;
 export function drillingForce(metal: ForceConstants, edge: ForceEdge, cut: DrillingCut): DrillingForce {
   const { diameterMm, pilotMm, feedMmRev, rpm } = cut;
   positive('drill diameter', diameterMm - pilotMm);
-  const sine = Math.sin((cut.pointAngleDeg * Math.PI) / 360);
+  const sine = Math.sin((cut.pointAngleDeg / 2) * DEG);
   const chipMm = (feedMmRev / 2) * sine;
   const speedMPerMin = surfaceSpeed(rpm, diameterMm);
   const force = specificForce(metal, edge, chipMm, speedMPerMin, 'drill');

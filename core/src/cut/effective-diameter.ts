@@ -1,12 +1,11 @@
 import { positive } from '../quantity/check';
+import { DEG } from '../quantity/angle';
 
 export type EffectiveCutter =
   | { readonly cutter: 'ball'; readonly diameterMm: number; readonly depthMm: number; readonly tiltDeg?: number | undefined }
   | { readonly cutter: 'corner-radius'; readonly diameterMm: number; readonly cornerRadiusMm: number; readonly depthMm: number }
   | { readonly cutter: 'chamfer'; readonly tipDiameterMm: number; readonly includedAngleDeg: number; readonly depthMm: number; readonly diameterMm?: number | undefined }
   | { readonly cutter: 'form'; readonly contactDiametersMm: readonly number[] };
-
-const rad = Math.PI / 180;
 
 /**
  * Largest diameter of a cutter that really cuts at a depth along its axis.
@@ -25,7 +24,7 @@ export function effectiveDiameter(cutter: EffectiveCutter): number {
       positive('diameter', d);
       positive('depth', a);
       if (a > d / 2) throw new RangeError(`depth of a ball end must be at most half its diameter, got ${a}`);
-      return d * Math.sin(Math.min(Math.PI / 2, tiltDeg * rad + Math.acos(1 - (2 * a) / d)));
+      return d * Math.sin(Math.min(Math.PI / 2, tiltDeg * DEG + Math.acos(1 - (2 * a) / d)));
     }
     case 'corner-radius': {
       const { diameterMm: d, cornerRadiusMm: r, depthMm: a } = cutter;
@@ -36,7 +35,7 @@ export function effectiveDiameter(cutter: EffectiveCutter): number {
     case 'chamfer': {
       const { tipDiameterMm: d0, includedAngleDeg, depthMm: a, diameterMm = Infinity } = cutter;
       positive('depth', a);
-      return Math.min(diameterMm, d0 + 2 * a * Math.tan((includedAngleDeg * rad) / 2));
+      return Math.min(diameterMm, d0 + 2 * a * Math.tan((includedAngleDeg * DEG) / 2));
     }
     case 'form':
       if (cutter.contactDiametersMm.length === 0) throw new RangeError('contact diameters: at least one is needed');

@@ -1,6 +1,7 @@
 import { positive, within } from '../quantity/check';
 import { specificForce, type ForceConstants, type ForceEdge, type SpecificForce } from './specific-force';
 import { surfaceSpeed } from './spindle-speed';
+import { DEG } from '../quantity/angle';
 
 export interface MillingCut {
   readonly diameterMm: number;
@@ -51,13 +52,13 @@ export function millingPower(metal: ForceConstants, edge: ForceEdge, cut: Millin
   const { diameterMm, aeMm, apMm, teeth, fzMm, rpm } = cut;
   within('width of cut', positive('width of cut', aeMm), 0, positive('cutter diameter', diameterMm) * (1 + 1e-9));
   const [from, to] = arc(cut);
-  const kappa = (cut.approachDeg * Math.PI) / 180;
+  const kappa = cut.approachDeg * DEG;
   const meanChipMm = (fzMm * Math.sin(kappa) * (Math.cos(from) - Math.cos(to))) / (to - from);
   const speedMPerMin = surfaceSpeed(rpm, diameterMm);
   const force = specificForce(metal, edge, meanChipMm, speedMPerMin, 'mill');
   const feedMmMin = fzMm * teeth * rpm;
   return {
-    ...force, speedMPerMin, meanChipMm, feedMmMin, engagementDeg: ((to - from) * 180) / Math.PI, teethInCut: (teeth * (to - from)) / (2 * Math.PI),
+    ...force, speedMPerMin, meanChipMm, feedMmMin, engagementDeg: (to - from) / DEG, teethInCut: (teeth * (to - from)) / (2 * Math.PI),
     removalCm3Min: (apMm * aeMm * feedMmMin) / 1000, powerKw: (apMm * aeMm * feedMmMin * force.kc) / 60e6,
   };
 }
@@ -69,7 +70,7 @@ export function millingPower(metal: ForceConstants, edge: ForceEdge, cut: Millin
  */
 export function millingForce(metal: ForceConstants, edge: ForceEdge, cut: MillingCut): MillingForce {
   const mean = millingPower(metal, edge, cut);
-  const peakN = peak(metal, mean, cut, ...arc(cut), (cut.approachDeg * Math.PI) / 180);
+  const peakN = peak(metal, mean, cut, ...arc(cut), cut.approachDeg * DEG);
   return { ...mean, peakN, peakPowerKw: (peakN * mean.speedMPerMin) / 60_000, peakTorqueNm: (peakN * cut.diameterMm) / 2000 };
 }
 

@@ -1,6 +1,7 @@
 import table from '../../tables/materials.json';
 import { positive } from '../quantity/check';
 import type { MachineCondition } from './turning-feed';
+import { DEG } from '../quantity/angle';
 
 /** Ra over Rt of a row of parabolas, 4/(9 sqrt 3). */
 const RA_SHARE = 4 / (9 * Math.sqrt(3));
@@ -16,7 +17,7 @@ export interface IdealRoughness {
   readonly regime: 'nose-only' | 'nose-and-end-edge' | 'straight-edges';
 }
 
-const rad = (deg: number): number => (deg * Math.PI) / 180;
+const rad = (deg: number): number => deg * DEG;
 
 /**
  * The ridges that feed and nose alone would leave: Rt = f²/8r while only the nose

@@ -1,5 +1,6 @@
 import table from '../../tables/materials.json';
 import { positive, within } from '../quantity/check';
+import { DEG } from '../quantity/angle';
 
 export type MachineCondition = 'rigid' | 'ordinary' | 'tired';
 
@@ -29,7 +30,7 @@ const SHARP_CORNER_SHARE = 0.5;
  * ```
  */
 export function engagedEdge(depthMm: number, noseRadiusMm: number, approachDeg: number): number {
-  const kappa = (approachDeg * Math.PI) / 180;
+  const kappa = approachDeg * DEG;
   const arcDepth = noseRadiusMm * (1 - Math.cos(kappa));
   return depthMm > arcDepth
     ? (depthMm - arcDepth) / Math.sin(kappa) + noseRadiusMm * kappa
@@ -75,7 +76,7 @@ export interface ChipSection {
 
 /** Chip section of a straight edge when turning: h = f sin kappa, b = ap / sin kappa. */
 export function straightEdgeChip(feedMmRev: number, depthMm: number, enteringAngleDeg: number): ChipSection {
-  const sine = Math.sin((within('entering angle', enteringAngleDeg, 1, 135) * Math.PI) / 180);
+  const sine = Math.sin(within('entering angle', enteringAngleDeg, 1, 135) * DEG);
   const h = positive('feed', feedMmRev) * sine;
   return { widthMm: positive('depth', depthMm) / sine, meanMm: h, maxMm: h, meanEnteringAngleDeg: enteringAngleDeg };
 }
@@ -90,6 +91,6 @@ export function roundInsertChip(feedMmRev: number, depthMm: number, insertDiamet
     widthMm,
     meanMm: (feedMmRev * depthMm) / widthMm,
     maxMm: feedMmRev * Math.sin(arc),
-    meanEnteringAngleDeg: (Math.asin(depthMm / widthMm) * 180) / Math.PI,
+    meanEnteringAngleDeg: Math.asin(depthMm / widthMm) / DEG,
   };
 }

@@ -1,5 +1,6 @@
 import { positive } from '../quantity/check';
 import { specificForce, thrustRatio, type ForceConstants, type ForceEdge, type ForceOperation, type SpecificForce } from './specific-force';
+import { DEG } from '../quantity/angle';
 
 export interface TurningCut {
   /** Depth on the radius; width of the blade when parting or grooving, mm. */
@@ -29,17 +30,17 @@ export interface TurningForce extends SpecificForce {
  * across the chord of the engaged edge (Colwell, 1954).
  */
 export function chipFlowDeg(depthMm: number, feedMmRev: number, noseRadiusMm: number, approachDeg: number): number {
-  const kappa = (approachDeg * Math.PI) / 180;
+  const kappa = approachDeg * DEG;
   const arc = noseRadiusMm * (1 - Math.cos(kappa));
   const along = depthMm > arc ? noseRadiusMm * Math.sin(kappa) + (depthMm - arc) / Math.tan(kappa) : Math.sqrt(2 * noseRadiusMm * depthMm - depthMm ** 2);
-  return (Math.atan(Math.max(0, along + feedMmRev / 2) / depthMm) * 180) / Math.PI;
+  return Math.atan(Math.max(0, along + feedMmRev / 2) / depthMm) / DEG;
 }
 
 const isBlade = (operation: ForceOperation): boolean => operation === 'part' || operation === 'groove';
 
 /** Chip thickness that counts for the force: f sin kappa, the whole feed for a blade. */
 export const turningChip = (operation: ForceOperation, feedMmRev: number, approachDeg: number): number =>
-  isBlade(operation) ? feedMmRev : feedMmRev * Math.sin((approachDeg * Math.PI) / 180);
+  isBlade(operation) ? feedMmRev : feedMmRev * Math.sin(approachDeg * DEG);
 
 /**
  * Forces, torque and power of turning, facing, boring, parting and shaping:
@@ -55,7 +56,7 @@ export function turningForce(metal: ForceConstants, edge: ForceEdge, operation: 
   const force = specificForce(metal, edge, chipMm, cut.speedMPerMin, operation);
   const fcN = force.kc * cut.depthMm * cut.feedMmRev;
   const thrust = thrustRatio(metal, edge) * fcN;
-  const eta = (chipFlowDeg(cut.depthMm, cut.feedMmRev, cut.noseRadiusMm, cut.approachDeg) * Math.PI) / 180;
+  const eta = chipFlowDeg(cut.depthMm, cut.feedMmRev, cut.noseRadiusMm, cut.approachDeg) * DEG;
   return {
     ...force, chipMm, fcN,
     ffN: isBlade(operation) ? thrust : thrust * Math.cos(eta), fpN: isBlade(operation) ? 0 : thrust * Math.sin(eta),

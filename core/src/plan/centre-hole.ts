@@ -1,4 +1,5 @@
 import type { Tool } from './cut-setup';
+import { DEG } from '../quantity/angle';
 
 /** How much of the body's diameter the cone is cut to: full, but short of the body's edge. */
 const CONE_SHARE = 0.8;
@@ -20,5 +21,5 @@ export const centreHoleDiameter = (tool: CentreDrill): number => Math.max(CONE_S
 
 /** Depth from the face: pilot, then the cone up to its mouth. */
 export function centreHoleDepth(tool: CentreDrill): number {
-  return PILOT_LENGTHS * tool.diameterMm + (centreHoleDiameter(tool) - tool.diameterMm) / 2 / Math.tan((CONE_INCLUDED_DEG * Math.PI) / 360);
+  return PILOT_LENGTHS * tool.diameterMm + (centreHoleDiameter(tool) - tool.diameterMm) / 2 / Math.tan((CONE_INCLUDED_DEG / 2) * DEG);
 }

@@ -3,6 +3,7 @@ import { tailstockSetover } from '../setting/taper';
 import { bladeWidth, type CutSetup } from './cut-setup';
 import { cutAngle, cutLength, cutPitch, cutWay, knurlBlank, smallEnd, threadOf } from './particulars';
 import type { WorkingLine } from './working-line';
+import { DEG } from '../quantity/angle';
 
 const degrees = (deg: number): string => `${Number(deg.toFixed(2))}°`;
 const EXACT = 'exact';
@@ -26,7 +27,7 @@ export function detailLines(setup: CutSetup, units: UnitSystem): WorkingLine[] {
     case 'taper': {
       const half = cutAngle(setup);
       const small = smallEnd(setup);
-      const lines: WorkingLine[] = [{ key: 'small', kind: 'relation', label: `⌀${figure(diameter)} − 2 × ${figure(cutLength(setup))} × tan ${degrees(half)}`, value: `⌀${length(small)}`, reason: `1 in ${Number((1 / (2 * Math.tan((half * Math.PI) / 180))).toFixed(2))}, half angle ${degrees(half)}`, source: EXACT }];
+      const lines: WorkingLine[] = [{ key: 'small', kind: 'relation', label: `⌀${figure(diameter)} − 2 × ${figure(cutLength(setup))} × tan ${degrees(half)}`, value: `⌀${length(small)}`, reason: `1 in ${Number((1 / (2 * Math.tan(half * DEG))).toFixed(2))}, half angle ${degrees(half)}`, source: EXACT }];
       if (cutWay(setup) === 'compound') return [...lines, { key: 'set', kind: 'machine', label: 'Compound slide at', value: degrees(half), reason: `from the lathe’s axis; marked from square it reads ${degrees(90 - half)}. Prove it with an indicator on a true bar.` }];
       const over = tailstockSetover(diameter, Math.min(small, diameter * 0.9999), cutLength(setup), setup.stickOutMm);
       return [...lines, {

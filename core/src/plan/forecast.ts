@@ -14,6 +14,7 @@ import { edgeOf, POINT_DEG } from './edge-geometry';
 import { cutLength } from './particulars';
 import { threadPass } from './thread-pass';
 import { cutForce, powerShare, type PowerShare } from './power-share';
+import { DEG } from '../quantity/angle';
 
 /** What the cut asks of the spindle, and what the spindle has in this step. */
 export interface PowerForecast extends PowerShare {
@@ -118,11 +119,11 @@ export function powerForecast(setup: CutSetup, plan: CutPlan): PowerForecast | n
 function chipThickness(setup: CutSetup, plan: CutPlan): number {
   const { tool } = setup;
   const { cutting } = OPERATIONS[setup.operation];
-  if (cutting === 'drilling') return (plan.feed.mmRev / 2) * Math.sin((POINT_DEG * Math.PI) / 360);
+  if (cutting === 'drilling') return (plan.feed.mmRev / 2) * Math.sin((POINT_DEG / 2) * DEG);
   if (cutting === 'reaming' || cutting === 'plunging') return plan.feed.mmRev / Math.max(1, tool.teeth);
   if (cutting === 'threading') return threadPass(setup).thicknessMm;
   if (cutting === 'blade') return plan.feed.mmRev;
-  if (cutting === 'turning') return plan.feed.mmRev * Math.sin((tool.approachDeg * Math.PI) / 180);
+  if (cutting === 'turning') return plan.feed.mmRev * Math.sin(tool.approachDeg * DEG);
   const { aeMm: ae } = engagement(setup, plan.depth.mm, plan.depth.widthInUseMm);
   return ((plan.feed.mmRev / tool.teeth) * 2 * (ae / tool.diameterMm)) / Math.acos(1 - (2 * ae) / tool.diameterMm);
 }

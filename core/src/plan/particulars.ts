@@ -1,11 +1,12 @@
 import { coarsePitch, threadDepth, threadHalfAngle, type ThreadForm } from '../setting/thread';
 import { USUAL_CHAMFER_MM, type CutSetup, type Way } from './cut-setup';
 import type { Operation } from './operations';
+import { DEG } from '../quantity/angle';
 
 type Asked = Pick<CutSetup, 'operation' | 'workDiameterMm' | 'stickOutMm' | 'tool' | 'lengthMm' | 'angleDeg' | 'pitchMm' | 'way'>;
 
 /** A self-holding taper of a machine part when no other is said: 1 in 20. */
-const USUAL_TAPER_HALF_DEG = Math.atan(1 / 40) * (180 / Math.PI);
+const USUAL_TAPER_HALF_DEG = Math.atan(1 / 40) / DEG;
 const USUAL_RAMP_DEG = 3;
 const USUAL_KNURL_MM = 1;
 /** An included angle nearer to 55 than to 60 is the old inch form. */
@@ -41,7 +42,7 @@ export function threadOf(setup: Asked) {
 export const LARGEST_NOSE = 0.1443;
 
 /** Small end of a taper: D - 2 L tan(half angle), nought when it runs out to a point. */
-export const smallEnd = (setup: Asked): number => Math.max(0, setup.workDiameterMm - 2 * cutLength(setup) * Math.tan((cutAngle(setup) * Math.PI) / 180));
+export const smallEnd = (setup: Asked): number => Math.max(0, setup.workDiameterMm - 2 * cutLength(setup) * Math.tan(cutAngle(setup) * DEG));
 
 /** A knurl comes out whole when the blank's rim is a whole number of pitches. */
 export function knurlBlank(diameterMm: number, pitchMm: number): { readonly teeth: number; readonly diameterMm: number } {

@@ -1,5 +1,6 @@
 import type { CutSetup } from './cut-setup';
 import { threadOf } from './particulars';
+import { DEG } from '../quantity/angle';
 
 /** What the last of equal chips may still take before it rubs, by machine, mm on the radius. */
 const LAST_STEP_MM = { rigid: 0.06, ordinary: 0.05, tired: 0.04 } as const;
@@ -17,7 +18,7 @@ export const firstThreadPass = (setup: CutSetup): number => threadOf(setup).dept
  */
 export function threadPass(setup: CutSetup): { readonly widthMm: number; readonly thicknessMm: number } {
   const { depthMm, halfDeg } = threadOf(setup);
-  const half = (halfDeg * Math.PI) / 180;
+  const half = halfDeg * DEG;
   const widthMm = depthMm / Math.cos(half);
   return { widthMm, thicknessMm: (firstThreadPass(setup) ** 2 * Math.tan(half)) / widthMm };
 }

@@ -10,6 +10,7 @@ import { depthByPower, turningForce } from '../cut/turning-force';
 import type { Material } from '../material/material';
 import type { ToolMaterial } from '../tool/tool-material';
 import { governingLimit, type Governed } from './governing-limit';
+import { DEG } from '../quantity/angle';
 
 export interface TurningWish {
   readonly metal: Material;
@@ -85,7 +86,7 @@ export function turningPlan(wish: TurningWish): TurningPlan {
   const constants = forceConstants(metal);
   const worn = { rakeDeg: wish.rakeDeg, wearLandMm: 0 };
 
-  const chipMm = feed.start * Math.sin((wish.approachDeg * Math.PI) / 180);
+  const chipMm = feed.start * Math.sin(wish.approachDeg * DEG);
   const speedHeatMPerMin = metal.thermal && speedForHeat(specificForce({ ...constants, speedExponent: 0 }, worn, chipMm, 100, 'turn-outside').kc, metal.thermal, chipMm, edge.hotLimitC - HEAT_MARGIN_K - AMBIENT_C, wet);
   const speed = governingLimit<SpeedLimit>(
     [{ name: 'range', value: range.highMPerMin * Math.max(1, chain.speedFactor) }, { name: 'machine-top', value: surfaceSpeed(wish.rpmMax, diameterMm) }, { name: 'heat', value: speedHeatMPerMin }],
@@ -98,7 +99,7 @@ export function turningPlan(wish: TurningWish): TurningPlan {
   const depthDeflectionMm = deepestWithin(within);
   const { depthFloorMm } = turningFeedLimits({ ...wish, depthMm: wish.depthWantedMm, edgeRadiusUm: edge.edgeRadiusUm, minChipRatio: edge.minChipRatio });
   const depth = governingLimit<DepthLimit>(
-    [{ name: 'power', value: byPower.powerMm }, { name: 'torque', value: byPower.torqueMm }, { name: 'work-deflection', value: depthDeflectionMm }, { name: 'edge-length', value: (2 / 3) * wish.edgeLengthMm * Math.sin((wish.approachDeg * Math.PI) / 180) }],
+    [{ name: 'power', value: byPower.powerMm }, { name: 'torque', value: byPower.torqueMm }, { name: 'work-deflection', value: depthDeflectionMm }, { name: 'edge-length', value: (2 / 3) * wish.edgeLengthMm * Math.sin(wish.approachDeg * DEG) }],
     [{ name: 'depth-floor', value: depthFloorMm }], wish.depthWantedMm * chain.depthFactor,
   );
   return {
