@@ -17,7 +17,9 @@ const cut = (machine, stock, tool, more) => {
 };
 const bush = cut(1, 4, 1, { operation: 'turn', workDiameterMm: 60, stickOutMm: 70 });
 const frame = cut(3, 7, 17, { operation: 'mill-side', stickOutMm: 30 });
-const parting = cut(1, 2, 25, { operation: 'part', workDiameterMm: 32, stickOutMm: 10 });
+const thread = cut(2, 1, 28, { operation: 'thread', workDiameterMm: 20, stickOutMm: 60 });
+const facing = cut(3, 7, 22, { operation: 'face-mill', stickOutMm: 40 });
+const taper = cut(1, 1, 1, { operation: 'taper', stickOutMm: 80, lengthMm: 40 });
 const shaft = cut(2, 1, 7, { operation: 'turn', workDiameterMm: 50, stickOutMm: 220, support: 'chuck-and-centre', fluid: 'dry' });
 
 const addJobs = async (page) => {
@@ -34,14 +36,14 @@ const VIEWS = [
   { name: 'bench', path: '/', before: `/cut?${bush}` },
   { name: 'cut-lathe', path: `/cut?${bush}` },
   { name: 'cut-mill', path: `/cut?${frame}` },
-  { name: 'part-off-dark-inch', path: `/cut?${parting}`, theme: 'dark', units: 'inch' },
-  { name: 'cut-keypad', path: `/cut?${bush}`, touch: async (page) => { await page.getByTestId('dimension-diameter').click(); await page.keyboard.type('5/8'); } },
+  { name: 'cut-taper', path: `/cut?${taper}` },
+  { name: 'thread-passes-dark-inch', path: '/cut/thread', before: `/cut?${thread}`, theme: 'dark', units: 'inch' },
+  { name: 'flat-face', path: '/cut/area', before: `/cut?${facing}` },
   { name: 'working', path: '/cut/working?of=speed', before: `/cut?${bush}` },
   { name: 'forecast', path: '/cut/forecast', before: `/cut?${shaft}` },
+  { name: 'forecast-wide', path: '/cut/forecast', before: `/cut?${shaft}`, size: WIDE },
   { name: 'to-size', path: '/cut/to-size', before: `/cut?${bush}` },
   { name: 'book', path: '/book' },
-  { name: 'book-entry', path: `/book/${demo(4, 2)}`, theme: 'dark' },
-  { name: 'drawer', path: '/drawer?kind=tools' },
   { name: 'drawer-machine', path: `/drawer/machines/${demo(1, 1)}` },
   { name: 'machine-reach', path: `/drawer/machines/${demo(1, 1)}/reach?metal=medium-carbon&d=60` },
   { name: 'true-speed', path: `/drawer/machines/${demo(1, 1)}/true-speed?step=4&way=pulses`, touch: (page) => page.waitForTimeout(8_000) },
