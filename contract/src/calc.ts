@@ -38,7 +38,8 @@ const INPUTS = {
   'chip-colour': 'material table temperature_C flooded', 'chip-form': 'depth_mm feed_mm_rev nose_radius_mm approach_deg rake_deg chip_ratio break_strain fluid breaker step_distance_mm? step_height_mm? groove_width_mm? groove_depth_mm? land_mm?', 'governing-limit': 'uppers lowers wanted',
   'turning-plan': 'material tool school:start back_off_third factors diameter_mm depth_wanted_mm nose_radius_mm approach_deg rake_deg corner_deg edge_length_mm machine_class rpm_min rpm_max power_spindle_kW torque_Nm ra_wanted_um length_mm position_mm support diameter_error_allowed_mm',
   'taper-setover': 'large_dia_mm small_dia_mm taper_length_mm work_length_mm', 'taper-convert': 'kind:taper value', 'offset-head-taper': 'half_angle_deg work_length_mm head_roll_deg tool_x_mm z_mm', 'compound-feed': 'angle_from_axis_deg advance_mm',
-  'thread-depth': 'form pitch_mm major_mm nose_flat_mm nose_radius_mm', 'thread-infeed': 'depth_mm nose_flat_mm thread_angle_deg compound_angle_deg passes first_pass_mm', 'three-wire': 'form pitch_mm pitch_dia_mm wire_mm starts? reading_mm?', 'dial-turns': 'screw_pitch_mm dial_divisions move_mm move_on dial_reads',
+  'thread-depth': 'form pitch_mm major_mm nose_flat_mm nose_radius_mm', 'thread-infeed': 'depth_mm nose_flat_mm thread_angle_deg compound_angle_deg passes first_pass_mm', 'three-wire': 'form pitch_mm pitch_dia_mm wire_mm starts? reading_mm?', 'centre-height': 'kind:side height_error_mm diameter_mm back_rake_deg front_clearance_deg', 'diameter-error': 'kind:side slide_radius_mm height_error_mm measured_diameter_mm infeed_mm', 'centre-rule': 'height_error_mm diameter_mm rule_thickness_mm rule_length_above_mm eye_deg',
+  'dial-turns': 'screw_pitch_mm dial_divisions move_mm move_on dial_reads',
 } as const;
 
 const MOST = 1e6;
@@ -64,7 +65,7 @@ const KEYS: Readonly<Record<string, z.ZodType>> = {
   material: one(MATERIALS.map(({ key }) => key)), tool: one(TOOL_MATERIALS.map(({ key }) => key)), 'operation:speed': one(['turning', 'milling', 'drilling', 'reaming', 'parting', 'threading']), back_off_third: yesNo, factors: z.array(one(FACTOR_NAMES)).max(20),
   machine_class: one(['rigid', 'ordinary', 'tired']), 'operation:force': one(['turn-outside', 'face', 'bore', 'part', 'groove', 'shape', 'mill', 'drill']), position: one(['side', 'centred']), point: one(['plain', 'thinned']), support: one(['chuck', 'chuck-and-centre', 'between-centres']),
   bar_material: one(['steel', 'heavy-metal', 'carbide']), bue_level: whole(0, 3), fluid: yesNo, 'kind:marks': one(['peripheral', 'face-nose', 'end-dish']), table: one(['temper', 'chip']), flooded: yesNo, breaker: one(['none', 'step', 'groove']), uppers: limits, lowers: limits, ra_wanted_um: figure.nullable(),
-  'kind:taper': one(['half-angle-deg', 'included-angle-deg', 'taper-per-foot-in', 'taper-per-mm', 'one-to-x']), form: one(['iso-60', 'form-55']),
+  'kind:taper': one(['half-angle-deg', 'included-angle-deg', 'taper-per-foot-in', 'taper-per-mm', 'one-to-x']), form: one(['iso-60', 'form-55']), 'kind:side': one(['outside', 'bore']),
 };
 
 function schemaOf(line: string): z.ZodType {

@@ -12,7 +12,7 @@ export const cutChoice = z.object({
   /** Measured size of the cutter when it is not what the drawer says. */
   cutterDiameterMm: length(0.2, 500).nullable(),
   stickOutMm: length(0.5, 5_000),
-  support: z.enum(['chuck', 'chuck-and-centre']),
+  support: z.enum(['chuck', 'chuck-and-centre', 'between-centres']),
   fluid: z.enum(['dry', 'brush', 'flood']),
   interrupted: z.boolean(),
   firstPassOnSkin: z.boolean(),

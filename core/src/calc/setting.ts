@@ -1,9 +1,10 @@
 import { dialTurns } from '../machine/dial';
 import { compoundFeed, offsetHead, tailstockSetover, taperFrom } from '../setting/taper';
+import { centreHeight, centreRule, heightDiameterError } from '../setting/centre-height';
 import { threadDepth, threadInfeed, threadWires } from '../setting/thread';
 import type { Topics } from './values';
 
-/** Tapers, threads and dials. */
+/** Tapers, threads, dials and the height of the nose. */
 export const SETTING_TOPICS: Topics = {
   'taper-setover': (i) => {
     const r = tailstockSetover(i.large_dia_mm, i.small_dia_mm, i.taper_length_mm, i.work_length_mm);
@@ -32,6 +33,18 @@ export const SETTING_TOPICS: Topics = {
   'three-wire': (i) => {
     const r = threadWires(i.form, i.pitch_mm, i.pitch_dia_mm, i.wire_mm, i.starts, i.reading_mm);
     return { best_wire_mm: r.bestMm, over_wires_mm: r.overMm, lead_correction_mm: r.leadMm, over_wires_corrected_mm: r.overCorrectedMm, pitch_dia_from_reading_mm: r.pitchDiameterFromReadingMm };
+  },
+  'centre-height': (i) => {
+    const r = centreHeight(i.kind, i.height_error_mm, i.diameter_mm, i.back_rake_deg, i.front_clearance_deg);
+    return { delta_deg: r.deltaDeg, back_rake_eff_deg: r.backRakeDeg, front_clearance_eff_deg: r.frontClearanceDeg };
+  },
+  'diameter-error': (i) => {
+    const r = heightDiameterError(i.kind, i.slide_radius_mm, i.height_error_mm, i.measured_diameter_mm, i.infeed_mm);
+    return { cut_diameter_mm: r.cutMm, diameter_error_mm: r.errorMm, next_diameter_mm: r.nextMm, step_error_mm: r.stepErrorMm, facing_pip_diameter_mm: r.pipMm };
+  },
+  'centre-rule': (i) => {
+    const r = centreRule(i.height_error_mm, i.diameter_mm, i.rule_thickness_mm, i.rule_length_above_mm, i.eye_deg);
+    return { lean_deg: r.leanDeg, top_offset_mm: r.topOffsetMm, smallest_seen_error_mm: r.smallestSeenMm };
   },
   'dial-turns': (i) => {
     const r = dialTurns(i.screw_pitch_mm, i.dial_divisions, i.move_mm, i.move_on, i.dial_reads);

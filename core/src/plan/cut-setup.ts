@@ -1,5 +1,6 @@
 import type { Shortcut } from '../cut/shop-shortcut';
 import { returnRatioAt } from '../cut/shaper-speed';
+import type { SupportedBy } from '../cut/deflection';
 import type { SpeedSchool } from '../cut/speed-range';
 import type { MaterialOverride } from '../material/material';
 import type { Machine } from '../machine/machine';
@@ -47,7 +48,7 @@ export const COATINGS = ['none', 'with-aluminium', 'without-aluminium'] as const
 export type Coating = (typeof COATINGS)[number];
 
 export type Fluid = 'dry' | 'brush' | 'flood';
-export type WorkSupport = 'chuck' | 'chuck-and-centre';
+export type WorkSupport = SupportedBy;
 
 /** Everything that is chosen for one cut. Nulls are left to the plan. */
 export interface CutSetup {

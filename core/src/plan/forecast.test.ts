@@ -26,7 +26,7 @@ const anySetup: fc.Arbitrary<CutSetup> = fc.constantFrom(BELT_LATHE, HAND_MILL, 
   machine: fc.constant({ ...machine, motor }), operation: fc.constant(operation), fluid: fc.constantFrom('dry' as const, 'brush' as const, 'flood' as const),
   stock: fc.constantFrom(...MATERIALS).map(({ key }) => ({ name: key, materialKey: key, uncertain: false, skinMm: 0.4 })),
   tool: fc.constantFrom(...TOOL_MATERIALS).chain(({ key }) => fc.double({ min: 1, max: 40, noNaN: true }).map((diameterMm) => ({ ...TOOLS[OPERATIONS[operation].tool], material: key, diameterMm }))),
-  workDiameterMm: fc.double({ min: 1, max: 300, noNaN: true }), stickOutMm: fc.double({ min: 1, max: 500, noNaN: true }), support: fc.constantFrom('chuck' as const, 'chuck-and-centre' as const),
+  workDiameterMm: fc.double({ min: 1, max: 300, noNaN: true }), stickOutMm: fc.double({ min: 1, max: 500, noNaN: true }), support: fc.constantFrom('chuck' as const, 'chuck-and-centre' as const, 'between-centres' as const),
   interrupted: fc.boolean(), firstPassOnSkin: fc.boolean(), depthMm: fc.constant(null), widthMm: fc.constant(null), rpmByHand: fc.constant(null), feedByHand: fc.constant(null),
 })));
 

@@ -1,6 +1,7 @@
 import { facingSpeed } from '../cut/falling-diameter';
 import { toothChip } from '../cut/chip-thinning';
 import { formatLength, joined, type UnitSystem } from '../quantity/format';
+import { centreHeight } from '../setting/centre-height';
 import { setoverLimit, tailstockSetover } from '../setting/taper';
 import { bladeWidth, type CutSetup } from './cut-setup';
 import type { CutPlan } from './cut-plan';
@@ -93,6 +94,18 @@ const HEAD_RPM = 800;
 /** Travel of a common compound slide, mm. */
 const COMPOUND_TRAVEL_MM = 80;
 
+/** A nose this far off centre is common, mm; it is told where it turns the angles by more than this. */
+const OFF_CENTRE_MM = 0.2;
+const TOLD_DEG = 3;
+
+/** On thin work a little off centre turns the angles a lot. */
+function heightWarning({ setup, plan, length, say }: Told): void {
+  const { cutting, turns, force } = OPERATIONS[setup.operation];
+  if (turns !== 'work' || (cutting !== 'turning' && cutting !== 'blade' && cutting !== 'threading') || plan.diameterMm <= 2 * OFF_CENTRE_MM) return;
+  const { deltaDeg } = centreHeight(force === 'bore' ? 'bore' : 'outside', OFF_CENTRE_MM, plan.diameterMm, 0, 0);
+  if (deltaDeg >= TOLD_DEG) say('centre-height', 'note', `Set the edge exactly on centre: on this diameter ${length(OFF_CENTRE_MM)} ${force === 'bore' ? 'low' : 'high'} takes ${deltaDeg.toFixed(0)}° of clearance. A thin rule pinched between work and nose must stand upright.`);
+}
+
 function centreCutting({ tool }: CutSetup, say: Told['say'], what: string): void {
   if (tool.centreCutting === false) say('centre-cutting', 'danger', `This cutter has no teeth at the centre: it cannot ${what}. Drill a start hole, or take a slot drill.`);
   else if (tool.centreCutting === undefined) say('centre-unknown', 'caution', `Look at the end of the cutter: unless a tooth reaches the centre it cannot ${what}. Note it in the drawer.`);
@@ -114,5 +127,6 @@ export function operationWarnings(setup: CutSetup, plan: CutPlan, units: UnitSys
   const told: Told = { setup, plan, length: (mm) => joined(formatLength(mm, units)), say: (key, level, text) => void list.push({ key, level, text }) };
   TELL[setup.operation]?.(told);
   cutterWarnings(told);
+  heightWarning(told);
   return list;
 }

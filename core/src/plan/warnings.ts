@@ -98,6 +98,9 @@ function depthWarnings(setup: CutSetup, plan: CutPlan, units: UnitSystem): Warni
   if (setup.firstPassOnSkin && (turning || cuttingOf(setup) === 'milling') && depth.mm <= setup.stock.skinMm) {
     list.push({ key: 'on-the-skin', level: 'caution', text: `Still in the skin. Go under it in one pass: more than ${joined(formatLength(setup.stock.skinMm, units))} deep.` });
   }
+  if (!setup.firstPassOnSkin && setup.stock.skinMm > 0 && (turning || cuttingOf(setup) === 'milling') && depth.mm <= setup.stock.skinMm) {
+    list.push({ key: 'skin-left', level: 'note', text: `This stock came with a skin of ${joined(formatLength(setup.stock.skinMm, units))}. Where it is still on, do not finish in it: one pass under it first, noted in the conditions.` });
+  }
   if (turning && plan.feed.turning && depth.mm < plan.feed.turning.depthFloorMm) {
     list.push({ key: 'depth-rubs', level: 'caution', text: 'So thin a cut rubs and springs instead of cutting. Take more, or hone the edge.' });
   } else if (turning && plan.edge.family === 'carbide' && plan.feed.turning && depth.mm < plan.feed.turning.depthPreferredMinMm) {

@@ -91,7 +91,7 @@ function Conditions({ cut, onClose }: { cut: Cut; onClose: () => void }) {
       {supported(setup.operation) && (
         <View style={styles.group}>
           <Words role="label">Held by</Words>
-          <Choice says="Held by" value={choice.support} onChange={(support) => cut.change({ support })} options={[{ value: 'chuck', label: 'Chuck' }, { value: 'chuck-and-centre', label: 'Chuck and centre' }]} />
+          <Choice says="Held by" value={choice.support} onChange={(support) => cut.change({ support })} options={[{ value: 'chuck', label: 'Chuck' }, { value: 'chuck-and-centre', label: 'Chuck and centre' }, { value: 'between-centres', label: 'Between centres' }]} />
         </View>
       )}
       <View style={styles.group}>

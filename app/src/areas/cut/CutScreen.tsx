@@ -123,7 +123,7 @@ function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
 }
 
 /** Operations that are brought to a size pass by pass. */
-const SIZED: readonly Operation[] = ['turn', 'shoulder', 'bore', 'shape', 'mill-side', 'mill-slot', 'face-mill', 'fly-cut'];
+const SIZED: readonly Operation[] = ['turn', 'face', 'shoulder', 'bore', 'shape', 'mill-side', 'mill-slot', 'face-mill', 'fly-cut'];
 
 const FLAT: readonly Operation[] = ['face-mill', 'fly-cut', 'mill-side'];
 

@@ -17,6 +17,7 @@ export function Sentence({ cut, onChoose }: { cut: Cut; onChoose: (what: Chooser
   const more = [
     waysOf(setup.operation).length > 0 && WAY_WORDS[cutWay(setup)].toLowerCase(),
     supported(setup.operation) && choice.support === 'chuck-and-centre' && 'tailstock up',
+    supported(setup.operation) && choice.support === 'between-centres' && 'between centres',
     choice.interrupted && 'interrupted',
     choice.firstPassOnSkin && 'first pass under the skin',
   ].filter((text): text is string => text !== false);

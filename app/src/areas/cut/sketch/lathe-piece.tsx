@@ -22,7 +22,9 @@ const TOP = 48;
 /** A bar is never drawn shorter than its dimensions need. */
 const SHORTEST = 132;
 
-export const onCentre = ({ setup }: SketchInput): boolean => setup.support === 'chuck-and-centre';
+export const onCentre = ({ setup }: SketchInput): boolean => setup.support !== 'chuck';
+/** No jaws: a centre in the spindle and a dog. */
+const dogged = ({ setup }: SketchInput): boolean => setup.support === 'between-centres';
 
 /** Where the bar lies: to scale, broken when it is longer than the paper. */
 export function pieceOf(input: SketchInput): Piece {
@@ -48,13 +50,14 @@ export function PieceArt({ input, piece, outline, ghost = '', children }: { inpu
   const dimX = end + (onCentre(input) ? CENTRE : 0) + 40;
   return (
     <G>
-      {[cy - half - 24, cy + half].map((y) => (
+      {dogged(input) && <SpindleCentre x={jaw} cy={cy} half={half} pen={pen} />}
+      {!dogged(input) && [cy - half - 24, cy + half].map((y) => (
         <G key={y}>
           <Rect x={-2} y={y} width={jaw + 2} height={24} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.6} />
           <Path d={hatch(-2, y, jaw + 2, 24)} stroke={pen.line} strokeWidth={1} />
         </G>
       ))}
-      <Path d={`M-2 ${cy - half}${upper}${lower}L-2 ${cy + half}`} fill={pen.sheet} stroke={pen.ink} strokeWidth={2} strokeLinejoin="round" />
+      <Path d={dogged(input) ? `M${jaw} ${cy - half}${upper}${lower}L${jaw} ${cy + half}Z` : `M-2 ${cy - half}${upper}${lower}L-2 ${cy + half}`} fill={pen.sheet} stroke={pen.ink} strokeWidth={2} strokeLinejoin="round" />
       {ghost !== '' && <Path d={ghost} stroke={pen.quiet} strokeWidth={1.1} strokeDasharray="6 4" fill="none" />}
       {piece.broken && (
         <G>
@@ -69,6 +72,18 @@ export function PieceArt({ input, piece, outline, ghost = '', children }: { inpu
       <DimensionLine x1={dimX} y1={cy - half} x2={dimX} y2={cy + half} pen={pen} />
       <Path d={`M${jaw} ${cy - half - 4}V24M${end} ${cy - half - 4}V24`} stroke={pen.accent} strokeWidth={0.8} />
       <DimensionLine x1={jaw} y1={28} x2={end} y2={28} pen={pen} />
+    </G>
+  );
+}
+
+/** Face plate, the spindle's centre and the dog that drives the work. */
+export function SpindleCentre({ x, cy, half, pen }: { x: number; cy: number; half: number; pen: SketchInput['pen'] }) {
+  const plate = Math.max(half + 16, 34);
+  return (
+    <G>
+      <Path d={`M-2 ${cy - plate}H8V${cy + plate}H-2`} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.6} />
+      <Path d={`M${x} ${cy}L${x - 16} ${cy - 10}H8V${cy + 10}H${x - 16}Z`} fill={pen.wash} stroke={pen.ink} strokeWidth={1.4} />
+      <Path d={`M${x + 2} ${cy - half}V${cy - half - 10}H8`} stroke={pen.ink} strokeWidth={3} fill="none" />
     </G>
   );
 }

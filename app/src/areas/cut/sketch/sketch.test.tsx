@@ -32,7 +32,7 @@ const anyDrawing = fc.constantFrom(LATHE, MILL, SHAPER).chain((machine) => fc.co
     machine: fc.constant(machine), operation: fc.constant(operation), stock: fc.constant({ name: 'Bar', materialKey: 'medium-carbon', uncertain: false, skinMm: 0 }),
     tool: fc.record({ diameterMm: fc.double({ min: 0.5, max: 200, noNaN: true }), noseRadiusMm: fc.double({ min: 0.05, max: 10, noNaN: true }), approachDeg: fc.double({ min: 30, max: 110, noNaN: true }), cornerDeg: fc.double({ min: 35, max: 100, noNaN: true }) })
       .map((more): Tool => ({ ...TOOL, ...more, kind: OPERATIONS[operation].tool, fluteLengthMm: more.diameterMm * 2 })),
-    workDiameterMm: fc.double({ min: 1, max: 600, noNaN: true }), stickOutMm: fc.double({ min: 2, max: 900, noNaN: true }), support: fc.constantFrom('chuck' as const, 'chuck-and-centre' as const),
+    workDiameterMm: fc.double({ min: 1, max: 600, noNaN: true }), stickOutMm: fc.double({ min: 2, max: 900, noNaN: true }), support: fc.constantFrom('chuck' as const, 'chuck-and-centre' as const, 'between-centres' as const),
     fluid: fc.constant('brush' as const), interrupted: fc.constant(false), firstPassOnSkin: fc.constant(false), depthMm: fc.option(fc.double({ min: 0.02, max: 20, noNaN: true })), widthMm: fc.constant(null), rpmByHand: fc.constant(null), feedByHand: fc.constant(null),
   }),
   units: fc.constantFrom('mm' as const, 'inch' as const), size: fc.constantFrom({ width: 390, height: 264 }, { width: 360, height: 220 }, { width: 560, height: 400 }),

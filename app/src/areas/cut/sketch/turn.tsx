@@ -2,6 +2,7 @@ import { feedPer, formatFeedPerTurn, formatFeedRate, formatLength, joined } from
 import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
 import { arrowHead, DimensionLine, type DimensionMark } from './dimensions';
+import { SpindleCentre } from './lathe-piece';
 import { breakLine, hatch, toolOutline, type Drawing, type SketchInput } from './drawing';
 
 const JAW = 30;
@@ -31,7 +32,8 @@ export function turnDrawing(input: SketchInput): Drawing {
   const half = (d / 2) * scale;
   const depth = Math.min(plan.depth.mm, d / 2) * scale;
   const cy = TOP + half + 2;
-  const centre = setup.support === 'chuck-and-centre';
+  const centre = setup.support !== 'chuck';
+  const dogged = setup.support === 'between-centres';
   const free = width - RIGHT - (centre ? CENTRE : 0);
   const bar = setup.stickOutMm * scale;
   const broken = bar > free - JAW;
@@ -47,14 +49,15 @@ export function turnDrawing(input: SketchInput): Drawing {
   const lean = setup.tool.approachDeg < 89 ? depth / Math.tan((setup.tool.approachDeg * Math.PI) / 180) : 0;
   const art = (
     <G>
-      {[cy - half - 26, cy + half].map((y) => (
+      {dogged && <SpindleCentre x={jaw} cy={cy} half={half} pen={pen} />}
+      {!dogged && [cy - half - 26, cy + half].map((y) => (
         <G key={y}>
           <Rect x={-2} y={y} width={jaw + 2} height={26} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.6} />
           <Path d={hatch(-2, y, jaw + 2, 26)} stroke={pen.line} strokeWidth={1} />
         </G>
       ))}
       <Path stroke={pen.ink} strokeWidth={2} fill={pen.sheet}
-        d={`M${-2} ${cy - half}H${tipX - lean}L${tipX} ${cy - half + depth}H${x1 - chamfer}L${x1} ${cy - half + depth + chamfer}V${finished - chamfer}L${x1 - chamfer} ${finished}H${tipX}L${tipX - lean} ${cy + half}H${-2}`} />
+        d={`M${dogged ? jaw : -2} ${cy - half}H${tipX - lean}L${tipX} ${cy - half + depth}H${x1 - chamfer}L${x1} ${cy - half + depth + chamfer}V${finished - chamfer}L${x1 - chamfer} ${finished}H${tipX}L${tipX - lean} ${cy + half}H${dogged ? `${jaw}Z` : -2}`} />
       <Path d={`M${tipX} ${cy - half}H${x1}V${cy - half + depth}M${tipX} ${cy + half}H${x1}V${finished}`} stroke={pen.quiet} strokeWidth={1.1} strokeDasharray="6 4" fill="none" />
       {broken && (
         <G>

@@ -15,9 +15,9 @@ import { Words } from '../../../kit/Words';
 import { themed, useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { useCut, type Cut } from '../useCut';
-import { dialOf, freshJob, sizeState, sizesOf, stepsUp, useSizeJobs, type PassRow, type SizeJob, type SizeOf, type SizeState } from './size-job';
+import { dialOf, freshJob, sizeState, sizesOf, stepsUp, straight, useSizeJobs, type PassRow, type SizeJob, type SizeOf, type SizeState } from './size-job';
 
-const SIZE_WORDS: Readonly<Record<SizeOf, string>> = { outside: 'Outside', bore: 'Bore', thickness: 'Thickness' };
+const SIZE_WORDS: Readonly<Record<SizeOf, string>> = { outside: 'Outside', bore: 'Bore', length: 'Length', thickness: 'Thickness' };
 type Editing = 'startMm' | 'targetMm' | 'depthMm' | 'finishMm' | 'measured';
 
 /** From a measured size to the wanted one: passes, dial readings, and what the next measure says. */
@@ -43,7 +43,8 @@ function ToSize({ cut, dial, back }: { cut: Cut; dial: Dial; back: () => void })
   const change = (next: Partial<SizeJob>) => keep(key, { ...job, ...next });
   const state = sizeState(job, cut.setup.firstPassOnSkin ? cut.setup.stock.skinMm : 0);
   const length = (mm: number) => joined(formatLength(mm, units));
-  const sign = job.of === 'thickness' ? '' : '⌀';
+  const sign = straight(job.of) ? '' : '⌀';
+  const jobDial = dialOf(cut.setup, job.of) ?? dial;
   const [next] = state.rows;
   const edit = (what: Editing, label: string, mm: number) => <Button key={what} label={`${label} ${sign && (what === 'startMm' || what === 'targetMm') ? sign : ''}${length(mm)}`} says={`${label} ${length(mm)}, change`} onPress={() => setEditing(what)} style={styles.grow} />;
   const again = () => {
@@ -51,7 +52,7 @@ function ToSize({ cut, dial, back }: { cut: Cut; dial: Dial; back: () => void })
     say('A fresh start; the measures are put away.', () => keep(key, job));
   };
   return (
-    <Screen title="To size" about={`${cut.setup.machine.name}: from ${sign}${length(job.startMm)} to ${sign}${length(job.targetMm)}`} onBack={back} side={<Passes state={state} dial={dial} sign={sign} units={units} ups={stepsUp(job, state.rows, cut.setup, cut.plan, cut.rules)} />}
+    <Screen title="To size" about={`${cut.setup.machine.name}: from ${sign}${length(job.startMm)} to ${sign}${length(job.targetMm)}`} onBack={back} side={<Passes state={state} dial={jobDial} sign={sign} units={units} ups={stepsUp(job, state.rows, cut.setup, cut.plan, cut.rules)} />}
       footer={<><Button label="Start anew" disabled={!kept} onPress={again} /><Button kind="main" label="Measured after this pass" disabled={!next} onPress={() => setEditing('measured')} style={styles.grow} /></>}>
       <View style={styles.pad}>
         {sizes.length > 1 && <Choice says="What is brought to size" value={job.of} onChange={(of) => change({ of, measures: [], targetMm: of === 'bore' ? job.startMm + 4 : Math.max(1, job.startMm - 4) })} options={sizes.map((value) => ({ value, label: SIZE_WORDS[value] }))} />}
@@ -60,7 +61,7 @@ function ToSize({ cut, dial, back }: { cut: Cut; dial: Dial; back: () => void })
         <Choice says="Finishing passes" value={String(job.finishPasses)} onChange={(count) => change({ finishPasses: Number(count) })} options={[{ value: '1', label: 'One finishing pass' }, { value: '2', label: 'Two equal ones' }]} />
       </View>
       <Sheet>
-        <NextPass state={state} job={job} dial={dial} sign={sign} units={units} />
+        <NextPass state={state} job={job} dial={jobDial} sign={sign} units={units} />
         {job.measures.length > 0 && <Measured job={job} sign={sign} units={units} onRemove={(i) => change({ measures: job.measures.filter((_, j) => j !== i) })} />}
         <Caution level="caution">Measure only with the spindle stopped, the tool clear, the work cold: warm work measures large and comes out small.</Caution>
       </Sheet>

@@ -1,5 +1,5 @@
 import { cutPlan, DEFAULT_RULES, type CutSetup } from '@pike-stone/core';
-import { freshJob, sizeState, sizesOf, stepsUp, type SizeJob } from './size-job';
+import { dialOf, freshJob, sizeState, sizesOf, stepsUp, type SizeJob } from './size-job';
 
 const job: SizeJob = { of: 'outside', startMm: 60, targetMm: 56, depthMm: 1, finishMm: 0.05, finishPasses: 2, measures: [] };
 const wheel = { travelPerTurnMm: 2, divisions: 100 };
@@ -40,10 +40,12 @@ describe('the way to size', () => {
   });
 
   it('begins as the machine and the cut are', () => {
-    expect(sizesOf(setup('lathe'))).toEqual(['outside', 'bore']);
+    expect(sizesOf(setup('lathe'))).toEqual(['outside', 'bore', 'length']);
     expect(sizesOf(setup('drill-press'))).toEqual([]);
     expect(freshJob(setup('lathe'), 'carbide-coated', 1)).toMatchObject({ of: 'outside', startMm: 60, targetMm: 56, finishMm: 0.15 });
     expect(freshJob(setup('lathe', { operation: 'bore', workDiameterMm: 40 }), 'hss', 0.5)).toMatchObject({ of: 'bore', targetMm: 44 });
+    expect(freshJob(setup('lathe', { operation: 'face', stickOutMm: 45 }), 'hss', 0.5)).toMatchObject({ of: 'length', startMm: 45, targetMm: 43 });
+    expect(dialOf(setup('lathe', { machine: { kind: 'lathe', crossSlide: dial, carriageWheel: wheel } }), 'length')).toMatchObject(wheel);
     expect(freshJob(setup('shaper'), 'hss', 1)).toMatchObject({ of: 'thickness', startMm: 30, targetMm: 28 });
   });
 });

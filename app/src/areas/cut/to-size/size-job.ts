@@ -2,7 +2,7 @@ import { stepUps, type CutPlan, type CutSetup, type Dial, type ShopRules } from 
 import { dialTotals, finishDepthFor, measureCorrect, passPlan, type Correction } from '@pike-stone/core/forecast';
 import { draftsNamed } from '../../../data/drafts';
 
-export type SizeOf = 'outside' | 'bore' | 'thickness';
+export type SizeOf = 'outside' | 'bore' | 'length' | 'thickness';
 
 /** One measure after a pass: where the dial stood, and what was found. */
 export interface SizeMeasure {
@@ -25,14 +25,14 @@ export interface SizeJob {
 export const useSizeJobs = draftsNamed<SizeJob>('pike-to-size');
 
 export function sizesOf({ machine }: CutSetup): readonly SizeOf[] {
-  if (machine.kind === 'lathe') return ['outside', 'bore'];
+  if (machine.kind === 'lathe') return ['outside', 'bore', 'length'];
   return machine.kind === 'drill-press' ? [] : ['thickness'];
 }
 
-/** The dial that sets the depth. */
-export function dialOf({ machine }: CutSetup): Dial | null {
+/** The dial that sets the depth: a face is brought to its length by the compound along the bed, or by the carriage. */
+export function dialOf({ machine }: CutSetup, of: SizeOf = 'outside'): Dial | null {
   switch (machine.kind) {
-    case 'lathe': return machine.crossSlide;
+    case 'lathe': return of === 'length' ? (machine.compoundSlide ?? { ...machine.carriageWheel, reads: 'radius', backlashMm: 0 }) : machine.crossSlide;
     case 'shaper': return machine.toolSlide;
     case 'drill-press': return null;
     default: return machine.kneeDial;
@@ -51,13 +51,16 @@ export function stepsUp(job: SizeJob, rows: readonly PassRow[], setup: CutSetup,
   }));
 }
 
+/** A length or a thickness, not a diameter. */
+export const straight = (of: SizeOf): boolean => of === 'thickness' || of === 'length';
+
 /** A thickness changes by the whole travel of its slide, a diameter by twice it. */
-const perRadius = (of: SizeOf): number => (of === 'thickness' ? 2 : 1);
+const perRadius = (of: SizeOf): number => (straight(of) ? 2 : 1);
 
 export const freshJob = (setup: CutSetup, edgeKey: string, depthMm: number): SizeJob => {
-  const of = setup.operation === 'bore' ? 'bore' : (sizesOf(setup)[0] ?? 'outside');
-  const startMm = of === 'thickness' ? 30 : setup.workDiameterMm;
-  return { of, startMm, targetMm: of === 'thickness' ? startMm - 2 : of === 'bore' ? startMm + 4 : Math.max(1, startMm - 4), depthMm, finishMm: finishDepthFor(edgeKey), finishPasses: 2, measures: [] };
+  const of = setup.operation === 'bore' ? 'bore' : setup.operation === 'face' ? 'length' : (sizesOf(setup)[0] ?? 'outside');
+  const startMm = of === 'length' ? setup.stickOutMm : of === 'thickness' ? 30 : setup.workDiameterMm;
+  return { of, startMm, targetMm: straight(of) ? Math.max(1, startMm - 2) : of === 'bore' ? startMm + 4 : Math.max(1, startMm - 4), depthMm, finishMm: finishDepthFor(edgeKey), finishPasses: 2, measures: [] };
 };
 
 export interface PassRow {
