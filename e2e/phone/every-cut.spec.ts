@@ -37,7 +37,7 @@ test('threading: pitch, passes by the compound dial, a school, and the wires at 
 
 test('facing: where the speed gets useless, the faster step toward the centre, and its working', async ({ page }) => {
   await page.goto(cutAddress(machine.bay, stock.bush, tool.knife, { operation: 'face', workDiameterMm: 140, stickOutMm: 30 }));
-  await expect(page.getByText(/Speed falls toward the centre: inside ⌀.* it is under half of the aim. From ⌀.* inward \d+ rpm is right/)).toBeVisible();
+  await expect(page.getByText(/Speed falls toward the centre: inside ⌀.* it is under half of the aim. From ⌀.* inward \d+\srpm is right/)).toBeVisible();
   await page.getByRole('button', { name: /^Spindle/ }).click();
   await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText('Toward the centre');
 });

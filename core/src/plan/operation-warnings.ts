@@ -1,6 +1,6 @@
 import { facingSpeed } from '../cut/falling-diameter';
 import { toothChip } from '../cut/chip-thinning';
-import { formatLength, joined, type UnitSystem } from '../quantity/format';
+import { formatLength, formatSpindleSpeed, joined, type UnitSystem } from '../quantity/format';
 import { centreHeight } from '../setting/centre-height';
 import { setoverLimit, tailstockSetover } from '../setting/taper';
 import { bladeWidth, type CutSetup } from './cut-setup';
@@ -13,6 +13,7 @@ interface Told {
   readonly setup: CutSetup;
   readonly plan: CutPlan;
   readonly length: (mm: number) => string;
+  readonly rpm: (rpm: number) => string;
   readonly say: (key: string, level: Warning['level'], text: string) => void;
 }
 
@@ -29,12 +30,12 @@ const RUB_SHARE: Readonly<Record<'hss' | 'carbide', { readonly share: number; re
 /** What the numbers of one operation give reason to say. */
 const TELL: Partial<Record<Operation, (told: Told) => void>> = {
   part: ({ say }) => say('parting-centre', 'note', 'The speed falls to nothing at the centre: ease the feed for the last millimetres, or break the pip off.'),
-  face: ({ setup, plan, length, say }) => {
+  face: ({ setup, plan, length, rpm, say }) => {
     const { share, words } = RUB_SHARE[plan.edge.family];
     const face = facingSpeed({ rpm: plan.speed.rungRpm, outerDiameterMm: setup.workDiameterMm, targetMPerMin: plan.speed.aimMPerMin, fraction: share });
     const next = setup.machine.speeds.find((step) => step.rpm > plan.speed.rungRpm);
     const change = next ? (1000 * plan.speed.aimMPerMin) / (Math.PI * next.rpm) : 0;
-    const step = next && change < setup.workDiameterMm && change > setup.workDiameterMm * 0.15 ? ` From ⌀${length(change)} inward ${Math.round(next.rpm)} rpm is right: worth it on a large face only.` : '';
+    const step = next && change < setup.workDiameterMm && change > setup.workDiameterMm * 0.15 ? ` From ⌀${length(change)} inward ${rpm(next.rpm)} is right: worth it on a large face only.` : '';
     say('facing-centre', 'note', `Speed falls toward the centre: inside ⌀${length(Math.min(2 * face.radiusBelowMm, setup.workDiameterMm))} it is under ${words} of the aim.${plan.edge.family === 'hss' ? '' : ' Carbide can chip at the centre.'}${step}`);
   },
   shoulder: ({ setup, length, say }) => {
@@ -74,8 +75,8 @@ const TELL: Partial<Record<Operation, (told: Told) => void>> = {
     if (cutAngle(setup) > NO_CENTRE_RAMP_DEG || setup.tool.centreCutting === false) centreCutting(setup, say, 'ramp down');
     if (cutAngle(setup) > STEEP_RAMP_DEG) say('ramp-steep', 'caution', 'Steep: most of the cutting is done by the end of the cutter. Three degrees or less, or drill a start.');
   },
-  'mill-bore': ({ plan, say }) => {
-    if (plan.speed.rungRpm > HEAD_RPM) say('head-fast', 'caution', `A boring head is never in balance: ${Math.round(plan.speed.rungRpm)} rpm is fast for one. Start at half, and never over what is marked on it.`);
+  'mill-bore': ({ plan, rpm, say }) => {
+    if (plan.speed.rungRpm > HEAD_RPM) say('head-fast', 'caution', `A boring head is never in balance: ${rpm(plan.speed.rungRpm)} is fast for one. Start at half, and never over what is marked on it.`);
   },
   'fly-cut': ({ setup, say }) => {
     if (setup.firstPassOnSkin || setup.interrupted) say('fly-skin', 'caution', 'One tooth and a blow each turn: not for hard skin or broken faces. A face mill, or an end mill in strips.');
@@ -124,7 +125,7 @@ function cutterWarnings({ setup, plan, say }: Told): void {
 
 export function operationWarnings(setup: CutSetup, plan: CutPlan, units: UnitSystem): Warning[] {
   const list: Warning[] = [];
-  const told: Told = { setup, plan, length: (mm) => joined(formatLength(mm, units)), say: (key, level, text) => void list.push({ key, level, text }) };
+  const told: Told = { setup, plan, length: (mm) => joined(formatLength(mm, units)), rpm: (value) => joined(formatSpindleSpeed(value)), say: (key, level, text) => void list.push({ key, level, text }) };
   TELL[setup.operation]?.(told);
   cutterWarnings(told);
   heightWarning(told);

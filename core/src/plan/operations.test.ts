@@ -112,7 +112,7 @@ describe('on the lathe', () => {
     const face = of('face', { workDiameterMm: 120 });
     const text = warnings(face, plan(face), 'mm').find(({ key }) => key === 'facing-centre')!.text;
     expect(text).toMatch(/inside ⌀\d/);
-    expect(text).toMatch(/From ⌀\d+(\.\d+)?\smm inward \d+ rpm is right/);
+    expect(text).toMatch(/From ⌀\d+(\.\d+)?\smm inward \d+\srpm is right/);
     expect(working('speed', face, plan(face), DEFAULT_RULES, 'mm').some(({ label }) => label.startsWith('Toward the centre'))).toBe(true);
   });
 });

@@ -124,8 +124,9 @@ function setupNotes(setup: CutSetup, plan: CutPlan): Warning[] {
   if (plan.speed.factors.applied.some((factor) => factor.name.endsWith('overhang'))) {
     const { ratio, allowable } = overhang(setup);
     const what = OPERATIONS[setup.operation].overhang ?? 'cutter';
-    const remedy = supported(setup.operation) ? 'Bring up the tailstock or shorten it.' : SHORTEN[what];
-    list.push({ key: 'overhang', level: 'caution', text: `${what === 'bar' ? 'The bar sticks out' : what === 'blade' ? 'Cuts' : 'Sticks out'} ${ratio.toFixed(1)} diameters${what === 'blade' ? ' from the chuck' : ''}, ${allowable} is usual. ${remedy}` });
+    const free = supported(setup.operation) && setup.support !== 'chuck';
+    const remedy = free ? 'A steady, or less depth.' : supported(setup.operation) ? 'Bring up the tailstock or shorten it.' : SHORTEN[what];
+    list.push({ key: 'overhang', level: 'caution', text: `${what === 'bar' ? 'The bar sticks out' : what === 'blade' ? 'Cuts' : free ? 'Lies free over' : 'Sticks out'} ${ratio.toFixed(1)} diameters${what === 'blade' ? ' from the chuck' : ''}, ${allowable} is usual. ${remedy}` });
   }
   return list;
 }

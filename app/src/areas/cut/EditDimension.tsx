@@ -41,7 +41,7 @@ function editable(key: LengthKey, { setup, plan, choice }: Cut): Editable {
     case 'length':
       return { title: { shoulder: 'From the end to the shoulder', taper: 'Length of the taper' }[setup.operation as 'taper'] ?? 'Length of the thread', valueMm: cutLength(setup), limits: { lowMm: 0.1, highMm: 5000 }, change: (lengthMm) => ({ lengthMm }), reset: (choice.lengthMm ?? null) === null ? undefined : { lengthMm: null } };
     case 'stickOut':
-      return { title: { work: setup.operation === 'taper' && choice.way && choice.way !== 'compound' ? 'Between the points of the centres' : 'Out of the chuck', blade: 'From the chuck', bar: 'Bar out of the holder', cutter: 'Out of the collet' }[OPERATIONS[setup.operation].overhang ?? 'cutter'], valueMm: setup.stickOutMm, limits: { lowMm: 0.5, highMm: 5000 }, change: (stickOutMm) => ({ stickOutMm }) };
+      return { title: { work: setup.support === 'between-centres' || (setup.operation === 'taper' && choice.way && choice.way !== 'compound') ? 'Between the points of the centres' : 'Out of the chuck', blade: 'From the chuck', bar: 'Bar out of the holder', cutter: 'Out of the collet' }[OPERATIONS[setup.operation].overhang ?? 'cutter'], valueMm: setup.stickOutMm, limits: { lowMm: 0.5, highMm: 5000 }, change: (stickOutMm) => ({ stickOutMm }) };
   }
 }
 

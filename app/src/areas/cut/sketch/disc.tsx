@@ -41,7 +41,7 @@ export function discDrawing(input: SketchInput): Drawing {
       <Path d={`M${cx - R * 0.5} ${cy - R * 0.36}A${R * 0.62} ${R * 0.62} 0 0 1 ${cx + R * 0.5} ${cy - R * 0.36}${arrowHead(cx - R * 0.5, cy - R * 0.36, -0.5, 0.86)}`} stroke={pen.ink} strokeWidth={1.3} fill="none" />
       <Path d={`M${edge + 2} ${surface}h24M${cx + 4} ${cy + R}H${edge + 26}`} stroke={pen.accent} strokeWidth={0.8} />
       <DimensionLine x1={edge + 18} y1={surface} x2={edge + 18} y2={cy + R} pen={pen} />
-      <Path d={`M${edge - 6} ${height - 12}h-54${arrowHead(edge - 60, height - 12, -1, 0)}`} stroke={pen.accent} strokeWidth={1.4} fill="none" />
+      <Path d={`M${edge - 44} ${height - 12}h-54${arrowHead(edge - 98, height - 12, -1, 0)}`} stroke={pen.accent} strokeWidth={1.4} fill="none" />
       <SvgText x={width - 8} y={height - 10} textAnchor="end" fontFamily={FONT.figures} fontSize={13} fill={pen.quiet}>{`${joined(shown.w)} ${saw ? 'thick' : 'wide'}`}</SvgText>
     </G>
   );
@@ -49,7 +49,7 @@ export function discDrawing(input: SketchInput): Drawing {
     art, says: `${saw ? 'Sawing' : 'Form-milling'} ${joined(shown.ap)} deep with ⌀${joined(shown.d)}, ${joined(shown.w)} ${saw ? 'thick' : 'wide'}, ${tool.teeth} teeth`,
     marks: [
       { key: 'diameter', x: Math.min(width - 70, cx + R + 44), y: Math.max(30, cy - R * 0.6), anchor: 'middle', figure: `⌀${shown.d.figure}`, after: units === 'inch' ? 'in' : '', says: `Diameter ${joined(shown.d)}` },
-      { key: 'depth', x: Math.min(width - 86, edge + 26), y: Math.min(height - 40, (surface + cy + R) / 2), anchor: 'left', figure: shown.ap.figure, after: 'deep', says: `Depth ${joined(shown.ap)}` },
+      { key: 'depth', x: Math.min(width - 112, edge + 26), y: Math.min(height - 40, (surface + cy + R) / 2), anchor: 'left', figure: shown.ap.figure, after: 'deep', says: `Depth ${joined(shown.ap)}` },
       feedMark(input, 6, height - 16, 'left'),
     ],
   };

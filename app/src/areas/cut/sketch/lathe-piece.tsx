@@ -96,6 +96,6 @@ export function pieceMarks(input: SketchInput, piece: Piece, after = 'out'): Dim
   const dimX = piece.end + (onCentre(input) ? CENTRE : 0) + 40;
   return [
     { key: 'diameter', x: Math.min(dimX, width - 48), y: onCentre(input) ? piece.cy + 38 : piece.cy, anchor: 'middle', figure: `⌀${d.figure}`, after: units === 'inch' ? 'in' : '', says: `Diameter ${joined(d)}` },
-    { key: 'stickOut', x: (piece.jaw + piece.end) / 2, y: 18, anchor: 'middle', figure: out.figure, after, says: `Out of the chuck ${joined(out)}` },
+    { key: 'stickOut', x: (piece.jaw + piece.end) / 2, y: 18, anchor: 'middle', figure: out.figure, after: dogged(input) ? 'between' : after, says: `${dogged(input) ? 'Between the centres' : 'Out of the chuck'} ${joined(out)}` },
   ];
 }

@@ -55,7 +55,7 @@ function sizesOf(input: SketchInput, at: Hanging, edge: number): DimensionMark[]
   const [d, ap] = [formatLength(setup.tool.diameterMm, units), formatLength(plan.depth.mm, units)];
   return [
     { key: 'diameter', x: at.cx, y: at.tip + 42, anchor: 'middle', figure: `⌀${d.figure}`, after: units === 'inch' ? 'in' : '', says: `Cutter diameter ${joined(d)}` },
-    { key: 'depth', x: Math.min(edge + 24, width - 90), y: (at.surface + at.tip) / 2, anchor: 'left', figure: ap.figure, after: 'deep', says: `Depth ${joined(ap)}` },
+    { key: 'depth', x: Math.min(edge + 24, width - 108), y: (at.surface + at.tip) / 2, anchor: 'left', figure: ap.figure, after: 'deep', says: `Depth ${joined(ap)}` },
   ];
 }
 
@@ -96,7 +96,7 @@ export function rampDrawing(input: SketchInput): Drawing {
   const [x2, slope] = [Math.max(60 + 2 * R, width * 0.64), Math.min(run * scale, width * 0.64 - 40 - R)];
   const x0 = Math.max(20, x2 - slope - R);
   const cx = x2 - R;
-  const shown = { d: formatLength(d, units), ap: formatLength(plan.depth.mm, units), run: formatLength(run, units) };
+  const shown = { d: formatLength(d, units), ap: formatLength(plan.depth.mm, units), run: formatLength(Math.round(run), units) };
   const at: Hanging = { scale, R, cx, tip, surface, nose: NOSE_ROOM };
   const art = (
     <G>
@@ -191,7 +191,7 @@ export function millBoreDrawing(input: SketchInput): Drawing {
     marks: [
       { key: 'diameter', x: cx + R + 10, y: low + 20, anchor: 'left', figure: `⌀${shown.d.figure}`, after: units === 'inch' ? 'in' : '', says: `Bore ${joined(shown.d)}` },
       { key: 'depth', x: 6, y: surface - 26, anchor: 'left', figure: shown.ap.figure, after: 'deep', says: `Depth on the radius ${joined(shown.ap)}` },
-      { key: 'stickOut', x: Math.min(width - 84, cx + R + wall + 32), y: (58 + at) / 2, anchor: 'left', figure: shown.out.figure, after: 'out', says: `Bar out of the head ${joined(shown.out)}` },
+      { key: 'stickOut', x: Math.min(width - 104, cx + R + wall + 32), y: (58 + at) / 2, anchor: 'left', figure: shown.out.figure, after: 'out', says: `Bar out of the head ${joined(shown.out)}` },
       feedMark(input, width - 8, 26, 'right'),
     ],
   };

@@ -51,7 +51,7 @@ export function threadDrawing(input: SketchInput): Drawing {
     marks: [
       ...pieceMarks(input, piece),
       pitchMark(input, root + long / 2, Math.max(60, cy - Math.max(14, half * 0.42)), 'middle'),
-      { key: 'length', x: Math.min(end + 6, width - 96), y: Math.min(height - 50, below), anchor: 'left', figure: shown.L.figure, after: 'long', says: `Length of the thread ${joined(shown.L)}` },
+      { key: 'length', x: Math.min(end + 6, width - 112), y: Math.min(height - 50, below), anchor: 'left', figure: shown.L.figure, after: 'long', says: `Length of the thread ${joined(shown.L)}` },
       feedMark(input, 4, height - 36, 'left'),
     ],
   };

@@ -23,14 +23,14 @@ export function shoulderDrawing(input: SketchInput): Drawing {
       <Path d={`M${root} ${cy + half + 4}V${below + 4}M${end} ${cy + half + 4}V${below + 4}`} stroke={pen.accent} strokeWidth={0.8} />
       <DimensionLine x1={root} y1={below} x2={end} y2={below} pen={pen} />
       <Path d={`M${root - 12} ${height - 14}H${root - 62}${arrowHead(root - 62, height - 14, -1, 0)}`} stroke={pen.accent} strokeWidth={1.4} fill="none" />
-      {plan.depth.afterDiameterMm !== null && <SvgText x={width - 6} y={cy - half - 12} textAnchor="end" fontFamily={FONT.figures} fontSize={13} fill={pen.quiet}>{`⌀${formatLength(plan.depth.afterDiameterMm, units).figure} after`}</SvgText>}
+      {plan.depth.afterDiameterMm !== null && <SvgText x={width - 6} y={height - 12} textAnchor="end" fontFamily={FONT.figures} fontSize={13} fill={pen.quiet}>{`⌀${formatLength(plan.depth.afterDiameterMm, units).figure} after`}</SvgText>}
     </PieceArt>
   );
   return {
     art, says: `Turning ⌀${joined(formatLength(setup.workDiameterMm, units))} to a shoulder ${joined(shown.L)} from the end, ${joined(shown.ap)} deep`,
     marks: [
       ...pieceMarks(input, piece),
-      { key: 'length', x: Math.min(end + 8, width - 96), y: below, anchor: 'left', figure: shown.L.figure, after: 'long', says: `Length to the shoulder ${joined(shown.L)}` },
+      { key: 'length', x: Math.min(end + 8, width - 112), y: below, anchor: 'left', figure: shown.L.figure, after: 'long', says: `Length to the shoulder ${joined(shown.L)}` },
       { key: 'depth', x: Math.max(96, root - 10), y: Math.min(height - 36, cy + half + 38), anchor: 'right', figure: shown.ap.figure, after: 'deep', says: `Depth ${joined(shown.ap)}` },
       feedMark(input, 6, height - 16, 'left'),
     ],
@@ -71,7 +71,7 @@ export function taperDrawing(input: SketchInput): Drawing {
     marks: [
       ...pieceMarks(input, piece, whole ? 'between' : 'out'),
       { key: 'angle', x: Math.max(40, root - 34), y: Math.max(62, cy - half + 20), anchor: 'middle', figure: degrees, after: '', says: `Half angle ${degrees}` },
-      { key: 'length', x: Math.min(end + 8, width - 96), y: below, anchor: 'left', figure: shown.L.figure, after: 'long', says: `Length of the taper ${joined(shown.L)}` },
+      { key: 'length', x: Math.min(end + 8, width - 112), y: below, anchor: 'left', figure: shown.L.figure, after: 'long', says: `Length of the taper ${joined(shown.L)}` },
       { key: 'depth', x: Math.max(100, root - 8), y: Math.min(height - 36, cy + half + 38), anchor: 'right', figure: shown.ap.figure, after: 'deep', says: `Depth ${joined(shown.ap)}` },
       feedMark(input, 6, height - 16, 'left'),
     ],

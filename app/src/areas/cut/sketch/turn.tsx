@@ -88,7 +88,7 @@ export function turnDrawing(input: SketchInput): Drawing {
     marks: [
       { key: 'diameter', x: Math.min(dimX, width - 50), y: centre ? cy + 38 : cy, anchor: 'middle', figure: `⌀${shown.d.figure}`, after: units === 'inch' ? 'in' : '', says: `Diameter ${joined(shown.d)}` },
       { key: 'depth', x: Math.max(depthX + 6, tipX + 54), y: cy + half + 24, anchor: 'left', figure: shown.ap.figure, after: 'deep', says: `Depth ${joined(shown.ap)}` },
-      { key: 'stickOut', x: (jaw + x1) / 2, y: 20, anchor: 'middle', figure: shown.out.figure, after: 'out', says: `Out of the chuck ${joined(shown.out)}` },
+      { key: 'stickOut', x: (jaw + x1) / 2, y: 20, anchor: 'middle', figure: shown.out.figure, after: dogged ? 'between' : 'out', says: `${dogged ? 'Between the centres' : 'Out of the chuck'} ${joined(shown.out)}` },
       feedMark(input, tipX - 14, height - 34, 'right'),
     ],
   };

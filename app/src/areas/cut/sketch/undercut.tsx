@@ -33,7 +33,7 @@ export function tSlotDrawing(input: SketchInput): Drawing {
     art, says: `T-slot with a head of ⌀${joined(shown.d)}, ${joined(shown.ap)} high`,
     marks: [
       { key: 'diameter', x: cx, y: floor + 38, anchor: 'middle', figure: `⌀${shown.d.figure}`, after: units === 'inch' ? 'in' : '', says: `Head ${joined(shown.d)}` },
-      { key: 'depth', x: Math.min(width - 84, right + 22), y: floor - head / 2, anchor: 'left', figure: shown.ap.figure, after: 'high', says: `Height of the head ${joined(shown.ap)}` },
+      { key: 'depth', x: Math.min(width - 108, right + 22), y: floor - head / 2, anchor: 'left', figure: shown.ap.figure, after: 'high', says: `Height of the head ${joined(shown.ap)}` },
       { key: 'stickOut', x: width - 8, y: 56, anchor: 'right', figure: shown.out.figure, after: 'out', says: `Out of the collet ${joined(shown.out)}` },
       feedMark(input, width - 8, 22, 'right'),
     ],
