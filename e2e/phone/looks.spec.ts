@@ -1,22 +1,33 @@
 import AxeBuilder from '@axe-core/playwright';
-import { bushCut, DEMO, frameCut } from '../fixtures/demo';
+import { bushCut, cutAddress, DEMO, frameCut } from '../fixtures/demo';
 import { expect, test } from '../fixtures/shop';
 
 test.use({ withInstruments: true });
 
-const PAGES = [
-  '/', bushCut, frameCut, '/cut/working?of=feed', '/cut/log', '/cut/forecast', '/cut/to-size', '/cut/pacer', '/book', `/book/${DEMO.cut.bush}`, '/drawer', '/drawer?kind=tools', '/settings', '/glossary',
+const thread = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.threading, { operation: 'thread', workDiameterMm: 20 });
+const face = cutAddress(DEMO.machine.mill, DEMO.stock.hatch, DEMO.tool.faceMill, { operation: 'face-mill' });
+const taper = cutAddress(DEMO.machine.bay, DEMO.stock.shaft, DEMO.tool.knife, { operation: 'taper', stickOutMm: 200, lengthMm: 150, way: 'set-over', support: 'between-centres' });
+const dovetail = cutAddress(DEMO.machine.mill, DEMO.stock.sheave, DEMO.tool.dovetail, { operation: 'dovetail' });
+
+/** Addresses; with one before it where the page belongs to a cut. */
+const PAGES: readonly (string | readonly [before: string, address: string])[] = [
+  '/', bushCut, thread, taper, dovetail, [thread, '/cut/thread'], [face, '/cut/area'], [bushCut, '/cut/forecast'], frameCut, '/cut/working?of=feed', '/cut/log', '/cut/to-size', '/cut/pacer', '/book', `/book/${DEMO.cut.bush}`, '/drawer', '/drawer?kind=tools', '/settings', '/glossary',
   `/drawer/machines/${DEMO.machine.bay}`, `/drawer/machines/${DEMO.machine.mill}/reach`, `/drawer/machines/${DEMO.machine.bay}/true-speed`, `/drawer/machines/${DEMO.machine.bay}/true-speed?way=friction-wheel`,
   ...['drive', 'gears', 'moves', 'check', 'plate', 'true-speed?way=pulses'].map((page) => `/drawer/machines/${DEMO.machine.bay}/${page}`), `/drawer/machines/${DEMO.machine.drill}/drive`, '/drawer/instruments',
 ];
 
 // Every page in light and dark: named, in contrast, nothing wider than the phone, nothing small to touch.
-for (const address of PAGES) {
-  test(`looks: ${address.split('&')[0]}`, async ({ page }) => {
+for (const [i, entry] of PAGES.entries()) {
+  const [before, address] = typeof entry === 'string' ? [null, entry] : entry;
+  test(`looks, ${i + 1}: ${address.split('&')[0]}`, async ({ page }) => {
     const faults: string[] = [];
     page.on('pageerror', (error) => faults.push(error.message));
     page.on('console', (message) => message.type() === 'error' && faults.push(message.text()));
     await page.addInitScript((kept) => localStorage.setItem('pike-preferences', kept), JSON.stringify({ state: { units: 'inch', theme: 'system', recent: {} }, version: 0 }));
+    if (before) {
+      await page.goto(before);
+      await expect(page.getByRole('button', { name: /^Spindle/ })).toBeVisible();
+    }
     await page.goto(address);
     await expect(page.getByRole('main')).not.toBeEmpty();
     await expect(page.getByRole('progressbar')).toHaveCount(0);

@@ -55,7 +55,7 @@ export interface CutPlan {
 }
 
 /** Operations whose width is a matter of choice; else the cutter or the form sets it. */
-const CHOSEN_WIDTH: readonly Operation[] = ['mill-side', 'face-mill', 'fly-cut', 'dovetail'];
+export const CHOSEN_WIDTH: readonly Operation[] = ['mill-side', 'face-mill', 'fly-cut', 'dovetail'];
 function widthInUse(setup: CutSetup, startMm: number | null): number | null {
   if (startMm === null) return null;
   if (setup.operation === 'shape' || setup.operation === 'groove') return Math.max(setup.operation === 'groove' ? startMm : 0, setup.widthMm ?? startMm);

@@ -15,7 +15,7 @@ const held = (input: CutSetup) => {
   const plan = cutPlan(input, DEFAULT_RULES);
   return whatLimits(input, plan, forecast(input, plan));
 };
-const of = (input: CutSetup, quantity: 'speed' | 'feed' | 'depth') => held(input).find((one) => one.quantity === quantity)!;
+const of = (input: CutSetup, quantity: 'speed' | 'feed' | 'depth' | 'width') => held(input).find((one) => one.quantity === quantity)!;
 
 describe('what holds a cut back', () => {
   it('names the tightest first', () => {
@@ -29,6 +29,11 @@ describe('what holds a cut back', () => {
     expect(of(setup(), 'feed').upper).toBe('nose-radius');
     expect(of(setup({ machine: mill, operation: 'mill-side', tool: END_MILL }), 'feed').upper).toMatch(/chip-load|hand|torque/);
     expect(of(setup({ operation: 'thread', tool: TOOLS['threading-tool'] }), 'feed')).toMatchObject({ upper: 'pitch', found: { low: 3, high: 3 } });
+  });
+
+  it('holds the width of a side cut by power or by the cutter', () => {
+    expect(of(setup({ machine: mill, operation: 'mill-side', tool: END_MILL }), 'width')).toMatchObject({ upper: expect.stringMatching(/power|torque|tool-size/) });
+    expect(held(setup()).some(({ quantity }) => quantity === 'width')).toBe(false);
   });
 
   it('stops carbide downward and a slender bar by its spring', () => {

@@ -1,6 +1,6 @@
 import { chipForm } from '../cut/chip-form';
 import { spindleSpeed } from '../cut/spindle-speed';
-import type { CutPlan } from './cut-plan';
+import { CHOSEN_WIDTH, type CutPlan } from './cut-plan';
 import type { CutSetup } from './cut-setup';
 import { usableFeeds } from './feed-choice';
 import { chipCut, NO_BREAKER, type Forecast } from './forecast';
@@ -15,8 +15,8 @@ export type LimitName =
   | 'power' | 'torque' | 'stiffness' | 'flute-length' | 'half-the-work' | 'skin' | 'tool-size';
 
 export interface Held {
-  readonly quantity: 'speed' | 'feed' | 'depth';
-  /** rpm, mm/rev, mm. */
+  readonly quantity: 'speed' | 'feed' | 'depth' | 'width';
+  /** rpm, mm/rev, mm, mm. */
   readonly found: Governed<LimitName>;
   readonly upper: LimitName | null;
   readonly lower: LimitName | null;
@@ -32,7 +32,7 @@ const AMBIENT_C = 20;
  * goes by the third root of speed; spring by the depth.
  */
 export function whatLimits(setup: CutSetup, plan: CutPlan, f: Forecast): readonly Held[] {
-  const held = [speedHeld(setup, plan, f), feedHeld(plan, f), depthHeld(setup, plan, f)];
+  const held = [speedHeld(setup, plan, f), feedHeld(plan, f), depthHeld(setup, plan, f), ...widthHeld(setup, plan, f)];
   const tightness = ({ found }: Held): number => (found.high === null ? 0 : found.status === 'no-window' ? 2 : found.start / found.high);
   return held.sort((a, b) => tightness(b) - tightness(a));
 }
@@ -75,6 +75,12 @@ function depthHeld(setup: CutSetup, plan: CutPlan, { power, spring }: Forecast):
       { name: 'tool-size', value: chosen ? null : depth.mm },
     ],
     [{ name: 'edge-radius', value: feed.turning ? feed.turning.depthFloorMm : null }, { name: 'skin', value: setup.firstPassOnSkin && setup.stock.skinMm > 0 ? setup.stock.skinMm : null }]);
+}
+
+/** Where the width of the cut is a choice: as wide as the power drives, never wider than the cutter. */
+function widthHeld(setup: CutSetup, { depth }: CutPlan, { power }: Forecast): Held[] {
+  if (!CHOSEN_WIDTH.includes(setup.operation) || depth.widthInUseMm === null) return [];
+  return [hold('width', depth.widthInUseMm, [{ name: power?.tighter === 'torque' ? 'torque' : 'power', value: power?.share ? depth.widthInUseMm * (POWER_RESERVE / power.share) : null }, { name: 'tool-size', value: setup.tool.diameterMm }], [])];
 }
 
 export interface ToBreak {

@@ -1,4 +1,4 @@
-import { formatSpindleSpeed, OPERATIONS } from '@pike-stone/core';
+import { formatSpindleSpeed, operationName } from '@pike-stone/core';
 import { MOST_JOBS, stageName, type BeltMoves, type Drive } from '@pike-stone/core/drive';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -54,7 +54,7 @@ export const MovesScreen = machinePage(function Moves({ record, back }: MachineP
   const addCut = () => {
     if (!fromCut) return;
     const { plan, setup } = fromCut;
-    change({ jobs: [...jobs, { id: newId(), name: `${OPERATIONS[setup.operation].verb} ${setup.stock.name}`.slice(0, 40), rpm: Math.round(plan.speed.idealRpm), low: 0.6, high: 1.1, after: [] }] });
+    change({ jobs: [...jobs, { id: newId(), name: `${operationName(setup.operation)} ${setup.stock.name}`.slice(0, 40), rpm: Math.round(plan.speed.idealRpm), low: 0.6, high: 1.1, after: [] }] });
   };
   const taking = new Set(jobs.flatMap(({ after }) => after));
   const removed = (gone: Job): Job[] => jobs.filter((one) => one.id !== gone.id).map((one) => ({ ...one, after: one.after.filter((id) => id !== gone.id) }));
