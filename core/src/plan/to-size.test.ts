@@ -6,6 +6,11 @@ import { handFeed } from '../machine/hand-feed';
 import { pace } from '../machine/pacer';
 
 describe('passes to size', () => {
+  it('are refused by the thousand, not listed', () => {
+    expect(() => passPlan(100, 10, 0.001, 0.05)).toThrow('more than 5000 passes');
+    expect(passPlan(100, 10, 0.1, 0.05).depthsMm.length).toBeLessThan(1000);
+  });
+
   it('end at the wanted size, none deeper than allowed, finishing passes equal', () => {
     const size = fc.double({ min: 1, max: 300, noNaN: true });
     fc.assert(fc.property(size, size, fc.double({ min: 0.05, max: 3, noNaN: true }), fc.double({ min: 0.02, max: 0.3, noNaN: true }), fc.integer({ min: 1, max: 3 }), (start, target, most, finish, count) => {

@@ -10,6 +10,8 @@ export interface PassPlan {
 }
 
 const SLACK = 1e-9;
+/** Nobody takes more: the depth is a slip of the finger. */
+const MOST_PASSES = 5000;
 
 /**
  * Passes from a measured diameter to the wanted one: equal roughing passes, the
@@ -19,6 +21,7 @@ const SLACK = 1e-9;
  * @param maxDepthMm     most on the radius in one roughing pass
  * @param finishDepthMm  what the finishing tool really takes, on the radius
  * @param skinDepthMm    scale or cast skin, 0 when clean
+ * @throws RangeError when it would take more than 5000 passes
  */
 export function passPlan(startMm: number, targetMm: number, maxDepthMm: number, finishDepthMm: number, finishPasses = 1, skinDepthMm = 0): PassPlan {
   positive('start diameter', startMm);
@@ -28,6 +31,7 @@ export function passPlan(startMm: number, targetMm: number, maxDepthMm: number, 
   const S = Math.abs(startMm - targetMm) / 2;
   const sign = targetMm > startMm ? 1 : -1;
   const finish = finishPasses * finishDepthMm;
+  if (S / (S > finish ? maxDepthMm : finishDepthMm) > MOST_PASSES) throw new RangeError(`depth: it would take more than ${MOST_PASSES} passes; take a deeper one`);
   const equal = (total: number, count: number): number[] => Array.from({ length: count }, () => total / count);
   let depths: number[];
   if (S <= SLACK) depths = [];

@@ -63,6 +63,9 @@ export interface ThreadInfeed {
   readonly trailingShaveMm: number;
 }
 
+/** Nobody takes more: the first pass is a slip of the finger. */
+const MOST_PASSES = 500;
+
 /**
  * Passes of equal chip area: x_k = (-w + sqrt(w² + 4 tan(a) A k/n)) / (2 tan a),
  * A = w h + h² tan a; with a sharp nose h sqrt(k/n).
@@ -77,6 +80,7 @@ export function threadInfeed(depthMm: number, noseFlatMm: number, angleDeg: numb
   const area = (x: number): number => noseFlatMm * x + x * x * tan;
   const h = positive('thread depth', depthMm);
   const passes = 'passes' in by ? positive('passes', by.passes) : Math.max(1, Math.ceil(area(h) / area(positive('first pass', by.firstMm)) - 1e-9));
+  if (passes > MOST_PASSES) throw new RangeError(`first pass: it would take more than ${MOST_PASSES} passes; take a deeper one`);
   const at = (k: number): number => (-noseFlatMm + Math.sqrt(noseFlatMm ** 2 + (4 * tan * area(h) * k) / passes)) / (2 * tan);
   const radialMm = Array.from({ length: passes }, (_, k) => at(k + 1));
   const cos = Math.cos(compoundDeg * DEG);

@@ -77,7 +77,7 @@ function Thread({ cut, back }: { cut: Cut; back: () => void }) {
       {!t.inside && <Wires state={state} job={job} units={units} onEdit={setEditing} />}
       {editing && (
         <Keypad title={{ firstMm: 'First pass, on the radius', wireMm: 'Thickness of the wires', readingMm: 'Measured over the wires' }[editing]} place="thread" valueMm={editing === 'readingMm' ? (job.readingMm ?? state.wires.overMm) : job[editing]}
-          limits={editing === 'firstMm' ? { lowMm: 0.02, highMm: t.depthMm } : editing === 'wireMm' ? { lowMm: 0.1, highMm: 5 } : { lowMm: 0.5, highMm: 3000 }} onSet={(mm) => change(editing === 'firstMm' ? { firstMm: mm, done: 0 } : { [editing]: mm })} onClose={() => setEditing(null)} />
+          limits={editing === 'firstMm' ? { lowMm: t.depthMm / 20, highMm: t.depthMm } : editing === 'wireMm' ? { lowMm: 0.1, highMm: 5 } : { lowMm: 0.5, highMm: 3000 }} onSet={(mm) => change(editing === 'firstMm' ? { firstMm: mm, done: 0 } : { [editing]: mm })} onClose={() => setEditing(null)} />
       )}
     </Screen>
   );

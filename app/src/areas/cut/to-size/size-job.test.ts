@@ -27,6 +27,8 @@ describe('the way to size', () => {
     expect(state.rows).toHaveLength(4);
   });
 
+  it('refuses a thousand passes instead of listing them', () => expect(sizeState({ ...job, depthMm: 0.005, targetMm: 20 }, 0)).toMatchObject({ rows: [], fault: expect.stringContaining('rough deeper') }));
+
   it('on size there is nothing left, past it even less', () => {
     expect(sizeState({ ...job, measures: [{ dialMm: 2, foundMm: 56 }] }, 0).rows).toEqual([]);
     expect(sizeState({ ...job, measures: [{ dialMm: 2.1, foundMm: 55.9 }] }, 0).correction!.oversizeCut).toBe(true);

@@ -1,5 +1,5 @@
 import { stepUps, type CutPlan, type CutSetup, type Dial, type ShopRules } from '@pike-stone/core';
-import { dialTotals, finishDepthFor, measureCorrect, passPlan, type Correction } from '@pike-stone/core/forecast';
+import { dialTotals, finishDepthFor, measureCorrect, passPlan, type Correction, type PassPlan } from '@pike-stone/core/forecast';
 import { draftsNamed } from '../../../data/drafts';
 
 export type SizeOf = 'outside' | 'bore' | 'length' | 'thickness';
@@ -81,6 +81,9 @@ export interface SizeState {
 }
 
 /** Passes still to come, with the spring that the last measure showed. */
+/** A list that can still be read; more passes are a slip of the finger. */
+const MOST_ROWS = 1000;
+
 export function sizeState(job: SizeJob, skinMm: number): SizeState {
   const scale = perRadius(job.of);
   const [start, target] = [job.startMm * scale, job.targetMm * scale];
@@ -98,7 +101,14 @@ export function sizeState(job: SizeJob, skinMm: number): SizeState {
   const sign = target > start ? 1 : -1;
   const now = start + sign * 2 * removed;
   const done = correction !== null && correction.leftRadialMm <= 1e-6;
-  const plan = done ? { depthsMm: [], diametersMm: [], skinNotCleared: false } : passPlan(now, target, job.depthMm, job.finishMm, job.finishPasses, removed > 0 ? 0 : skinMm);
+  let plan: Pick<PassPlan, 'depthsMm' | 'diametersMm' | 'skinNotCleared'> = { depthsMm: [], diametersMm: [], skinNotCleared: false };
+  try {
+    const found = passPlan(now, target, job.depthMm, job.finishMm, job.finishPasses, removed > 0 ? 0 : skinMm);
+    if (found.depthsMm.length > MOST_ROWS) throw new RangeError('too many');
+    if (!done) plan = found;
+  } catch {
+    fault = 'It would take more than a thousand passes: rough deeper.';
+  }
   const totals = dialTotals(plan.depthsMm, removed, correction?.deflectionRatio ?? 0);
   return {
     nowMm: now / scale, removedMm: removed, correction, fault, skinNotCleared: plan.skinNotCleared,
