@@ -14,6 +14,10 @@ export type FieldSpec =
   | { readonly type: 'steps'; readonly path: string; readonly label: string; readonly valueKey: 'rpm' | 'value'; readonly valueLabel: string; readonly about?: string; readonly lengthPer?: string }
   | { readonly type: 'range'; readonly path: string; readonly label: string };
 
+/** Every record has both. */
+export const NAME: FieldSpec = { type: 'text', path: 'name', label: 'Name' };
+export const NOTE: FieldSpec = { type: 'text', path: 'note', label: 'Note', lines: 3 };
+
 export interface FormGroup {
   readonly title: string;
   readonly fields: readonly FieldSpec[];

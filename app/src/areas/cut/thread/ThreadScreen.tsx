@@ -1,4 +1,4 @@
-import { dialReading, formatDivisions, formatLength, joined, threadOf, type Dial, type UnitSystem } from '@pike-stone/core';
+import { formatLength, joined, threadOf, type Dial, type UnitSystem } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -13,6 +13,7 @@ import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
+import { sayDial } from '../say-dial';
 import { useCut, type Cut } from '../useCut';
 import { freshThread, keyOf, SCHOOLS, threadState, useThreadJobs, WHY, type ThreadJob, type ThreadState } from './thread-job';
 
@@ -41,17 +42,17 @@ function Thread({ cut, back }: { cut: Cut; back: () => void }) {
   const state = threadState(setup, job);
   const t = threadOf(setup);
   const length = (mm: number) => joined(formatLength(mm, units));
-  const dial = setup.machine.kind === 'lathe' ? (setup.machine.compoundSlide ?? null) : null;
+  const slide = slideOf(cut, job);
   const banjo = setup.machine.kind === 'lathe' && setup.machine.banjo;
   return (
-    <Screen title="Thread passes" about={`⌀${length(setup.workDiameterMm)}, pitch ${pitchOf(t.pitchMm, units)}, ${length(t.depthMm)} deep`} onBack={back} side={<AllPasses state={state} job={job} dial={dial} units={units} />}
+    <Screen title="Thread passes" about={`⌀${length(setup.workDiameterMm)}, pitch ${pitchOf(t.pitchMm, units)}, ${length(t.depthMm)} deep`} onBack={back} side={<AllPasses state={state} job={job} dial={slide} units={units} />}
       footer={<><Button label="One back" disabled={job.done === 0} onPress={() => change({ done: job.done - 1 })} /><Button kind="main" label={state.next ? 'Pass taken' : 'All taken'} disabled={!state.next} onPress={() => change({ done: job.done + 1 })} style={styles.grow} /></>}>
       <Sheet>
         <View style={styles.group}>
           {state.next ? (
             <>
               <Words role="label">{`${job.compoundDeg === 0 ? 'Cross slide' : 'Compound slide'}, pass ${job.done + 1} of ${state.infeed.passes}${job.done === 0 ? ': touch off, both dials to 0, then in to' : ': in to'}`}</Words>
-              <Words role="title" testID="next-infeed" style={styles.big}>{sayInfeed(dialFor(job, setup.machine.kind === 'lathe' ? setup.machine.crossSlide : null, dial), state.next.compoundMm, units)}</Words>
+              <Words role="title" testID="next-infeed" style={styles.big}>{sayInfeed(slide, state.next.compoundMm, units)}</Words>
               <Words>{`takes ${length(state.next.stepMm)} on the radius, then ${length(state.next.radialMm)} deep`}</Words>
               {job.done === 0 && <Words role="note">{`Before it a scratch of ${length(0.02)}: hold a rule or a pitch gauge to it.`}</Words>}
             </>
@@ -83,14 +84,11 @@ function Thread({ cut, back }: { cut: Cut; back: () => void }) {
   );
 }
 
-const dialFor = ({ compoundDeg }: ThreadJob, cross: Dial | null, compound: Dial | null): Dial | null => (compoundDeg === 0 ? cross : compound);
+/** The slide that is advanced: the compound when it is set over, else the cross slide. */
+const slideOf = ({ setup: { machine } }: Cut, { compoundDeg }: ThreadJob): Dial | null => (machine.kind !== 'lathe' ? null : compoundDeg === 0 ? machine.crossSlide : (machine.compoundSlide ?? null));
 
 /** By the divisions of the slide where they are known, else by its travel. */
-function sayInfeed(dial: Dial | null, mm: number, units: UnitSystem): string {
-  if (!dial) return joined(formatLength(mm, units));
-  const { wholeTurns, extraDivisions } = dialReading(dial, mm);
-  return `${wholeTurns > 0 ? `${wholeTurns} ${wholeTurns === 1 ? 'turn' : 'turns'} and ` : ''}${formatDivisions(extraDivisions)} divisions`;
-}
+const sayInfeed = (dial: Dial | null, mm: number, units: UnitSystem): string => (dial ? sayDial(dial, mm) : joined(formatLength(mm, units)));
 
 /** Every pass, the taken ones quiet. */
 function AllPasses({ state, job, dial, units }: { state: ThreadState; job: ThreadJob; dial: Dial | null; units: UnitSystem }) {
@@ -104,7 +102,7 @@ function AllPasses({ state, job, dial, units }: { state: ThreadState; job: Threa
           {state.infeed.radialMm.map((radial, i) => (
             <View key={i} role="listitem" style={themedStyles.pass}>
               <Words role="figure" style={styles.number}>{i + 1}</Words>
-              <Words role={i < job.done ? 'note' : 'strong'} style={styles.grow}>{i < job.done ? 'taken' : job.compoundDeg === 0 || !dial ? length(state.infeed.compoundMm[i]!) : sayInfeed(dial, state.infeed.compoundMm[i]!, units)}</Words>
+              <Words role={i < job.done ? 'note' : 'strong'} style={styles.grow}>{i < job.done ? 'taken' : sayInfeed(dial, state.infeed.compoundMm[i]!, units)}</Words>
               <Words role="figure">{`${length(radial)} deep`}</Words>
             </View>
           ))}

@@ -1,4 +1,4 @@
-import { dialReading, formatDivisions, formatLength, joined, type Dial, type UnitSystem } from '@pike-stone/core';
+import { formatLength, joined, type Dial, type UnitSystem } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -14,6 +14,7 @@ import { useUndo } from '../../../kit/Undo';
 import { Words } from '../../../kit/Words';
 import { themed, useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
+import { sayDial } from '../say-dial';
 import { useCut, type Cut } from '../useCut';
 import { dialOf, freshJob, sizeState, sizesOf, stepsUp, straight, useSizeJobs, type PassRow, type SizeJob, type SizeOf, type SizeState } from './size-job';
 
@@ -75,13 +76,6 @@ function ToSize({ cut, dial, back }: { cut: Cut; dial: Dial; back: () => void })
       )}
     </Screen>
   );
-}
-
-/** "1 turn and 18 divisions": the dial from its zero at touch-off. */
-function sayDial(dial: Dial, mm: number): string {
-  const { wholeTurns, extraDivisions } = dialReading(dial, mm);
-  const rest = `${formatDivisions(extraDivisions)} divisions`;
-  return wholeTurns === 0 ? rest : `${wholeTurns} ${wholeTurns === 1 ? 'turn' : 'turns'} and ${rest}`;
 }
 
 interface PartProps {
