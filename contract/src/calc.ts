@@ -73,7 +73,8 @@ function schemaOf(line: string): z.ZodType {
     const optional = word.endsWith('?');
     const key = optional ? word.slice(0, -1) : word;
     const schema = KEYS[key] ?? figure;
-    return [key.split(':')[0]!, optional ? schema.optional() : schema];
+    // A value that does not matter may be null as well as left out.
+    return [key.split(':')[0]!, optional ? schema.nullish().transform((value) => value ?? undefined) : schema];
   }))));
   return ways.length === 1 ? ways[0]! : z.union(ways);
 }

@@ -60,6 +60,13 @@ test('without the server every page still opens and the arithmetic goes on', asy
     if (place !== 'Cut') await expect(page.getByRole('button', { name: /^(Bay lathe|Turn Pump bush bronze|Worn knife tool)/ }).first()).toBeVisible();
   }
   await expect(page.getByTestId('dimension-diameter')).toContainText('⌀20');
+  // Rarer sketches and the curves of a worker are on the device as well.
+  await page.getByRole('button', { name: 'What will happen' }).click();
+  await expect(page.getByRole('img', { name: /^Power: \d+ % as it stands/ })).toBeVisible();
+  await page.goBack();
+  await page.getByRole('button', { name: /^Operation/ }).click();
+  await page.getByRole('button', { name: /^Turn a taper/ }).click();
+  await expect(page.getByRole('img', { name: /^Taper of 1.43° half angle/ })).toBeVisible();
   await shop.start();
 });
 

@@ -6,8 +6,13 @@ type Load<Props> = () => Promise<{ default: ComponentType<Props> }>;
 const TRY_AGAIN_MS = 3_000;
 const all: (() => Promise<unknown>)[] = [];
 
-/** Fetched quietly with the other pages, so that it is there without the shop's computer too. */
-export const bringLater = (load: () => Promise<unknown>): void => void all.push(load);
+let resting = false;
+
+/** Fetched quietly with the other pages, so that it is there without the shop's computer too; at once where those have come already. */
+export function bringLater(load: () => Promise<unknown>): void {
+  all.push(load);
+  if (resting) load().catch(() => undefined);
+}
 
 /** A part that is not of the first load: fetched quietly after it, or when it is opened, until it is there. */
 export function laterWith<Props extends object>(load: Load<Props>): ComponentType<Props> {
@@ -15,7 +20,7 @@ export function laterWith<Props extends object>(load: Load<Props>): ComponentTyp
   const bring = async (): Promise<void> => {
     Page ??= (await load()).default;
   };
-  all.push(bring);
+  bringLater(bring);
   return function Later(props: Props) {
     const [trouble, setTrouble] = useState<Error>();
     const [, redraw] = useReducer((times: number) => times + 1, 0);
@@ -48,5 +53,6 @@ export const later = (load: Load<object>): ComponentType => laterWith(load);
 
 /** Brings the other pages onto the device, so that they open without the shop's computer too. */
 export function bringTheRest(): void {
+  resting = true;
   for (const bring of all) bring().catch(() => undefined);
 }

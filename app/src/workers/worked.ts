@@ -1,12 +1,15 @@
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
+import { bringLater } from '../kit/later';
 
 export type Worked<Answer> = { readonly answer: Answer | null; readonly working: boolean; readonly fault: string | null };
 
-/** A worker that is started when it is first asked. */
+/** A worker that is started when the page has come to rest, or when it is first asked: then it is there without the shop's computer too. */
 export function workerFrom<Work>(start: () => Worker): () => Remote<Work> {
   let remote: Remote<Work> | null = null;
-  return () => (remote ??= wrap<Work>(start()));
+  const get = (): Remote<Work> => (remote ??= wrap<Work>(start()));
+  bringLater(async () => void get());
+  return get;
 }
 
 /**
