@@ -1,5 +1,5 @@
 import type { CutChoice } from '@pike-stone/contract';
-import { cutWay, MACHINE_OPERATIONS, MACHINE_WORDS, operationName, OPERATIONS, supported, toolMaterial, waysOf, type Operation, type Way } from '@pike-stone/core';
+import { cutWay, MACHINE_OPERATIONS, MACHINE_WORDS, operationName, OPERATIONS, supported, toolMaterial, waysOf, type Operation } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { Metals } from '../../data/metals';
@@ -11,7 +11,7 @@ import { Row } from '../../kit/Row';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
 import { canCut, fits } from './draft';
-import type { Chooser } from './Sentence';
+import { WAY_WORDS, type Chooser } from './Sentence';
 import type { Cut } from './useCut';
 
 interface ChooserProps {
@@ -35,7 +35,6 @@ const ABOUT_OPERATION: Readonly<Record<Operation, string>> = {
   ramp: 'down at a slope into a pocket', 'fly-cut': 'a broad flat with one tooth', saw: 'a thin cut, or through', 'mill-bore': 'a true hole with the boring head', 'form-mill': 'a profile or a gear tooth', 't-slot': 'under a neck slot', dovetail: 'a slanted way',
   bore: 'inside, along the hole', ream: 'a hole to size', part: 'cut the piece off', shape: 'a flat, stroke by stroke', 'mill-slot': 'full width of the cutter', 'face-mill': 'a flat with inserts',
 };
-export const WAY_WORDS: Readonly<Record<Way, string>> = { compound: 'Compound slide', 'set-over': 'Tailstock set over', 'offset-head': 'Offset head', outside: 'Outside', inside: 'Inside' };
 const TITLE = { machine: 'On which machine?', operation: 'What is to be done?', stock: 'In what metal?', tool: 'With which tool?', conditions: 'Conditions' } as const;
 const open = <R extends { readonly archived: boolean }>(list: readonly R[]) => list.filter((one) => !one.archived);
 

@@ -1,13 +1,14 @@
-import { cutWay, OPERATIONS, supported, waysOf } from '@pike-stone/core';
+import { cutWay, OPERATIONS, supported, waysOf, type Way } from '@pike-stone/core';
 import { Fragment } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { themed } from '../../theme/theme';
 import { FONT, SIZE, SPACE } from '../../theme/type';
-import { WAY_WORDS } from './Choosers';
 import type { Cut } from './useCut';
 
 export type Chooser = 'machine' | 'operation' | 'stock' | 'tool' | 'conditions';
 
+/** Ways of doing it, as they are chosen and said. */
+export const WAY_WORDS: Readonly<Record<Way, string>> = { compound: 'Compound slide', 'set-over': 'Tailstock set over', 'offset-head': 'Offset head', outside: 'Outside', inside: 'Inside' };
 const FLUID = { dry: 'no fluid', brush: 'oil by brush', flood: 'flood' } as const;
 
 /** The set-up as one sentence; each underlined word is touched to change it. */
