@@ -1,4 +1,5 @@
 import { cutBody, fieldsOf, KINDS, machineBody, metalBody, rulesBody, stockBody, toolBody, toSetup, writeOf, type CutBody, type MachineBody, type MetalBody, type StockBody, type ToolBody } from './index';
+import { CALC_INPUTS, CALC_TOPICS } from './calc';
 import { openApi } from './openapi';
 
 const A = '0192f000-0001-7000-8000-000000000001';
@@ -82,5 +83,42 @@ describe('the OpenAPI document', () => {
   it('has a path for every kind of record, with its faults', () => {
     const paths = openApi('1.2.3').paths as Record<string, { put?: { responses: object } }>;
     for (const kind of KINDS) expect(Object.keys(paths[`/api/${kind}/{id}`]?.put?.responses ?? {})).toEqual(['200', '400', '409', '413', '415']);
+  });
+});
+
+describe('a cut and a tool as older and newer records have them', () => {
+  it('an entry from before pitches and angles is still whole', () => expect(faults(cutBody, cut)).toEqual([]));
+
+  it('a pitch, an angle, a length and a way are kept, and refused out of range', () => {
+    expect(faults(cutBody, { ...cut, operation: 'thread', pitchMm: 1.75, way: 'inside', lengthMm: 24, angleDeg: null })).toEqual([]);
+    expect(faults(cutBody, { ...cut, pitchMm: 40 })).toEqual([{ path: 'pitchMm', message: 'Must be a number from 0.1 to 25 mm.' }]);
+    expect(faults(cutBody, { ...cut, angleDeg: 95 })).toEqual([{ path: 'angleDeg', message: 'Must be a number from 0.1 to 89 degrees.' }]);
+    expect(faults(cutBody, { ...cut, way: 'sideways' })).toHaveLength(1);
+    expect(faults(cutBody, { ...cut, support: 'between-centres' })).toEqual([]);
+  });
+
+  it('what a tool reaches and is coated with may be unknown', () => {
+    expect(faults(toolBody, { ...tool, centreCutting: true, coating: 'with-aluminium' })).toEqual([]);
+    expect(faults(toolBody, { ...tool, coating: 'gold' })).toHaveLength(1);
+    expect(faults(toolBody, { ...tool, kind: 'slitting-saw', bladeMm: 1.6, teeth: 48 })).toEqual([]);
+  });
+});
+
+describe('what can be calculated', () => {
+  it('each topic has a path of its own, and its inputs', () => {
+    const paths = openApi('1').paths as Record<string, { post?: { requestBody: { content: Record<string, { schema: object }> } } }>;
+    for (const topic of CALC_TOPICS) expect(paths[`/api/calc/${topic}`]?.post?.requestBody.content['application/json']?.schema).toBeDefined();
+  });
+
+  it('either way of asking is taken, a mixture is not', () => {
+    const ask = CALC_INPUTS['spindle-speed'];
+    expect(ask.safeParse({ cutting_speed_m_min: 25, diameter_mm: 40 }).success).toBe(true);
+    expect(ask.safeParse({ cutting_speed_sfm: 80, diameter_in: 1.5 }).success).toBe(true);
+    expect(ask.safeParse({ cutting_speed_m_min: 25, diameter_in: 1.5 }).success).toBe(false);
+  });
+
+  it('what may be left out may be null as well', () => {
+    expect(CALC_INPUTS['drill-point'].parse({ diameter_mm: 10, point_angle_deg: 118, web_mm: null })).toEqual({ diameter_mm: 10, point_angle_deg: 118, web_mm: undefined });
+    expect(CALC_INPUTS['drill-point'].safeParse({ diameter_mm: 10 }).success).toBe(false);
   });
 });
