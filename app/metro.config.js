@@ -10,6 +10,8 @@ const LEFT_OUT = [
   /zod\/v4\/locales\/(?!en\.js)[^/]+\.js$/,
   /zod\/v4\/core\/(to-json-schema|json-schema-processors)\.js$/,
   /zod\/v4\/classic\/from-json-schema\.js$/,
+  // Schemas turned into code ahead of time, which the page’s own policy forbids to run.
+  /zod\/v4\/core\/compile\.js$/,
   // What a PDF would need to draw web pages and pictures: plates are lines and words.
   /node_modules\/(canvg|html2canvas|dompurify|core-js)\//,
   // Drawings read from SVG text: ours are made of elements.
@@ -22,6 +24,8 @@ const LEFT_OUT = [
   /expo-router\/build\/fork\/native-stack\/NativeStackView\.js$/,
   /expo-router\/build\/views\/(ErrorBoundary|Toast|Sitemap)\.js$/,
   /expo-router\/build\/link\/preview\/HrefPreview\.js$/,
+  // Navigation written as one object: ours are files.
+  /expo-router\/build\/react-navigation\/(native\/createStaticNavigation|core\/StaticNavigation)\.js$/,
 ];
 
 const config = getDefaultConfig(__dirname);

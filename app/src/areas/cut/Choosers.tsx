@@ -14,7 +14,7 @@ import { canCut, fits } from './draft';
 import { WAY_WORDS, type Chooser } from './Sentence';
 import type { Cut } from './useCut';
 
-interface ChooserProps {
+export interface ChooserProps {
   readonly what: Chooser;
   readonly cut: Cut;
   readonly drawer: { readonly machines: readonly Shown<'machines'>[]; readonly stock: readonly Shown<'stock'>[]; readonly tools: readonly Shown<'tools'>[] };

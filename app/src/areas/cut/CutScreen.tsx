@@ -6,10 +6,11 @@ import { useUnits } from '../../data/preferences';
 import { Button } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { useKeys } from '../../kit/keys';
+import { laterWith } from '../../kit/later';
 import { Words } from '../../kit/Words';
 import { PAGE_WIDTH, themed, useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
-import { Choosers } from './Choosers';
+import type { ChooserProps } from './Choosers';
 import { addressOf, fromQuery, toQuery, useDraft } from './draft';
 import { EditDimension } from './EditDimension';
 import { DepthResult, Results, SpeedLadder, useWarnings, Warnings } from './Results';
@@ -47,6 +48,9 @@ function useAddress(): void {
     router.setParams({ ...Object.fromEntries(Object.keys(query).map((key) => [key, undefined])), ...toQuery(draft) });
   }, [draft, query, ready, router, set, show, shown]);
 }
+
+/** Opened by a touch on the sentence: not part of the first load. */
+const Choosers = laterWith<ChooserProps>(() => import('./pages').then((pages) => ({ default: pages.Choosers })));
 
 /** What to set on this machine for this cut. */
 export function CutScreen() {

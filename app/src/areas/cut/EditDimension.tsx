@@ -17,7 +17,7 @@ interface Editable {
 
 /** Which part of the set-up each figure on the sketch stands for. */
 type LengthKey = Exclude<DimensionKey, 'feed' | 'angle' | 'pitch'>;
-const EditOther = laterWith<EditOtherProps>(() => import('./EditOther'));
+const EditOther = laterWith<EditOtherProps>(() => import('./pages').then((pages) => ({ default: pages.EditOther })));
 const ON_RADIUS: readonly Operation[] = ['turn', 'shoulder', 'taper', 'bore', 'mill-bore', 'groove', 'form'];
 
 function editable(key: LengthKey, { setup, plan, choice }: Cut): Editable {

@@ -2,7 +2,7 @@ import { cutPlan, DEFAULT_RULES, type CutSetup, type Machine } from '@pike-stone
 import { fireEvent, render, screen } from '@testing-library/react';
 import { usePreferences } from '../../data/preferences';
 import { ThemeProvider } from '../../theme/theme';
-import EditOther from './EditOther';
+import { EditOther } from './EditOther';
 import type { Cut } from './useCut';
 
 const wheel = { travelPerTurnMm: 5, divisions: 100 };

@@ -18,7 +18,7 @@ export interface EditOtherProps {
 }
 
 /** What is not a length: an angle as the drawing says it, or a pitch. */
-export default function EditOther(props: EditOtherProps) {
+export function EditOther(props: EditOtherProps) {
   return props.what === 'pitch' ? <EditPitch {...props} /> : <EditAngle {...props} />;
 }
 

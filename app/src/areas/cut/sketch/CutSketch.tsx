@@ -15,7 +15,7 @@ import { faceDrawing, turnDrawing } from './turn';
 export const DRAW: Partial<Record<Operation, (input: SketchInput) => Drawing>> = {
   turn: turnDrawing, face: faceDrawing, bore: boreDrawing, drill: drillDrawing, ream: reamDrawing, part: partDrawing, shape: shapeDrawing, 'mill-side': millDrawing, 'mill-slot': millDrawing, 'face-mill': millDrawing,
 };
-const MoreSketch = laterWith<CutSketchProps>(() => import('./MoreSketch'));
+const MoreSketch = laterWith<CutSketchProps>(() => import('../pages').then((pages) => ({ default: pages.MoreSketch })));
 
 /** The cut itself, to scale. Its blue figures are the form. */
 export function CutSketch(props: CutSketchProps) {

@@ -15,6 +15,6 @@ export const DRAW_MORE: Partial<Record<Operation, (input: SketchInput) => Drawin
   plunge: plungeDrawing, ramp: rampDrawing, 'fly-cut': flyCutDrawing, 'mill-bore': millBoreDrawing, saw: discDrawing, 'form-mill': discDrawing, 't-slot': tSlotDrawing, dovetail: dovetailDrawing,
 };
 
-export default function MoreSketch(props: CutSketchProps) {
+export function MoreSketch(props: CutSketchProps) {
   return <Paper {...props} draw={DRAW_MORE[props.setup.operation]!} />;
 }

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { G, Line, Path, Rect } from 'react-native-svg';
 import { DimensionLine, type DimensionMark } from './dimensions';
 import { breakLine, hatch, type SketchInput } from './drawing';
+import { SpindleCentre } from './SpindleCentre';
 
 /** A bar in the chuck as it lies on the paper. */
 export interface Piece {
@@ -72,18 +73,6 @@ export function PieceArt({ input, piece, outline, ghost = '', children }: { inpu
       <DimensionLine x1={dimX} y1={cy - half} x2={dimX} y2={cy + half} pen={pen} />
       <Path d={`M${jaw} ${cy - half - 4}V24M${end} ${cy - half - 4}V24`} stroke={pen.accent} strokeWidth={0.8} />
       <DimensionLine x1={jaw} y1={28} x2={end} y2={28} pen={pen} />
-    </G>
-  );
-}
-
-/** Face plate, the spindle's centre and the dog that drives the work. */
-export function SpindleCentre({ x, cy, half, pen }: { x: number; cy: number; half: number; pen: SketchInput['pen'] }) {
-  const plate = Math.max(half + 16, 34);
-  return (
-    <G>
-      <Path d={`M-2 ${cy - plate}H8V${cy + plate}H-2`} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.6} />
-      <Path d={`M${x} ${cy}L${x - 16} ${cy - 10}H8V${cy + 10}H${x - 16}Z`} fill={pen.wash} stroke={pen.ink} strokeWidth={1.4} />
-      <Path d={`M${x + 2} ${cy - half}V${cy - half - 10}H8`} stroke={pen.ink} strokeWidth={3} fill="none" />
     </G>
   );
 }

@@ -2,7 +2,7 @@ import { feedPer, formatFeedPerTurn, formatFeedRate, formatLength, joined } from
 import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
 import { arrowHead, DimensionLine, type DimensionMark } from './dimensions';
-import { SpindleCentre } from './lathe-piece';
+import { SpindleCentre } from './SpindleCentre';
 import { breakLine, hatch, toolOutline, type Drawing, type SketchInput } from './drawing';
 
 const JAW = 30;
