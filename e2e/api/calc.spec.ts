@@ -32,4 +32,17 @@ test.describe('calculations for a spreadsheet or a script', () => {
     for (const topic of topics) expect(paths[`/api/calc/${topic}`]?.post).toBeDefined();
     expect(Object.keys(paths['/api/calc/drill-point']!.post!.requestBody.content['application/json']!.schema.properties!)).toEqual(['diameter_mm', 'point_angle_deg', 'web_mm']);
   });
+
+  test('a whole cut from the shop’s own records', async ({ shop, request }) => {
+    await request.get('/api/session');
+    const first = async (kind: string) => (await (await request.get(`/api/${kind}`)).json() as { records: { body: { kind?: string } }[] }).records;
+    const [machines, stock, tools] = await Promise.all(['machines', 'stock', 'tools'].map(first));
+    const question = { machine: machines!.find(({ body }) => body.kind === 'lathe')!.body, stock: stock![0]!.body, tool: tools!.find(({ body }) => body.kind === 'turning-tool')!.body, cut: { operation: 'turn', workDiameterMm: 30 } };
+    const answer = await fetch(`${shop.url}/api/calc/cut-plan`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(question) });
+    expect(answer.status).toBe(200);
+    const { result } = await answer.json() as { result: { plan: { speed: { rungRpm: number } }; limits: unknown[]; warnings: { text: string }[] } };
+    expect(result.plan.speed.rungRpm).toBeGreaterThan(0);
+    expect(result.limits).toHaveLength(3);
+    expect(result.warnings.length).toBeGreaterThan(2);
+  });
 });

@@ -1,0 +1,65 @@
+import { MACHINE_OPERATIONS, operationName } from '@pike-stone/core';
+import { fireEvent, render, screen } from '@testing-library/react';
+import { usePreferences } from '../../data/preferences';
+import { ThemeProvider } from '../../theme/theme';
+import { Choosers } from './Choosers';
+import { cutOf, LATHE, TOOL } from './cut.fixture';
+import { sayDial } from './say-dial';
+import type { Chooser } from './Sentence';
+
+const mockPush = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
+
+const tools = [{ id: 'knife', archived: false, body: { ...TOOL, name: 'Knife' } }, { id: 'bit', archived: false, body: { ...TOOL, name: 'Bit', kind: 'threading-tool' as const } }];
+const show = (what: Chooser, more: Parameters<typeof cutOf>[0] = {}) => {
+  const change = jest.fn();
+  const onClose = jest.fn();
+  const cut = { ...cutOf(more, change), choice: { operation: more.operation ?? 'turn', fluid: 'brush', support: 'chuck', interrupted: false, firstPassOnSkin: false, toolId: 'knife' } as never };
+  render(<ThemeProvider><Choosers what={what} cut={cut} drawer={{ machines: [{ id: 'm', archived: false, body: LATHE }], stock: [], tools } as never} metals={{ nameOf: () => 'Steel' } as never} onClose={onClose} /></ThemeProvider>);
+  return { change, onClose };
+};
+
+beforeEach(() => {
+  usePreferences.setState({ theme: 'light', units: 'mm' });
+  mockPush.mockClear();
+});
+
+test('every operation of the machine is offered by its name', () => {
+  show('operation');
+  for (const operation of MACHINE_OPERATIONS.lathe) expect(screen.getByRole('button', { name: new RegExp(`^${operationName(operation)}, `) })).toBeTruthy();
+});
+
+test('one with a tool is taken; one without leads to the drawer', () => {
+  const { change, onClose } = show('operation');
+  fireEvent.click(screen.getByRole('button', { name: /^Cut a thread, / }));
+  expect(change).toHaveBeenCalledWith({ operation: 'thread' });
+  expect(screen.getByRole('button', { name: /^Knurl, no tool for it in the drawer yet/ })).toBeTruthy();
+  fireEvent.click(screen.getByRole('button', { name: /^Knurl, / }));
+  expect(mockPush).toHaveBeenCalledWith('/drawer/tools/new');
+  expect(onClose).toHaveBeenCalledTimes(2);
+});
+
+test('only tools that fit are offered', () => {
+  show('tool', { operation: 'thread' });
+  expect(screen.getByRole('button', { name: /^Bit/ })).toBeTruthy();
+  expect(screen.queryByRole('button', { name: /^Knife/ })).toBeNull();
+});
+
+test('a taper is asked how, and how it is held; a face is not', () => {
+  const { change } = show('conditions', { operation: 'taper' });
+  fireEvent.click(screen.getByRole('radio', { name: 'Tailstock set over' }));
+  expect(change).toHaveBeenCalledWith({ way: 'set-over' });
+  fireEvent.click(screen.getByRole('radio', { name: 'Between centres' }));
+  expect(change).toHaveBeenCalledWith({ support: 'between-centres' });
+});
+
+test('a face is asked neither', () => {
+  show('conditions', { operation: 'face' });
+  expect(screen.queryByRole('radio', { name: 'Between centres' })).toBeNull();
+  expect(screen.queryByRole('radio', { name: 'Tailstock set over' })).toBeNull();
+});
+
+test('a dial is said in whole turns and the divisions beyond', () => {
+  const dial = { travelPerTurnMm: 2, divisions: 100, reads: 'radius', backlashMm: 0.1 } as const;
+  expect([0.5, 2, 2.36, 4.01].map((mm) => sayDial(dial, mm))).toEqual(['25 divisions', '1 turn and 0 divisions', '1 turn and 18 divisions', '2 turns and 0.5 divisions']);
+});
