@@ -28,6 +28,7 @@ export * from './plan/operations';
 export * from './plan/cut-setup';
 export * from './plan/particulars';
 export * from './plan/centre-hole';
+export { setover } from './setting/taper';
 export * from './plan/thread-pass';
 export * from './plan/burdens';
 export * from './plan/depth-start';

@@ -65,7 +65,7 @@ test('grooving, forming, knurling and centre-drilling each ask for what is their
   await page.keyboard.type('5');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('img', { name: /^Grooving ⌀32\smm, 5\smm wide and 2\smm deep$/ })).toBeVisible();
-  await expect(page.getByText(/3 goes side by side/)).toBeVisible();
+  await expect(page.getByText(/3 plunges side by side/)).toBeVisible();
   await page.goto(cutAddress(machine.bay, stock.bush, tool.formTool, { operation: 'form', workDiameterMm: 40, stickOutMm: 25 }));
   await expect(page.getByText(/A broad form .* chatters on small machines/)).toBeVisible();
   await page.goto(cutAddress(machine.bay, stock.shaft, tool.knurl, { operation: 'knurl', workDiameterMm: 25, stickOutMm: 50 }));
@@ -124,6 +124,8 @@ test('a flat face: every cutter compared, the quickest that the machine drives i
   await page.getByRole('button', { name: /^Take Fly cutter/ }).click();
   await expect(page.getByRole('button', { name: /^Operation: Fly-cut/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Tool: Fly cutter/ })).toBeVisible();
+  await expect(page.getByTestId('dimension-width')).toContainText('60');
+  await expect(page.getByTestId('dimension-depth')).toContainText('1');
 });
 
 test('what holds it back comes first; a wanted finish sets the lever; the curves follow', async ({ page }) => {
@@ -148,4 +150,16 @@ test('an operation without a tool in the drawer leads to adding one', async ({ p
   await page.getByRole('button', { name: /^Operation/ }).click();
   await page.getByRole('button', { name: /^Knurl/ }).click();
   await expect(page).toHaveURL(/\/drawer\/tools\/new/);
+});
+
+test('a thread in the book comes back with its pitch; another pitch then has its own depth', async ({ page }) => {
+  await page.goto(cutAddress(machine.long, stock.shaft, tool.threading, { operation: 'thread', workDiameterMm: 16, pitchMm: 1.5 }));
+  await page.getByRole('button', { name: 'Cut taken' }).click();
+  await page.getByRole('radio', { name: 'Worked', exact: true }).click();
+  await page.getByRole('button', { name: 'Put in the book' }).click();
+  await page.getByRole('button', { name: 'Open in Cut' }).click();
+  await expect(page.getByRole('img', { name: /^Thread ⌀16\smm, pitch 1.5\smm, 0.99\smm deep/ })).toBeVisible();
+  await page.getByTestId('dimension-pitch').click();
+  await page.getByRole('button', { name: '2 mm', exact: true }).click();
+  await expect(page.getByRole('button', { name: /^Thread depth 1.37 mm/ })).toBeVisible();
 });

@@ -1,9 +1,10 @@
+import { ALLOWABLE_LENGTH } from '../cut/deflection';
 import type { FactorName } from '../cut/factor-chain';
 import { barDiameter, cuttingOf, type CutSetup } from './cut-setup';
 import { OPERATIONS, type Operation } from './operations';
 
 /** Stick-out over diameter that the usual rules allow. */
-const ALLOWABLE = { chuck: 3, 'chuck-and-centre': 8, 'between-centres': 6, cutter: 4, bar: 4, blade: 1 } as const;
+const ALLOWABLE = { ...ALLOWABLE_LENGTH, cutter: 4, bar: 4, blade: 1 } as const;
 const VERY_LONG = 1.5;
 
 /** Fed along the work: a centre at its end helps. */

@@ -15,6 +15,8 @@ export interface Area {
 }
 
 export interface CutterForArea {
+  /** Its place in the list that was asked about: names may be the same. */
+  readonly index: number;
   readonly tool: Tool;
   readonly operation: Operation;
   readonly rpm: number;
@@ -44,16 +46,18 @@ const CLEARANCE_MM = 2;
  * front. Source: strips ceil(W/s), way L + 2 c + D.
  */
 export function compareCutters(setup: CutSetup, tools: readonly Tool[], rules: ShopRules, area: Area): CutterForArea[] {
-  const found = tools.filter(({ kind }) => coversArea(kind)).map((tool): CutterForArea => {
-    const { share: strip, operation } = STRIP[tool.kind]!;
+  const found = tools.flatMap((tool, index): CutterForArea[] => {
+    const kind = STRIP[tool.kind];
+    if (!kind) return [];
+    const { share: strip, operation } = kind;
     const stepoverMm = Math.min(strip * tool.diameterMm, area.widthMm);
     const of: CutSetup = { ...setup, operation, tool, depthMm: area.depthMm, widthMm: stepoverMm, rpmByHand: null, feedByHand: null };
     const plan = cutPlan(of, rules);
     const { share } = powerShare(of, plan);
-    return {
-      tool, operation, rpm: plan.speed.rungRpm, setting: plan.speed.setting, feedMmMin: plan.feed.mmMin, share, within: share === null || share <= POWER_RESERVE * 1.001, overrunMm: tool.diameterMm / 2 + CLEARANCE_MM,
+    return [{
+      index, tool, operation, rpm: plan.speed.rungRpm, setting: plan.speed.setting, feedMmMin: plan.feed.mmMin, share, within: share === null || share <= POWER_RESERVE * 1.001, overrunMm: tool.diameterMm / 2 + CLEARANCE_MM,
       area: areaPlan({ lengthMm: area.lengthMm, widthMm: area.widthMm, cutterMm: tool.diameterMm, stepoverMm, feedMmMin: plan.feed.mmMin, clearanceMm: CLEARANCE_MM, pattern: area.pattern, returnMmMin: Math.max(CRANKED_MM_MIN, plan.feed.mmMin) }),
-    };
+    }];
   });
   return found.sort((a, b) => Number(b.within) - Number(a.within) || a.area.minutes - b.area.minutes);
 }

@@ -6,6 +6,7 @@ import type { MaterialOverride } from '../material/material';
 import type { Machine } from '../machine/machine';
 import type { RungRule } from '../machine/rung-choice';
 import type { ToolMaterialKey } from '../tool/tool-material';
+import { DEG } from '../quantity/angle';
 import { centreHoleDiameter } from './centre-hole';
 import { OPERATIONS, type Cutting, type Operation, type ToolKind } from './operations';
 
@@ -130,10 +131,11 @@ export const cuttingOf = ({ operation }: Pick<CutSetup, 'operation'>): Cutting =
 /** Width of the blade when none is said, mm. */
 const USUAL_BLADE_MM = 2;
 /** Width of the edge that goes in: of the blade, of the form, of the slope of a chamfer. */
-export function bladeWidth({ tool, operation, depthMm }: Pick<CutSetup, 'tool' | 'operation' | 'depthMm'>): number {
-  return operation === 'chamfer' ? (depthMm ?? USUAL_CHAMFER_MM) * Math.SQRT2 : (tool.bladeMm ?? USUAL_BLADE_MM);
+export function bladeWidth({ tool, operation, depthMm, angleDeg }: Pick<CutSetup, 'tool' | 'operation' | 'depthMm' | 'angleDeg'>): number {
+  return operation === 'chamfer' ? (depthMm ?? USUAL_CHAMFER_MM) / Math.sin((angleDeg ?? USUAL_CHAMFER_DEG) * DEG) : (tool.bladeMm ?? USUAL_BLADE_MM);
 }
 export const USUAL_CHAMFER_MM = 1;
+export const USUAL_CHAMFER_DEG = 45;
 
 /** A bar is as thick as its shank says, else as half the bore. */
 export const barDiameter = ({ tool, workDiameterMm }: Pick<CutSetup, 'tool' | 'workDiameterMm'>): number => tool.shankMm ?? workDiameterMm / 2;

@@ -29,7 +29,7 @@ const DEPTH_WHY: Readonly<Record<DepthReason, string>> = {
   plunge: 'half the diameter before the chips are lifted out',
   'fly-cut': 'one tooth, one blow each turn: little depth',
   saw: 'three teeth in the cut at once; more pack the gullets, less hammer',
-  'form-mill': 'the whole form; in hard metal in two goes',
+  'form-mill': 'the whole form; in hard metal in two cuts',
   't-slot-head': 'the head of the cutter; the neck slot is milled before',
   dovetail: 'as deep as the head reaches; the room is roughed square before',
   'machine-power': 'eased to what the spindle has in this step, with a quarter in reserve',

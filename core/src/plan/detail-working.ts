@@ -1,5 +1,5 @@
 import { formatLength, joined, type UnitSystem } from '../quantity/format';
-import { tailstockSetover } from '../setting/taper';
+import { setover } from '../setting/taper';
 import { bladeWidth, type CutSetup } from './cut-setup';
 import { cutAngle, cutLength, cutPitch, cutWay, knurlBlank, smallEnd, threadOf } from './particulars';
 import type { WorkingLine } from './working-line';
@@ -29,9 +29,8 @@ export function detailLines(setup: CutSetup, units: UnitSystem): WorkingLine[] {
       const small = smallEnd(setup);
       const lines: WorkingLine[] = [{ key: 'small', kind: 'relation', label: `⌀${figure(diameter)} − 2 × ${figure(cutLength(setup))} × tan ${degrees(half)}`, value: `⌀${length(small)}`, reason: `1 in ${Number((1 / (2 * Math.tan(half * DEG))).toFixed(2))}, half angle ${degrees(half)}`, source: EXACT }];
       if (cutWay(setup) === 'compound') return [...lines, { key: 'set', kind: 'machine', label: 'Compound slide at', value: degrees(half), reason: `from the lathe’s axis; marked from square it reads ${degrees(90 - half)}. Prove it with an indicator on a true bar.` }];
-      const over = tailstockSetover(diameter, Math.min(small, diameter * 0.9999), cutLength(setup), setup.stickOutMm);
       return [...lines, {
-        key: 'set', kind: 'relation', label: `${figure(setup.stickOutMm)} × sin ${degrees(half)}`, value: length(over.setoverMm), source: EXACT,
+        key: 'set', kind: 'relation', label: `${figure(setup.stickOutMm)} × sin ${degrees(half)}`, value: length(setover(setup.stickOutMm, half).mm), source: EXACT,
         reason: cutWay(setup) === 'set-over' ? 'tailstock over, toward you for the small end there; between the points of the centres' : 'slide of the head in the tailstock, level with the cross slide; the tailstock stays true',
       }];
     }
@@ -41,7 +40,7 @@ export function detailLines(setup: CutSetup, units: UnitSystem): WorkingLine[] {
     }
     case 'groove': {
       const [blade, wide] = [bladeWidth(setup), Math.max(bladeWidth(setup), setup.widthMm ?? 0)];
-      return [{ key: 'plunges', kind: 'relation', label: 'Goes with this blade', value: String(groovePlunges(blade, wide)), reason: 'side by side with a little overlap, then both walls in one go each' }];
+      return [{ key: 'plunges', kind: 'relation', label: 'Plunges with this blade', value: String(groovePlunges(blade, wide)), reason: 'side by side with a little overlap, then each wall once from top to bottom' }];
     }
     case 'ramp': {
       const slope = cutAngle(setup);

@@ -2,7 +2,7 @@ import { facingSpeed } from '../cut/falling-diameter';
 import { toothChip } from '../cut/chip-thinning';
 import { formatLength, formatSpindleSpeed, joined, type UnitSystem } from '../quantity/format';
 import { centreHeight } from '../setting/centre-height';
-import { setoverLimit, tailstockSetover } from '../setting/taper';
+import { setover, setoverLimit } from '../setting/taper';
 import { bladeWidth, type CutSetup } from './cut-setup';
 import type { CutPlan } from './cut-plan';
 import { OPERATIONS, type Operation } from './operations';
@@ -54,8 +54,7 @@ const TELL: Partial<Record<Operation, (told: Told) => void>> = {
   taper: ({ setup, length, say }) => {
     if (smallEnd(setup) <= 0) return say('taper-point', 'danger', 'At this angle and length the taper runs out to a point: less length or a smaller angle.');
     if (cutWay(setup) === 'set-over') {
-      const over = tailstockSetover(setup.workDiameterMm, smallEnd(setup), cutLength(setup), setup.stickOutMm);
-      if (over.overLimit) say('set-over', 'caution', `Set over by more than a fiftieth of the length (${length(setoverLimit(setup.stickOutMm))}): plain centres bear on a line only. Ball centres, or the compound slide.`);
+      if (setover(setup.stickOutMm, cutAngle(setup)).overLimit) say('set-over', 'caution', `Set over by more than a fiftieth of the length (${length(setoverLimit(setup.stickOutMm))}): plain centres bear on a line only. Ball centres, or the compound slide.`);
       say('set-over-reset', 'note', 'The next piece must be as long and centred as deep, or its taper differs. Afterwards set the tailstock back and prove it with a test bar.');
     }
     if (cutWay(setup) === 'offset-head') say('offset-level', 'caution', 'The slide of the head must lie level with the cross slide: rolled by 5° it lifts the centre and the taper comes out hollow and too large. Light cuts: the head is held by its taper only.');

@@ -71,6 +71,7 @@ describe('geometry of single operations', () => {
 
   it('a chamfer cuts with its slope, a blade with its width, a disc from its rim', () => {
     expect(bladeWidth(of('chamfer', { depthMm: 2 }))).toBeCloseTo(2 * Math.SQRT2, 12);
+    expect(bladeWidth(of('chamfer', { depthMm: 2, angleDeg: 30 }))).toBeCloseTo(4, 12);
     expect(bladeWidth(of('groove'))).toBe(2);
     expect(engagement(of('saw'), 4, null)).toEqual({ aeMm: 4, apMm: 1.6 });
     expect(engagement(of('mill-side'), 6, 2)).toEqual({ aeMm: 2, apMm: 6 });

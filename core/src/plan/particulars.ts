@@ -1,5 +1,5 @@
 import { coarsePitch, threadDepth, threadHalfAngle, type ThreadForm } from '../setting/thread';
-import { USUAL_CHAMFER_MM, type CutSetup, type Way } from './cut-setup';
+import { USUAL_CHAMFER_DEG, USUAL_CHAMFER_MM, type CutSetup, type Way } from './cut-setup';
 import type { Operation } from './operations';
 import { DEG } from '../quantity/angle';
 
@@ -17,7 +17,7 @@ export const cutLength = ({ lengthMm, stickOutMm, operation, workDiameterMm }: A
 
 /** Half angle of a taper, slope of a chamfer from the axis, of a ramp from the surface. */
 export function cutAngle({ angleDeg, operation, tool }: Asked): number {
-  const usual: Partial<Record<Operation, number>> = { taper: USUAL_TAPER_HALF_DEG, chamfer: 45, ramp: USUAL_RAMP_DEG, dovetail: tool.approachDeg };
+  const usual: Partial<Record<Operation, number>> = { taper: USUAL_TAPER_HALF_DEG, chamfer: USUAL_CHAMFER_DEG, ramp: USUAL_RAMP_DEG, dovetail: tool.approachDeg };
   return angleDeg ?? usual[operation] ?? 45;
 }
 

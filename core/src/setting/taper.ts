@@ -30,9 +30,13 @@ const MOST_SETOVER = 1 / 50;
  * Set-over of the tailstock: S = W sin(half angle); the shop rule W t/2 is high by 1/cos.
  * @param workMm  between the points of the centres, mm
  */
+export const setover = (workMm: number, halfDeg: number): { readonly mm: number; readonly overLimit: boolean } => ({ mm: workMm * Math.sin(halfDeg * DEG), overLimit: Math.sin(halfDeg * DEG) > MOST_SETOVER });
+
+/** The same from the two diameters of a drawing. */
 export function tailstockSetover(largeMm: number, smallMm: number, taperLengthMm: number, workMm: number) {
   const half = Math.atan((positive('large diameter', largeMm) - smallMm) / (2 * positive('length of the taper', taperLengthMm)));
-  return { halfDeg: half / DEG, setoverMm: positive('length of the work', workMm) * Math.sin(half), simpleMm: workMm * Math.tan(half), overLimit: Math.sin(half) > MOST_SETOVER };
+  const { mm, overLimit } = setover(positive('length of the work', workMm), half / DEG);
+  return { halfDeg: half / DEG, setoverMm: mm, simpleMm: workMm * Math.tan(half), overLimit };
 }
 
 /** The least set-over that is too much for plain centres, for one length of work. */

@@ -31,6 +31,14 @@ describe('changing a set-up', () => {
     expect(changed(picked, { depthMm: 1 }, drawer).rpmByHand).toBe(440);
   });
 
+  it('lets go of the depth of a thread with its pitch, of what one operation asks with the operation', () => {
+    const thread: CutChoice = { ...draft, operation: 'thread', depthMm: 1.37, pitchMm: 2 };
+    const drawers = { ...drawer, tools: [...drawer.tools, tool(6, 'threading-tool')] };
+    expect(changed(thread, { pitchMm: 1.5 }, drawers)).toMatchObject({ pitchMm: 1.5, depthMm: null });
+    expect(changed(thread, { stickOutMm: 70 }, drawers)).toMatchObject({ pitchMm: 2, depthMm: 1.37 });
+    expect(changed(thread, { operation: 'turn' }, drawers)).toMatchObject({ pitchMm: null, depthMm: null, way: null });
+  });
+
   it('forgets a measured cutter with the cutter', () => {
     const milling = changed(changed(draft, { machineId: id(1, 1) }, drawer), { cutterDiameterMm: 11.8 }, drawer);
     expect(changed(milling, { operation: 'face-mill' }, drawer)).toMatchObject({ toolId: id(3, 5), cutterDiameterMm: null });

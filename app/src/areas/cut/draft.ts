@@ -31,6 +31,7 @@ const USUAL_STICK_OUT: Readonly<Record<Operation, number>> = {
 };
 /** What belongs to one operation only goes when another is chosen. */
 const NOTHING_OWN = { depthMm: null, widthMm: null, lengthMm: null, angleDeg: null, pitchMm: null, way: null } as const;
+const BY_PITCH: readonly Operation[] = ['thread', 'knurl'];
 const usable = <B>(list: readonly Known<B>[]) => list.filter((one) => !one.archived);
 
 /** Machines that Cut has an operation for. */
@@ -65,6 +66,8 @@ export function changed(draft: CutChoice, change: Partial<CutChoice>, drawer: Dr
     const stock = drawer.stock.find((one) => one.id === change.stockId);
     if (stock) next.workDiameterMm = stock.body.sizeMm;
   }
+  // The depth of a thread or a knurl follows from what it is: one that came from the book belongs to the pitch of then.
+  if (BY_PITCH.includes(next.operation) && (change.pitchMm !== undefined || change.way !== undefined || change.workDiameterMm !== undefined)) next.depthMm = null;
   // A new diameter, fluid or condition asks the ladder afresh.
   if (change.workDiameterMm !== undefined || change.cutterDiameterMm !== undefined) next.rpmByHand = null;
   return fitted(next, drawer);

@@ -76,8 +76,8 @@ describe('operations that are not simply advanced', () => {
     expect(kind('taper', {}, { workDiameterMm: 30, lengthMm: 40, stickOutMm: 200, way: 'set-over' }).depth.setting).toMatch(/tailstock over 5\smm/);
   });
 
-  it('a file by its strokes, a groove by its goes, a T-slot by its cutter', () => {
+  it('a file by its strokes, a groove by its plunges, a T-slot by its cutter', () => {
     expect(kind('file', { kind: 'file', material: 'carbon-steel' }).feed.shown).toEqual({ figure: '30', unit: 'strokes/min' });
-    expect(kind('groove', { kind: 'parting-blade', bladeMm: 2 }, { widthMm: 5 }).depth.setting).toContain('3 goes side by side');
+    expect(kind('groove', { kind: 'parting-blade', bladeMm: 2 }, { widthMm: 5 }).depth.setting).toContain('3 plunges side by side');
   });
 });

@@ -1,5 +1,5 @@
 import {
-  bladeWidth, cutAngle, cutWay, firstThreadPass, formatDivisions, formatFeedPerTurn, formatFeedRate, formatLength, formatSeconds, formatSpindleSpeed, groovePlunges, isMill, feedPer, joined, OPERATIONS, speedUnit, threadPasses, WHEEL_WORDS,
+  bladeWidth, cutAngle, cutWay, firstThreadPass, formatDivisions, formatFeedPerTurn, formatFeedRate, formatLength, formatSeconds, formatSpindleSpeed, groovePlunges, isMill, feedPer, joined, OPERATIONS, setover, speedUnit, threadPasses, WHEEL_WORDS,
   type CutPlan, type CutSetup, type FeedStep, type Operation, type Shown, type UnitSystem,
 } from '@pike-stone/core';
 
@@ -34,17 +34,17 @@ export function sayFeed(plan: CutPlan, setup: CutSetup, units: UnitSystem): Said
 /** Operations whose depth is not simply advanced. */
 const OWN_DEPTH: Partial<Record<Operation, (setup: CutSetup, plan: CutPlan, units: UnitSystem) => Omit<Said, 'shown'>>> = {
   thread: (setup, _, units) => ({ label: 'Thread depth', setting: `${threadPasses(setup)} passes, the first ${joined(formatLength(firstThreadPass(setup), units))}` }),
-  taper: (setup, plan, units) => ({ label: plan.depth.byHand ? 'Depth, yours' : 'Depth, start', setting: [cutWay(setup) === 'compound' ? `compound at ${Number(cutAngle(setup).toFixed(2))}°` : `${cutWay(setup) === 'set-over' ? 'tailstock' : 'centre'} over ${joined(formatLength(setup.stickOutMm * Math.sin((cutAngle(setup) * Math.PI) / 180), units))}`, plan.depth.dialDivisions === null ? '' : `${formatDivisions(plan.depth.dialDivisions)} divisions in`].filter(Boolean).join(', ') }),
+  taper: (setup, plan, units) => ({ label: plan.depth.byHand ? 'Depth, yours' : 'Depth, start', setting: [cutWay(setup) === 'compound' ? `compound at ${Number(cutAngle(setup).toFixed(2))}°` : `${cutWay(setup) === 'set-over' ? 'tailstock' : 'centre'} over ${joined(formatLength(setover(setup.stickOutMm, cutAngle(setup)).mm, units))}`, plan.depth.dialDivisions === null ? '' : `${formatDivisions(plan.depth.dialDivisions)} divisions in`].filter(Boolean).join(', ') }),
   'centre-drill': (_, plan, units) => ({ label: 'Go in to', setting: `mouth ⌀${joined(formatLength(plan.diameterMm, units))}` }),
   plunge: () => ({ label: 'Clear chips', setting: 'lift out, then on' }),
   groove: (setup, plan) => ({ label: plan.depth.byHand ? 'Depth, yours' : 'Depth, start', setting: [plan.depth.dialDivisions === null ? '' : `${formatDivisions(plan.depth.dialDivisions)} divisions in`, times(groovePlunges(bladeWidth(setup), plan.depth.widthInUseMm ?? 0))].filter(Boolean).join(', ') }),
   chamfer: () => ({ label: 'Chamfer', setting: 'by the compound or cross slide' }),
-  knurl: (_, plan) => ({ label: 'Press in', setting: plan.depth.dialDivisions === null ? 'in two or three goes' : `${formatDivisions(plan.depth.dialDivisions)} divisions, in two or three goes` }),
+  knurl: (_, plan) => ({ label: 'Press in', setting: plan.depth.dialDivisions === null ? 'in two or three passes' : `${formatDivisions(plan.depth.dialDivisions)} divisions, in two or three passes` }),
   file: () => ({ label: 'Takes about', setting: 'no more: marks, not size' }),
   't-slot': () => ({ label: 'Head', setting: 'the cutter sets it' }),
-  'form-mill': () => ({ label: 'Whole form', setting: 'hard metal in two goes' }),
+  'form-mill': () => ({ label: 'Whole form', setting: 'hard metal in two cuts' }),
 };
-const times = (count: number): string => (count === 1 ? 'one go' : `${count} goes side by side`);
+const times = (count: number): string => (count === 1 ? 'one plunge' : `${count} plunges side by side`);
 
 export function sayDepth(plan: CutPlan, setup: CutSetup, units: UnitSystem): Said {
   const { depth } = plan;

@@ -16,6 +16,7 @@ import { Words } from '../../../kit/Words';
 import { themed, useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { useCutWork } from '../../../workers/cut-work';
+import { formatTime } from '../forecast/say-forecast';
 import { useCut, type Cut } from '../useCut';
 
 interface AreaJob {
@@ -52,17 +53,19 @@ function AreaPage({ cut, tools, back }: { cut: Cut; tools: readonly { readonly i
   const { answer, working } = useCutWork({ setup: cut.setup, tools: tools.map(({ body }) => body), rules: cut.rules, area: job }, (work, { setup, tools: list, rules, area }) => work.compareCutters(setup, list, rules, area));
   const best = answer?.[0];
   const take = (found: CutterForArea) => {
-    const tool = tools.find(({ body }) => body.name === found.tool.name);
+    const tool = tools[found.index];
     if (!tool) return;
+    // Operation and tool first: each lets go of what belonged to the one before.
     cut.change({ operation: found.operation });
-    cut.change({ toolId: tool.id, depthMm: job.depthMm, widthMm: found.area.stepoverMm });
+    cut.change({ toolId: tool.id });
+    cut.change({ depthMm: job.depthMm, widthMm: found.area.stepoverMm });
     router.replace('/cut');
   };
   return (
     <Screen title="A flat face" about={`${cut.setup.stock.name} on the ${cut.setup.machine.name}`} onBack={back}
       side={<Sheet><View style={styles.group}><Words role="heading">Cutters compared</Words>
         {answer?.length === 0 && <Words>The drawer has no face mill, fly cutter or end mill. Add one.</Words>}
-        <View role="list" aria-label="Cutters compared">{answer?.map((one, i) => <Cutter key={one.tool.name} found={one} first={i === 0} units={units} onTake={() => take(one)} />)}</View>
+        <View role="list" aria-label="Cutters compared">{answer?.map((one, i) => <Cutter key={one.index} found={one} first={i === 0} units={units} onTake={() => take(one)} />)}</View>
         {working && <Words role="note">Working it out …</Words>}
       </View></Sheet>}>
       <View style={styles.pad}>
@@ -82,15 +85,13 @@ function AreaPage({ cut, tools, back }: { cut: Cut; tools: readonly { readonly i
   );
 }
 
-const sayTime = (minutes: number): string => (minutes < 1.5 ? `${Math.round(minutes * 60)}\u00a0s` : `${minutes < 10 ? minutes.toFixed(1) : Math.round(minutes)}\u00a0min`);
-
 function Cutter({ found, first, units, onTake }: { found: CutterForArea; first: boolean; units: UnitSystem; onTake: () => void }) {
   const themedStyles = useStyles();
   const { area } = found;
   return (
     <View role="listitem" style={themedStyles.cutter}>
       <View style={styles.grow}>
-        <Words role="strong">{`${found.tool.name}: ${sayTime(area.minutes)}`}</Words>
+        <Words role="strong">{`${found.tool.name}: ${formatTime(60 * area.minutes)}`}</Words>
         <Words role="note">{`${area.passes} ${area.passes === 1 ? 'strip' : 'strips'} of ${joined(formatLength(area.stepoverMm, units))}, ${joined(formatSpindleSpeed(found.rpm))}, ${joined(formatFeedRate(found.feedMmMin, units))}, runs over by ${joined(formatLength(found.overrunMm, units))}`}</Words>
         <Words role={found.within ? 'note' : 'fault'}>{found.share === null ? 'power of the machine not known' : found.within ? `${Math.round(found.share * 100)} % of the power of this step${first ? '; the quickest the machine can drive' : ''}` : `asks for ${Math.round(found.share * 100)} % of the power: less depth, or a smaller cutter`}</Words>
       </View>
@@ -119,7 +120,7 @@ function Strips({ found, job, units }: { found: CutterForArea; job: AreaJob; uni
         <Path d={lines} stroke={c.accent} strokeWidth={1.2} strokeDasharray={job.pattern === 'one-way' ? undefined : '8 3'} />
         <Circle cx={x - Math.min(R, x - 2) * 0.2} cy={y + strip / 2} r={R} fill={c.wash} fillOpacity={0.7} stroke={c.ink} strokeWidth={1.4} />
       </Svg>
-      <Words role="note">{`${found.tool.name}: ${area.passes} × ${joined(formatLength(area.travelMm, units))} of way, ${sayTime(area.minutes)} at ${joined(formatFeedRate(found.feedMmMin, units))}.`}</Words>
+      <Words role="note">{`${found.tool.name}: ${area.passes} × ${joined(formatLength(area.travelMm, units))} of way, ${formatTime(60 * area.minutes)} at ${joined(formatFeedRate(found.feedMmMin, units))}.`}</Words>
     </View>
   );
 }

@@ -10,7 +10,7 @@ import { useColours } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
 import { useCutWork } from '../../../workers/cut-work';
 import type { Cut } from '../useCut';
-import { formatRa } from './say-forecast';
+import { formatHeat, formatLife, formatRa, formatTime } from './say-forecast';
 
 const HEIGHT = 92;
 const LEFT = 8;
@@ -37,9 +37,9 @@ export function Sweep({ cut, units }: { cut: Cut; units: UnitSystem }) {
   const curves: Curve[] = [
     { key: 'share', title: 'Power', show: (v) => `${Math.round(v * 100)} %`, limit: POWER_RESERVE },
     { key: 'raUm', title: 'Finish, Ra', show: (v) => formatRa(v, units) },
-    { key: 'interfaceC', title: 'Heat', show: (v) => (units === 'mm' ? `${Math.round(v / 10) * 10} °C` : `${Math.round((v * 1.8 + 32) / 10) * 10} °F`), limit: cut.plan.edge.hotLimitC },
-    { key: 'lifeMinutes', title: 'Edge lasts', show: (v) => (v > 240 ? 'over 240 min' : v < 2 ? 'under 2 min' : `${Math.round(v)} min`), log: true },
-    { key: 'passS', title: 'Time', show: (v) => (v >= 90 ? `${(v / 60).toFixed(1)} min` : `${Math.round(v)} s`), log: true },
+    { key: 'interfaceC', title: 'Heat', show: (v) => formatHeat(v, units), limit: cut.plan.edge.hotLimitC },
+    { key: 'lifeMinutes', title: 'Edge lasts', show: (v) => `${formatLife(v)} min`, log: true },
+    { key: 'passS', title: 'Time', show: formatTime, log: true },
   ];
   return (
     <Sheet>

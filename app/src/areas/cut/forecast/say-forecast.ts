@@ -27,8 +27,12 @@ const CHIP_CHANGE: Partial<Record<ChipClass, string>> = {
 };
 
 export const formatRa = (um: number, units: UnitSystem): string => (units === 'mm' ? `${Number(um.toPrecision(2))}\u00a0µm` : `${Number((um / 0.0254).toPrecision(2))}\u00a0µin`);
+/** To ten degrees: it is known no better. */
+export const formatHeat = (c: number, units: UnitSystem): string => units === 'mm' ? `${Math.round(c / 10) * 10}\u00a0°C` : `${Math.round((c * 1.8 + 32) / 10) * 10}\u00a0°F`;
+/** Seconds while they can be counted, then minutes. */
+export const formatTime = (s: number): string => (s < 90 ? `${Math.round(s)}\u00a0s` : `${s < 600 ? (s / 60).toFixed(1) : Math.round(s / 60)}\u00a0min`);
 const percent = (share: number): string => `${Math.round(100 * share)}\u00a0%`;
-const minutes = (value: number): string => (value < LIFE_SHOWN_MIN[0] ? `under ${LIFE_SHOWN_MIN[0]}` : value > LIFE_SHOWN_MIN[1] ? `over ${LIFE_SHOWN_MIN[1]}` : String(Number(value.toPrecision(2))));
+export const formatLife = (value: number): string => (value < LIFE_SHOWN_MIN[0] ? `under ${LIFE_SHOWN_MIN[0]}` : value > LIFE_SHOWN_MIN[1] ? `over ${LIFE_SHOWN_MIN[1]}` : String(Number(value.toPrecision(2))));
 const length = (mm: number, units: UnitSystem): string => joined(formatLength(mm, units));
 
 /** Everything the cut will do, the most pressing first. */
@@ -133,7 +137,7 @@ function finishRow({ finish }: Forecast, setup: CutSetup, units: UnitSystem): Fo
 
 function heatRow({ heat }: Forecast, plan: CutPlan, units: UnitSystem): ForecastRow | null {
   if (!heat) return null;
-  const shown = (c: number) => (units === 'mm' ? `${Math.round(c / 10) * 10}\u00a0°C` : `${Math.round((c * 1.8 + 32) / 10) * 10}\u00a0°F`);
+  const shown = (c: number) => formatHeat(c, units);
   return {
     key: 'heat', title: 'Heat at the edge', value: `about ${shown(heat.interfaceC)}`, level: heat.verdict === 'good' ? null : 'caution',
     lines: [
@@ -146,17 +150,16 @@ function heatRow({ heat }: Forecast, plan: CutPlan, units: UnitSystem): Forecast
 
 function lifeRow({ life }: Forecast, plan: CutPlan): ForecastRow | null {
   if (life === null) return plan.edge.family === 'carbide' && plan.speed.actualMPerMin < plan.speed.range.leastUsefulMPerMin ? { key: 'life', title: 'Edge lasts', value: 'not to be told', level: 'caution', lines: ['Below carbide’s useful speed the built-up edge takes the corner off, sooner or later.'] } : null;
-  return { key: 'life', title: 'Edge lasts, minutes of cutting', value: life.minutes > LIFE_SHOWN_MIN[1] ? `over ${LIFE_SHOWN_MIN[1]}` : `${minutes(life.lowMinutes)} to ${minutes(life.highMinutes)}`, level: life.minutes < 10 ? 'caution' : null, lines: [`Taylor, with typical constants: half to double at least. Ten percent faster costs ${plan.edge.family === 'hss' ? 'high speed steel about half' : 'carbide about a third'} of it.`] };
+  return { key: 'life', title: 'Edge lasts, minutes of cutting', value: life.minutes > LIFE_SHOWN_MIN[1] ? `over ${LIFE_SHOWN_MIN[1]}` : `${formatLife(life.lowMinutes)} to ${formatLife(life.highMinutes)}`, level: life.minutes < 10 ? 'caution' : null, lines: [`Taylor, with typical constants: half to double at least. Ten percent faster costs ${plan.edge.family === 'hss' ? 'high speed steel about half' : 'carbide about a third'} of it.`] };
 }
 
 /** What the time is told for. */
 const LENGTH_WORDS: Partial<Record<Operation, string>> = {
   turn: 'as long as the work stands out', knurl: 'as long as the work stands out', shoulder: 'up to the shoulder', taper: 'along the taper', thread: 'one pass along the thread', face: 'from the rim to the centre', part: 'from the rim to the centre',
-  groove: 'one go of the blade', bore: 'as deep as the bar reaches', 'mill-bore': 'as deep as the bar reaches', shape: 'one pass over the face', drill: 'to the first clearing of the chips', plunge: 'to the first clearing of the chips',
+  groove: 'one plunge of the blade', bore: 'as deep as the bar reaches', 'mill-bore': 'as deep as the bar reaches', shape: 'one pass over the face', drill: 'to the first clearing of the chips', plunge: 'to the first clearing of the chips',
 };
 
 function timeRow({ passS, lengthMm }: Forecast, setup: CutSetup, units: UnitSystem): ForecastRow {
-  const shown = passS >= 90 ? `${(passS / 60).toFixed(1)}\u00a0min` : `${Math.round(passS)}\u00a0s`;
   const what = LENGTH_WORDS[setup.operation] ?? 'of the cut';
-  return { key: 'time', title: `Time for ${length(lengthMm, units)}${setup.operation === 'shape' ? ' of width' : ''}`, value: shown, level: null, lines: [`${what}, without approach and handling.`] };
+  return { key: 'time', title: `Time for ${length(lengthMm, units)}${setup.operation === 'shape' ? ' of width' : ''}`, value: formatTime(passS), level: null, lines: [`${what}, without approach and handling.`] };
 }
