@@ -3,8 +3,19 @@ const { join } = require('node:path');
 /** Packages that ship ES modules only and meet Jest's CommonJS. */
 const ESM_ONLY = ['uuid', 'lucide-react-native'];
 const plain = (displayName, testMatch) => ({
-  displayName, testMatch, rootDir: __dirname, testEnvironment: 'node',
-  transform: { '\\.[jt]sx?$': ['babel-jest', { configFile: join(__dirname, 'app/babel.config.js'), caller: { name: 'metro', platform: 'web', bundler: 'metro' } }] },
+  displayName,
+  testMatch,
+  rootDir: __dirname,
+  testEnvironment: 'node',
+  transform: {
+    '\\.[jt]sx?$': [
+      'babel-jest',
+      {
+        configFile: join(__dirname, 'app/babel.config.js'),
+        caller: { name: 'metro', platform: 'web', bundler: 'metro' },
+      },
+    ],
+  },
   transformIgnorePatterns: [`/node_modules/(?!(${ESM_ONLY.join('|')})/)`],
 });
 
@@ -13,9 +24,17 @@ module.exports = {
     plain('core', ['<rootDir>/core/**/*.test.ts']),
     plain('contract', ['<rootDir>/contract/**/*.test.ts']),
     {
-      preset: 'jest-expo/web', displayName: 'app', rootDir: join(__dirname, 'app'), testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'], setupFiles: ['<rootDir>/jest.setup.js'],
-      transform: { '\\.mjs$': ['babel-jest', { caller: { name: 'metro', platform: 'web', bundler: 'metro' } }] },
-      transformIgnorePatterns: [`/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|react-navigation|@react-navigation|${ESM_ONLY.join('|')}))`],
+      preset: 'jest-expo/web',
+      displayName: 'app',
+      rootDir: join(__dirname, 'app'),
+      testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+      setupFiles: ['<rootDir>/jest.setup.js'],
+      transform: {
+        '\\.mjs$': ['babel-jest', { caller: { name: 'metro', platform: 'web', bundler: 'metro' } }],
+      },
+      transformIgnorePatterns: [
+        `/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|react-navigation|@react-navigation|${ESM_ONLY.join('|')}))`,
+      ],
     },
     plain('server', ['<rootDir>/server/**/*.test.ts']),
   ],

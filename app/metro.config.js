@@ -32,7 +32,11 @@ const config = getDefaultConfig(__dirname);
 const resolve = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
   const found = (resolve ?? context.resolveRequest)(context, name, platform);
-  return platform === 'web' && found.type === 'sourceFile' && LEFT_OUT.some((part) => part.test(found.filePath)) ? { type: 'empty' } : found;
+  return platform === 'web'
+    && found.type === 'sourceFile'
+    && LEFT_OUT.some((part) => part.test(found.filePath))
+    ? { type: 'empty' }
+    : found;
 };
 
 module.exports = config;

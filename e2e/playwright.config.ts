@@ -4,7 +4,15 @@ const browser = {
   browserName: 'chromium' as const,
   launchOptions: {
     executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
   },
 };
 
@@ -23,7 +31,15 @@ export default defineConfig({
   use: { actionTimeout: 30_000 },
   projects: [
     { name: 'api', testMatch: 'api/*.spec.ts' },
-    { name: 'phone', testMatch: 'phone/*.spec.ts', use: { ...browser, viewport: { width: 390, height: 844 }, hasTouch: true, deviceScaleFactor: 2 } },
-    { name: 'wide', testMatch: 'wide/*.spec.ts', use: { ...browser, viewport: { width: 1280, height: 800 } } },
+    {
+      name: 'phone',
+      testMatch: 'phone/*.spec.ts',
+      use: { ...browser, viewport: { width: 390, height: 844 }, hasTouch: true, deviceScaleFactor: 2 },
+    },
+    {
+      name: 'wide',
+      testMatch: 'wide/*.spec.ts',
+      use: { ...browser, viewport: { width: 1280, height: 800 } },
+    },
   ],
 });

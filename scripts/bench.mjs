@@ -3,7 +3,14 @@ import { fork, spawnSync } from 'node:child_process';
 import { readFileSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { CHROMIUM, chromium, dataFolder, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
+import {
+  CHROMIUM,
+  chromium,
+  dataFolder,
+  ensureDebian,
+  ensurePackages,
+  projectRoot,
+} from './lib/packages.mjs';
 import { Cluster, postgresql } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
 import { startServer } from './lib/server.mjs';
@@ -12,11 +19,16 @@ import { ensureWeb, webRoot } from './lib/web.mjs';
 const ROUNDS = 5;
 const SECONDS = 3;
 const DEMO_SHOP = '0192f000-0000-7000-8000-000000000001';
-const CUT = '/cut?machineId=0192f000-0001-7000-8000-000000000001&stockId=0192f000-0002-7000-8000-000000000004&toolId=0192f000-0003-7000-8000-000000000001&operation=turn&workDiameterMm=60&stickOutMm=70&support=chuck&fluid=brush';
+const CUT =
+  '/cut?machineId=0192f000-0001-7000-8000-000000000001&stockId=0192f000-0002-7000-8000-000000000004&toolId=0192f000-0003-7000-8000-000000000001&operation=turn&workDiameterMm=60&stickOutMm=70&support=chuck&fluid=brush';
 const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 
 function plans() {
-  const { stdout } = spawnSync(process.execPath, ['--import', 'tsx', join(projectRoot, 'scripts/bench/plans.ts')], { encoding: 'utf8' });
+  const { stdout } = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', join(projectRoot, 'scripts/bench/plans.ts')],
+    { encoding: 'utf8' },
+  );
   const { setups, perSecond, wholeUs } = JSON.parse(stdout);
   say(`cut plans: ${perSecond} a second on one core, over ${setups} set-ups`);
   say(`a plan with its forecast and every limit: ${wholeUs} microseconds`);
@@ -27,7 +39,8 @@ async function against(autocannon, what, ours, bare) {
   const rates = { ours: [], bare: [] };
   const shoot = async (options) => {
     const { requests, non2xx, errors } = await autocannon({ connections: 20, duration: SECONDS, ...options });
-    if (non2xx + errors > 0) throw new Error(`${what}: ${non2xx + errors} answers were not what they should be`);
+    if (non2xx + errors > 0)
+      throw new Error(`${what}: ${non2xx + errors} answers were not what they should be`);
     return requests.average;
   };
   for (let round = 0; round < ROUNDS; round += 1) {
@@ -35,13 +48,17 @@ async function against(autocannon, what, ours, bare) {
     rates.ours.push(await shoot(ours));
   }
   const ratios = rates.ours.map((rate, i) => rate / rates.bare[i]);
-  say(`${what}: ${Math.round(median(rates.ours))} a second, ${Math.round(100 * median(ratios))} % of bare Express and pg (${Math.round(median(rates.bare))})`);
+  say(
+    `${what}: ${Math.round(median(rates.ours))} a second, ${Math.round(100 * median(ratios))} % of bare Express and pg (${Math.round(median(rates.bare))})`,
+  );
 }
 
 async function api(url, ownerUrl) {
   const { default: autocannon } = await import('autocannon');
   const { default: pg } = await import('pg');
-  const bare = fork(join(projectRoot, 'scripts/bench/bare-server.mjs'), { env: { ...process.env, BARE_DATABASE_URL: ownerUrl, BARE_SHOP: DEMO_SHOP } });
+  const bare = fork(join(projectRoot, 'scripts/bench/bare-server.mjs'), {
+    env: { ...process.env, BARE_DATABASE_URL: ownerUrl, BARE_SHOP: DEMO_SHOP },
+  });
   const { port } = await new Promise((resolve) => bare.once('message', resolve));
   const bareUrl = `http://127.0.0.1:${port}`;
   const cookie = (await fetch(`${url}/api/session`)).headers.get('set-cookie').split(';')[0];
@@ -49,13 +66,29 @@ async function api(url, ownerUrl) {
   const { body } = records[0];
   let n = 0;
   // A fresh id for each write, of the making the API asks for.
-  const freshPath = (prefix) => () => `${prefix}/0192f0ff-${String((n += 1) >> 16).padStart(4, '0')}-7000-8000-${(n % 65536).toString(16).padStart(12, '0')}`;
+  const freshPath = (prefix) => () =>
+    `${prefix}/0192f0ff-${String((n += 1) >> 16).padStart(4, '0')}-7000-8000-${(n % 65536).toString(16).padStart(12, '0')}`;
   const write = (url2, prefix, headers) => {
     const path = freshPath(prefix);
-    return { url: url2, requests: [{ method: 'PUT', headers: { 'content-type': 'application/json', ...headers }, body: JSON.stringify({ version: 0, archived: false, body }), setupRequest: (request) => ({ ...request, path: path() }) }] };
+    return {
+      url: url2,
+      requests: [
+        {
+          method: 'PUT',
+          headers: { 'content-type': 'application/json', ...headers },
+          body: JSON.stringify({ version: 0, archived: false, body }),
+          setupRequest: (request) => ({ ...request, path: path() }),
+        },
+      ],
+    };
   };
   try {
-    await against(autocannon, `API read (a list of ${records.length})`, { url: `${url}/api/tools`, headers: { cookie } }, { url: `${bareUrl}/bare` });
+    await against(
+      autocannon,
+      `API read (a list of ${records.length})`,
+      { url: `${url}/api/tools`, headers: { cookie } },
+      { url: `${bareUrl}/bare` },
+    );
     await against(autocannon, 'API write', write(url, '/api/tools', { cookie }), write(bareUrl, '/bare', {}));
   } finally {
     bare.disconnect();
@@ -71,10 +104,23 @@ async function page(url) {
   const folder = join(webRoot, '_expo/static/js/web');
   const html = readFileSync(join(webRoot, 'index.html'), 'utf8');
   const first = readdirSync(folder).filter((name) => html.includes(name));
-  say(`first load: ${Math.round(first.reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, 0) / 1000)} kB of JavaScript, gzip`);
+  say(
+    `first load: ${Math.round(first.reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, 0) / 1000)} kB of JavaScript, gzip`,
+  );
 
   const { chromium: launcher } = await import('playwright-core');
-  const browser = await launcher.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+  const browser = await launcher.launch({
+    executablePath: CHROMIUM,
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  });
   const times = [];
   for (let round = 0; round < ROUNDS; round += 1) {
     const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
@@ -88,7 +134,9 @@ async function page(url) {
     await context.close();
   }
   await browser.close();
-  say(`first answer on a phone profile (390x844, CPU slowed 4 times, nothing kept): ${(median(times) / 1000).toFixed(1)} s`);
+  say(
+    `first answer on a phone profile (390x844, CPU slowed 4 times, nothing kept): ${(median(times) / 1000).toFixed(1)} s`,
+  );
 }
 
 async function main() {
@@ -101,7 +149,12 @@ async function main() {
   let server;
   try {
     const ownerUrl = await cluster.start();
-    server = startServer({ PIKE_DATABASE_URL: ownerUrl, PIKE_WEB_ROOT: webRoot, PIKE_PORT: '0', PIKE_LOG_LEVEL: 'warn' });
+    server = startServer({
+      PIKE_DATABASE_URL: ownerUrl,
+      PIKE_WEB_ROOT: webRoot,
+      PIKE_PORT: '0',
+      PIKE_LOG_LEVEL: 'warn',
+    });
     const { port } = await server.listening;
     await api(`http://127.0.0.1:${port}`, ownerUrl);
     await page(`http://127.0.0.1:${port}`);

@@ -3,4 +3,8 @@ import { spawnSync } from 'node:child_process';
 import { projectRoot, ensurePackages } from './lib/packages.mjs';
 
 await ensurePackages();
-process.exitCode = spawnSync(process.execPath, ['--import', 'tsx', 'core/reference/run.ts'], { cwd: projectRoot, stdio: 'inherit' }).status ?? 1;
+process.exitCode =
+  spawnSync(process.execPath, ['--import', 'tsx', 'core/reference/run.ts'], {
+    cwd: projectRoot,
+    stdio: 'inherit',
+  }).status ?? 1;

@@ -2,7 +2,14 @@
 // Usage: node scripts/screenshots.mjs [part of a view's name ...]
 import { mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { CHROMIUM, chromium, dataFolder, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
+import {
+  CHROMIUM,
+  chromium,
+  dataFolder,
+  ensureDebian,
+  ensurePackages,
+  projectRoot,
+} from './lib/packages.mjs';
 import { Cluster, postgresql } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
 import { startServer, startStandIns } from './lib/server.mjs';
@@ -10,9 +17,19 @@ import { ensureWeb, webRoot } from './lib/web.mjs';
 
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
-const demo = (group, n) => `0192f000-00${String(group).padStart(2, '0')}-7000-8000-${n.toString(16).padStart(12, '0')}`;
+const demo = (group, n) =>
+  `0192f000-00${String(group).padStart(2, '0')}-7000-8000-${n.toString(16).padStart(12, '0')}`;
 const cut = (machine, stock, tool, more) => {
-  const set = { machineId: demo(1, machine), stockId: demo(2, stock), toolId: demo(3, tool), workDiameterMm: 30, stickOutMm: 60, support: 'chuck', fluid: 'brush', ...more };
+  const set = {
+    machineId: demo(1, machine),
+    stockId: demo(2, stock),
+    toolId: demo(3, tool),
+    workDiameterMm: 30,
+    stickOutMm: 60,
+    support: 'chuck',
+    fluid: 'brush',
+    ...more,
+  };
   return new URLSearchParams(Object.entries(set).map(([key, value]) => [key, String(value)])).toString();
 };
 const bush = cut(1, 4, 1, { operation: 'turn', workDiameterMm: 60, stickOutMm: 70 });
@@ -20,10 +37,20 @@ const frame = cut(3, 7, 17, { operation: 'mill-side', stickOutMm: 30 });
 const thread = cut(2, 1, 28, { operation: 'thread', workDiameterMm: 20, stickOutMm: 60 });
 const facing = cut(3, 7, 22, { operation: 'face-mill', stickOutMm: 40 });
 const taper = cut(1, 1, 1, { operation: 'taper', stickOutMm: 80, lengthMm: 40 });
-const shaft = cut(2, 1, 7, { operation: 'turn', workDiameterMm: 50, stickOutMm: 220, support: 'chuck-and-centre', fluid: 'dry' });
+const shaft = cut(2, 1, 7, {
+  operation: 'turn',
+  workDiameterMm: 50,
+  stickOutMm: 220,
+  support: 'chuck-and-centre',
+  fluid: 'dry',
+});
 
 const addJobs = async (page) => {
-  for (const [name, rpm] of [['Ream 12', '75'], ['Drill 8.5', '740'], ['Turn the bush', '450']]) {
+  for (const [name, rpm] of [
+    ['Ream 12', '75'],
+    ['Drill 8.5', '740'],
+    ['Turn the bush', '450'],
+  ]) {
     await page.getByRole('button', { name: 'Add a job' }).click();
     await page.getByLabel('What is done').fill(name);
     await page.getByLabel('Wanted, rpm').fill(rpm);
@@ -37,7 +64,13 @@ const VIEWS = [
   { name: 'cut-lathe', path: `/cut?${bush}` },
   { name: 'cut-mill', path: `/cut?${frame}` },
   { name: 'cut-taper', path: `/cut?${taper}` },
-  { name: 'thread-passes-dark-inch', path: '/cut/thread', before: `/cut?${thread}`, theme: 'dark', units: 'inch' },
+  {
+    name: 'thread-passes-dark-inch',
+    path: '/cut/thread',
+    before: `/cut?${thread}`,
+    theme: 'dark',
+    units: 'inch',
+  },
   { name: 'flat-face', path: '/cut/area', before: `/cut?${facing}` },
   { name: 'working', path: '/cut/working?of=speed', before: `/cut?${bush}` },
   { name: 'forecast', path: '/cut/forecast', before: `/cut?${shaft}` },
@@ -46,23 +79,56 @@ const VIEWS = [
   { name: 'book', path: '/book' },
   { name: 'drawer-machine', path: `/drawer/machines/${demo(1, 1)}` },
   { name: 'machine-reach', path: `/drawer/machines/${demo(1, 1)}/reach?metal=medium-carbon&d=60` },
-  { name: 'true-speed', path: `/drawer/machines/${demo(1, 1)}/true-speed?step=4&way=pulses`, touch: (page) => page.waitForTimeout(8_000) },
+  {
+    name: 'true-speed',
+    path: `/drawer/machines/${demo(1, 1)}/true-speed?step=4&way=pulses`,
+    touch: (page) => page.waitForTimeout(8_000),
+  },
   { name: 'machine-drive', path: `/drawer/machines/${demo(1, 1)}/drive` },
-  { name: 'belt-moves', path: `/drawer/machines/${demo(1, 1)}/moves`, touch: async (page) => { await addJobs(page); await page.getByText('2 changes').scrollIntoViewIfNeeded(); } },
-  { name: 'speed-plate', path: `/drawer/machines/${demo(1, 1)}/plate`, touch: (page) => page.getByRole('img', { name: 'The plate as it will be printed' }).scrollIntoViewIfNeeded() },
+  {
+    name: 'belt-moves',
+    path: `/drawer/machines/${demo(1, 1)}/moves`,
+    touch: async (page) => {
+      await addJobs(page);
+      await page.getByText('2 changes').scrollIntoViewIfNeeded();
+    },
+  },
+  {
+    name: 'speed-plate',
+    path: `/drawer/machines/${demo(1, 1)}/plate`,
+    touch: (page) =>
+      page.getByRole('img', { name: 'The plate as it will be printed' }).scrollIntoViewIfNeeded(),
+  },
   { name: 'cut-wide', path: `/cut?${shaft}`, size: WIDE },
   { name: 'cut-wide-dark-inch', path: `/cut?${shaft}`, size: WIDE, theme: 'dark', units: 'inch' },
 ];
 
-async function photograph(browser, url, out, { name, path, before, size = PHONE, theme = 'light', units = 'mm', touch }) {
-  const context = await browser.newContext({ viewport: size, deviceScaleFactor: 1, hasTouch: size === PHONE });
+async function photograph(
+  browser,
+  url,
+  out,
+  { name, path, before, size = PHONE, theme = 'light', units = 'mm', touch },
+) {
+  const context = await browser.newContext({
+    viewport: size,
+    deviceScaleFactor: 1,
+    hasTouch: size === PHONE,
+  });
   const page = await context.newPage();
   page.on('pageerror', (error) => say(`${name}: ${error.message}`));
   page.on('console', (message) => message.type() === 'error' && say(`${name}: ${message.text()}`));
-  await page.addInitScript((kept) => localStorage.setItem('pike-preferences', kept), JSON.stringify({ state: { units, theme, recent: {} }, version: 0 }));
+  await page.addInitScript(
+    (kept) => localStorage.setItem('pike-preferences', kept),
+    JSON.stringify({ state: { units, theme, recent: {} }, version: 0 }),
+  );
   for (const address of [before, path].filter(Boolean)) {
     await page.goto(url + address);
-    await page.waitForFunction(() => document.querySelector('[role=navigation]') && document.querySelector('[role=main]')?.textContent && !document.querySelector('[role=progressbar]'));
+    await page.waitForFunction(
+      () =>
+        document.querySelector('[role=navigation]')
+        && document.querySelector('[role=main]')?.textContent
+        && !document.querySelector('[role=progressbar]'),
+    );
     await page.waitForLoadState('networkidle');
   }
   await page.waitForTimeout(400);
@@ -87,11 +153,29 @@ async function main() {
   let browser;
   try {
     standIns = startStandIns();
-    server = startServer({ PIKE_DATABASE_URL: await cluster.start(), PIKE_WEB_ROOT: webRoot, PIKE_PORT: '0', PIKE_INSTRUMENTS: await standIns.listening });
+    server = startServer({
+      PIKE_DATABASE_URL: await cluster.start(),
+      PIKE_WEB_ROOT: webRoot,
+      PIKE_PORT: '0',
+      PIKE_INSTRUMENTS: await standIns.listening,
+    });
     const { port } = await server.listening;
-    browser = await launcher.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+    browser = await launcher.launch({
+      executablePath: CHROMIUM,
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    });
     const wanted = process.argv.slice(2);
-    for (const view of VIEWS.filter(({ name }) => wanted.length === 0 || wanted.some((part) => name.includes(part)))) {
+    for (const view of VIEWS.filter(
+      ({ name }) => wanted.length === 0 || wanted.some((part) => name.includes(part)),
+    )) {
       await photograph(browser, `http://127.0.0.1:${port}`, out, view);
       say(`${view.name}.png`);
     }

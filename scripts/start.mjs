@@ -15,7 +15,10 @@ async function alreadyRunning() {
   if (!existsSync(RUN_FILE)) return null;
   const { pid, url } = JSON.parse(readFileSync(RUN_FILE, 'utf8'));
   if (!existsSync(`/proc/${pid}`)) return null;
-  const answers = await fetch(`${url}/api/health`, { signal: AbortSignal.timeout(3_000) }).then(() => true, () => false);
+  const answers = await fetch(`${url}/api/health`, { signal: AbortSignal.timeout(3_000) }).then(
+    () => true,
+    () => false,
+  );
   return answers ? url : null;
 }
 

@@ -13,13 +13,18 @@ const bin = (name) => join(projectRoot, 'node_modules/.bin', name);
 /** Runs a program with its output in view; resolves to its exit code. */
 const show = (file, args, env = {}) =>
   new Promise((resolve) => {
-    const child = spawn(file, args, { cwd: projectRoot, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, ...env } });
+    const child = spawn(file, args, {
+      cwd: projectRoot,
+      stdio: ['ignore', 'inherit', 'inherit'],
+      env: { ...process.env, ...env },
+    });
     child.on('error', () => resolve(1));
     child.on('close', (code) => resolve(code ?? 1));
   });
 
 /** A check without cases of its own counts as one. */
-const single = async (file, args) => ((await show(file, args)) === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+const single = async (file, args) =>
+  (await show(file, args)) === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 
 /** What a runner wrote about its cases; a runner that ended badly without a failed case counts as one failure. */
 function counted(report, code, read) {
@@ -30,14 +35,28 @@ function counted(report, code, read) {
 
 async function jest(...projects) {
   const report = join(scratch, `jest-${projects.join('-')}.json`);
-  const code = await show(bin('jest'), ['--selectProjects', ...projects, '--json', `--outputFile=${report}`, '--silent=false', '--reporters=default']);
-  return counted(report, code, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }));
+  const code = await show(bin('jest'), [
+    '--selectProjects',
+    ...projects,
+    '--json',
+    `--outputFile=${report}`,
+    '--silent=false',
+    '--reporters=default',
+  ]);
+  return counted(report, code, (r) => ({
+    passed: r.numPassedTests,
+    failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
+  }));
 }
 
 async function playwright(...projects) {
   const report = join(scratch, `playwright-${projects.join('-')}.json`);
   const env = { PIKE_TEST_OWNER_URL: cluster.url('postgres'), PLAYWRIGHT_JSON_OUTPUT_FILE: report };
-  const code = await show(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts', ...projects.flatMap((name) => ['--project', name])], env);
+  const code = await show(
+    bin('playwright'),
+    ['test', '--config', 'e2e/playwright.config.ts', ...projects.flatMap((name) => ['--project', name])],
+    env,
+  );
   return counted(report, code, ({ stats, errors }) => {
     if (stats.flaky > 0) say(`${stats.flaky} passed at the second try only: named above as flaky`);
     return { passed: stats.expected + stats.flaky, failed: stats.unexpected + errors.length };
@@ -56,14 +75,23 @@ const CHECKS = {
   lint: { says: 'Lint and the dependency rule', work: () => single(bin('eslint'), ['.']) },
   types: { says: 'Types', work: () => single(bin('tsc'), ['-p', '.']) },
   unit: { says: 'Unit tests and reference cases', work: () => jest('core', 'contract', 'server', 'app') },
-  api: { says: 'The server against PostgreSQL', needs: [ensureWeb, scratchDatabase], work: () => playwright('api') },
-  e2e: { says: 'The application in Chromium', needs: [() => ensureDebian([chromium]), ensureWeb, scratchDatabase], work: () => playwright('phone', 'wide') },
+  api: {
+    says: 'The server against PostgreSQL',
+    needs: [ensureWeb, scratchDatabase],
+    work: () => playwright('api'),
+  },
+  e2e: {
+    says: 'The application in Chromium',
+    needs: [() => ensureDebian([chromium]), ensureWeb, scratchDatabase],
+    work: () => playwright('phone', 'wide'),
+  },
 };
 
 async function main() {
   const asked = process.argv.slice(2);
   const unknown = asked.find((name) => !(name in CHECKS));
-  if (unknown) throw new Stop(`There is no check called "${unknown}". There are: ${Object.keys(CHECKS).join(', ')}.`);
+  if (unknown)
+    throw new Stop(`There is no check called "${unknown}". There are: ${Object.keys(CHECKS).join(', ')}.`);
   await ensurePackages();
   mkdirSync(scratch, { recursive: true });
   const total = { passed: 0, failed: 0 };
@@ -86,5 +114,11 @@ async function main() {
   process.exitCode = total.failed > 0 ? 1 : 0;
 }
 
-for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => { void cluster?.stop().finally(() => { cluster.remove(); process.exit(130); }); });
+for (const signal of ['SIGINT', 'SIGTERM'])
+  process.on(signal, () => {
+    void cluster?.stop().finally(() => {
+      cluster.remove();
+      process.exit(130);
+    });
+  });
 await run(main);

@@ -12,7 +12,11 @@ export const name = z
   .min(1, 'Give it a name.')
   .max(NAME_LENGTH, `Keep the name under ${NAME_LENGTH} characters.`);
 
-export const setting = z.string().trim().min(1, 'Say how it is set: belt, lever or gear.').max(60, 'Keep it under 60 characters.');
+export const setting = z
+  .string()
+  .trim()
+  .min(1, 'Say how it is set: belt, lever or gear.')
+  .max(60, 'Keep it under 60 characters.');
 
 /** A number from low to high, ends included, with one sentence for every way to miss it. */
 export const between = (low: number, high: number, unit = '') => {
@@ -21,15 +25,22 @@ export const between = (low: number, high: number, unit = '') => {
 };
 
 export const length = (low: number, high: number) => between(low, high, 'mm');
-export const whole = (low: number, high: number) => between(low, high).int(`Must be a whole number from ${low} to ${high}.`);
+export const whole = (low: number, high: number) =>
+  between(low, high).int(`Must be a whole number from ${low} to ${high}.`);
 export const id = z.uuidv7({ error: 'Not an id of ours.' });
 
 /** Ascending and free of doubles; the sentence lands on the first row that is not. */
-export const ascending = <Row>(of: (row: Row) => number, what: string) => (rows: readonly Row[], context: z.RefinementCtx) => {
-  rows.forEach((row, i) => {
-    const before = rows[i - 1];
-    if (before !== undefined && of(row) <= of(before)) {
-      context.addIssue({ code: 'custom', path: [i], message: `${what} must rise down the list; this one is not above the one before.` });
-    }
-  });
-};
+export const ascending =
+  <Row>(of: (row: Row) => number, what: string) =>
+  (rows: readonly Row[], context: z.RefinementCtx) => {
+    rows.forEach((row, i) => {
+      const before = rows[i - 1];
+      if (before !== undefined && of(row) <= of(before)) {
+        context.addIssue({
+          code: 'custom',
+          path: [i],
+          message: `${what} must rise down the list; this one is not above the one before.`,
+        });
+      }
+    });
+  };

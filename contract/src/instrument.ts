@@ -28,5 +28,7 @@ export const instrumentEvent = z.object({
 });
 export type InstrumentEvent = z.infer<typeof instrumentEvent>;
 
-export const instrumentList = z.object({ instruments: z.array(z.object({ kind: z.enum(INSTRUMENT_KINDS), name: z.string() })) });
+export const instrumentList = z.object({
+  instruments: z.array(z.object({ kind: z.enum(INSTRUMENT_KINDS), name: z.string() })),
+});
 export type InstrumentList = z.infer<typeof instrumentList>;

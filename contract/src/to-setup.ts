@@ -6,16 +6,33 @@ import type { StockBody } from './stock';
 import type { ToolBody } from './tool';
 
 /** The records a cut names, put together as the core wants them; `metal` is the shop's own when the stock names one. */
-export function toSetup(choice: CutChoice, machine: MachineBody, stock: StockBody, tool: ToolBody, metal: MetalBody | null): CutSetup {
+export function toSetup(
+  choice: CutChoice,
+  machine: MachineBody,
+  stock: StockBody,
+  tool: ToolBody,
+  metal: MetalBody | null,
+): CutSetup {
   const { machineId: _m, stockId: _s, toolId: _t, cutterDiameterMm, ...chosen } = choice;
   const { name, uncertain, skinMm } = stock;
   return {
     ...chosen,
     machine,
-    stock: { name, uncertain, skinMm, materialKey: metal?.baseKey ?? stock.metal, own: metal ? ownValues(metal) : undefined },
+    stock: {
+      name,
+      uncertain,
+      skinMm,
+      materialKey: metal?.baseKey ?? stock.metal,
+      own: metal ? ownValues(metal) : undefined,
+    },
     tool: { ...tool, diameterMm: cutterDiameterMm ?? tool.diameterMm },
   };
 }
 
 /** What a shop's own metal puts in place of the library's row. */
-export const ownValues = ({ name, ownSpeeds, fzPerDiameter, drillFeedFactor }: MetalBody) => ({ name, speedMPerMin: ownSpeeds, fzPerDiameter, drillFeedFactor });
+export const ownValues = ({ name, ownSpeeds, fzPerDiameter, drillFeedFactor }: MetalBody) => ({
+  name,
+  speedMPerMin: ownSpeeds,
+  fzPerDiameter,
+  drillFeedFactor,
+});

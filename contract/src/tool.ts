@@ -2,7 +2,10 @@ import { COATINGS, TOOL_KINDS, TOOL_MATERIALS } from '@pike-stone/core';
 import * as z from 'zod';
 import { between, length, name, whole } from './fields';
 
-const materials = TOOL_MATERIALS.map((row) => row.key) as [(typeof TOOL_MATERIALS)[number]['key'], ...(typeof TOOL_MATERIALS)[number]['key'][]];
+const materials = TOOL_MATERIALS.map((row) => row.key) as [
+  (typeof TOOL_MATERIALS)[number]['key'],
+  ...(typeof TOOL_MATERIALS)[number]['key'][],
+];
 
 /** A cutting tool in the drawer. */
 export const toolBody = z.object({

@@ -18,10 +18,20 @@ const LEAST_TOLERANCE = 1e-9;
 
 /** Numbers within tolerance, lists and objects member by member, everything else exactly; only the keys in `want` count. */
 export function agrees(got: unknown, want: unknown, tolerance: (want: number) => number): boolean {
-  if (typeof want === 'number') return typeof got === 'number' && Math.abs(got - want) <= Math.max(tolerance(want), LEAST_TOLERANCE);
-  if (Array.isArray(want)) return Array.isArray(got) && got.length === want.length && want.every((item, i) => agrees(got[i], item, tolerance));
+  if (typeof want === 'number')
+    return typeof got === 'number' && Math.abs(got - want) <= Math.max(tolerance(want), LEAST_TOLERANCE);
+  if (Array.isArray(want))
+    return (
+      Array.isArray(got)
+      && got.length === want.length
+      && want.every((item, i) => agrees(got[i], item, tolerance))
+    );
   if (want !== null && typeof want === 'object') {
-    return got !== null && typeof got === 'object' && Object.entries(want).every(([key, value]) => agrees((got as Values)[key], value, tolerance));
+    return (
+      got !== null
+      && typeof got === 'object'
+      && Object.entries(want).every(([key, value]) => agrees((got as Values)[key], value, tolerance))
+    );
   }
   return got === want;
 }
@@ -30,12 +40,15 @@ export function agrees(got: unknown, want: unknown, tolerance: (want: number) =>
 export function runCase(one: ReferenceCase): Outcome {
   const topic = TOPICS[one.topic];
   if (!topic) return { status: 'not-built', case: one };
-  const tolerance = (want: number): number => one.tolerance_abs ?? (one.tolerance_rel ?? 0) * Math.max(Math.abs(want), 1e-6);
+  const tolerance = (want: number): number =>
+    one.tolerance_abs ?? (one.tolerance_rel ?? 0) * Math.max(Math.abs(want), 1e-6);
   let got: unknown;
   try {
     got = topic(one.inputs);
   } catch (error) {
     got = String(error);
   }
-  return agrees(got, one.expected, tolerance) ? { status: 'passed', case: one } : { status: 'failed', case: one, got };
+  return agrees(got, one.expected, tolerance)
+    ? { status: 'passed', case: one }
+    : { status: 'failed', case: one, got };
 }

@@ -4,7 +4,9 @@ import { agrees, runCase, type ReferenceCase } from './harness';
 import { TOPICS } from '../src/calc';
 
 const folder = join(__dirname, 'fixtures');
-const cases = readdirSync(folder).flatMap((name) => JSON.parse(readFileSync(join(folder, name), 'utf8')) as ReferenceCase[]);
+const cases = readdirSync(folder).flatMap(
+  (name) => JSON.parse(readFileSync(join(folder, name), 'utf8')) as ReferenceCase[],
+);
 
 describe.each(Object.keys(TOPICS))('reference cases on %s', (topic) => {
   const own = cases.filter((one) => one.topic === topic);
@@ -17,7 +19,13 @@ describe.each(Object.keys(TOPICS))('reference cases on %s', (topic) => {
 });
 
 describe('the harness itself', () => {
-  const one: ReferenceCase = { id: 'x', topic: 'drill-point', inputs: { diameter_mm: 10, point_angle_deg: 90 }, expected: { point_length_mm: 5 }, tolerance_rel: 0.001 };
+  const one: ReferenceCase = {
+    id: 'x',
+    topic: 'drill-point',
+    inputs: { diameter_mm: 10, point_angle_deg: 90 },
+    expected: { point_length_mm: 5 },
+    tolerance_rel: 0.001,
+  };
 
   it('fails a wrong number, a wrong word and a short list', () => {
     expect(runCase({ ...one, expected: { point_length_mm: 5.1 } }).status).toBe('failed');
@@ -26,8 +34,12 @@ describe('the harness itself', () => {
   });
 
   it('reports a case that throws as failed, with what was thrown', () => {
-    expect(runCase({ ...one, inputs: { diameter_mm: 0, point_angle_deg: 90 } })).toMatchObject({ status: 'failed', got: expect.stringContaining('drill diameter') });
+    expect(runCase({ ...one, inputs: { diameter_mm: 0, point_angle_deg: 90 } })).toMatchObject({
+      status: 'failed',
+      got: expect.stringContaining('drill diameter'),
+    });
   });
 
-  it('counts an unknown topic as not built', () => expect(runCase({ ...one, topic: 'gash' }).status).toBe('not-built'));
+  it('counts an unknown topic as not built', () =>
+    expect(runCase({ ...one, topic: 'gash' }).status).toBe('not-built'));
 });

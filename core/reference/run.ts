@@ -13,7 +13,11 @@ const count = (status: string): number => outcomes.filter((outcome) => outcome.s
 for (const outcome of outcomes) {
   if (outcome.status !== 'failed') continue;
   const { id, topic, inputs, expected } = outcome.case;
-  console.log(`${id} (${topic})\n  input    ${JSON.stringify(inputs)}\n  expected ${JSON.stringify(expected)}\n  got      ${JSON.stringify(outcome.got)}`);
+  console.log(
+    `${id} (${topic})\n  input    ${JSON.stringify(inputs)}\n  expected ${JSON.stringify(expected)}\n  got      ${JSON.stringify(outcome.got)}`,
+  );
 }
-console.log(`reference: ${count('passed')} passed, ${count('failed')} failed, ${count('not-built')} in topics not built`);
+console.log(
+  `reference: ${count('passed')} passed, ${count('failed')} failed, ${count('not-built')} in topics not built`,
+);
 process.exitCode = count('failed') > 0 ? 1 : 0;

@@ -4,7 +4,18 @@ import { DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/shop';
 
 const tool = (more: Record<string, unknown> = {}) => ({
-  name: 'Boring bar', kind: 'turning-tool', material: 'hss', dull: false, diameterMm: 10, teeth: 1, fluteLengthMm: 20, noseRadiusMm: 0.4, approachDeg: 90, cornerDeg: 80, note: '', ...more,
+  name: 'Boring bar',
+  kind: 'turning-tool',
+  material: 'hss',
+  dull: false,
+  diameterMm: 10,
+  teeth: 1,
+  fluteLengthMm: 20,
+  noseRadiusMm: 0.4,
+  approachDeg: 90,
+  cornerDeg: 80,
+  note: '',
+  ...more,
 });
 const write = (body: unknown, version = 0, archived = false) => ({ data: { version, archived, body } });
 
@@ -40,15 +51,23 @@ test.describe('a record', () => {
     const stale = await request.put(`/api/tools/${id}`, write(tool({ name: 'Boring bar, short' }), 1));
     expect(stale.status()).toBe(409);
     expect(stale.headers()['content-type']).toContain('application/problem+json');
-    expect(await stale.json()).toMatchObject({ title: 'Changed meanwhile', current: { version: 2, body: { name: 'Boring bar, long' } } });
-    expect(await (await request.get(`/api/tools/${id}`)).json()).toMatchObject({ version: 2, body: { name: 'Boring bar, long' } });
+    expect(await stale.json()).toMatchObject({
+      title: 'Changed meanwhile',
+      current: { version: 2, body: { name: 'Boring bar, long' } },
+    });
+    expect(await (await request.get(`/api/tools/${id}`)).json()).toMatchObject({
+      version: 2,
+      body: { name: 'Boring bar, long' },
+    });
   });
 
   test('of two writes at once from one version exactly one wins', async ({ request }) => {
     const id = uuidv7();
     await request.put(`/api/tools/${id}`, write(tool()));
     const names = ['a', 'b', 'c', 'd', 'e', 'f'];
-    const answers = await Promise.all(names.map((name) => request.put(`/api/tools/${id}`, write(tool({ name }), 1))));
+    const answers = await Promise.all(
+      names.map((name) => request.put(`/api/tools/${id}`, write(tool({ name }), 1))),
+    );
     expect(answers.map((answer) => answer.status()).sort()).toEqual([200, 409, 409, 409, 409, 409]);
   });
 
@@ -59,9 +78,15 @@ test.describe('a record', () => {
   test('is put away and brought back, and cannot be deleted', async ({ request }) => {
     const id = uuidv7();
     await request.put(`/api/tools/${id}`, write(tool()));
-    expect(await (await request.put(`/api/tools/${id}`, write(tool(), 1, true))).json()).toMatchObject({ version: 2, archived: true });
+    expect(await (await request.put(`/api/tools/${id}`, write(tool(), 1, true))).json()).toMatchObject({
+      version: 2,
+      archived: true,
+    });
     expect((await request.delete(`/api/tools/${id}`)).status()).toBe(404);
-    expect(await (await request.put(`/api/tools/${id}`, write(tool(), 2, false))).json()).toMatchObject({ version: 3, archived: false });
+    expect(await (await request.put(`/api/tools/${id}`, write(tool(), 2, false))).json()).toMatchObject({
+      version: 3,
+      archived: false,
+    });
   });
 });
 
@@ -89,8 +114,19 @@ test.describe('what does not fit is refused with a sentence', () => {
 
   test('speeds that do not rise, at the row that does not', async ({ request }) => {
     const { body } = await (await request.get(`/api/machines/${DEMO.machine.mill}`)).json();
-    const answer = await request.put(`/api/machines/${uuidv7()}`, write({ ...body, speeds: [{ rpm: 100, setting: 'a' }, { rpm: 90, setting: 'b' }] }));
-    expect((await answer.json()).fields).toEqual([{ path: 'body.speeds.1', message: expect.stringContaining('rise down the list') }]);
+    const answer = await request.put(
+      `/api/machines/${uuidv7()}`,
+      write({
+        ...body,
+        speeds: [
+          { rpm: 100, setting: 'a' },
+          { rpm: 90, setting: 'b' },
+        ],
+      }),
+    );
+    expect((await answer.json()).fields).toEqual([
+      { path: 'body.speeds.1', message: expect.stringContaining('rise down the list') },
+    ]);
   });
 
   test('a cut that names a machine of nobody', async ({ request }) => {
@@ -101,13 +137,23 @@ test.describe('what does not fit is refused with a sentence', () => {
   });
 
   test('a body that is not JSON', async ({ request }) => {
-    const answer = await request.put(`/api/tools/${uuidv7()}`, { data: Buffer.from('{"version": 0,'), headers: { 'Content-Type': 'application/json' } });
+    const answer = await request.put(`/api/tools/${uuidv7()}`, {
+      data: Buffer.from('{"version": 0,'),
+      headers: { 'Content-Type': 'application/json' },
+    });
     expect(answer.status()).toBe(400);
     expect((await answer.json()).detail).toContain('well-formed');
   });
 
   test('a body of another kind', async ({ request }) => {
-    expect((await request.put(`/api/tools/${uuidv7()}`, { data: 'name=x', headers: { 'Content-Type': 'text/plain' } })).status()).toBe(415);
+    expect(
+      (
+        await request.put(`/api/tools/${uuidv7()}`, {
+          data: 'name=x',
+          headers: { 'Content-Type': 'text/plain' },
+        })
+      ).status(),
+    ).toBe(415);
   });
 
   test('a body larger than a record may be', async ({ request }) => {
@@ -118,7 +164,10 @@ test.describe('what does not fit is refused with a sentence', () => {
 
   test('a bare list, a bare number, nothing at all', async ({ request }) => {
     for (const data of ['[]', '5', 'null']) {
-      const answer = await request.put(`/api/tools/${uuidv7()}`, { data: Buffer.from(data), headers: { 'Content-Type': 'application/json' } });
+      const answer = await request.put(`/api/tools/${uuidv7()}`, {
+        data: Buffer.from(data),
+        headers: { 'Content-Type': 'application/json' },
+      });
       expect(answer.status()).toBe(400);
     }
   });

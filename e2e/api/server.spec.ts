@@ -8,10 +8,13 @@ test.describe('the server', () => {
     const name = new URL(shop.ownerUrl).pathname.slice(1);
     const postgres = new URL(shop.ownerUrl);
     postgres.pathname = '/postgres';
-    const allow = (yes: boolean) => owner(postgres.href, async (client) => {
-      await client.query(`alter database ${name} allow_connections ${yes}`);
-      await client.query('select pg_terminate_backend(pid) from pg_stat_activity where datname = $1', [name]);
-    });
+    const allow = (yes: boolean) =>
+      owner(postgres.href, async (client) => {
+        await client.query(`alter database ${name} allow_connections ${yes}`);
+        await client.query('select pg_terminate_backend(pid) from pg_stat_activity where datname = $1', [
+          name,
+        ]);
+      });
     await allow(false);
     try {
       const ill = await request.get('/api/health');
@@ -46,9 +49,12 @@ test.describe('the server', () => {
   test('describes itself in OpenAPI, every path answering as described', async ({ request }) => {
     const description = await (await request.get('/api/openapi.json')).json();
     expect(description.openapi).toBe('3.1.0');
-    for (const kind of ['machines', 'metals', 'stock', 'tools', 'cuts', 'rules']) expect(Object.keys(description.paths)).toContain(`/api/${kind}/{id}`);
+    for (const kind of ['machines', 'metals', 'stock', 'tools', 'cuts', 'rules'])
+      expect(Object.keys(description.paths)).toContain(`/api/${kind}/{id}`);
     await request.get('/api/session');
-    for (const [path, { get }] of Object.entries<{ get?: object }>(description.paths).filter(([one]) => !one.includes('{'))) {
+    for (const [path, { get }] of Object.entries<{ get?: object }>(description.paths).filter(
+      ([one]) => !one.includes('{'),
+    )) {
       // What is only asked by POST refuses an empty question with a description of what it lacks.
       if (get) expect((await request.get(path)).status(), path).toBe(200);
       else expect((await request.post(path, { data: {} })).status(), path).toBe(400);
@@ -57,14 +63,17 @@ test.describe('the server', () => {
     expect(put.properties.body.properties.noseRadiusMm).toMatchObject({ type: 'number', minimum: 0.05 });
   });
 
-  test('answers an unknown address as a problem, and an unknown page with the application', async ({ request }) => {
+  test('answers an unknown address as a problem, and an unknown page with the application', async ({
+    request,
+  }) => {
     const api = await request.get('/api/nothing', { headers: { Cookie: '' } });
     expect([401, 404]).toContain(api.status());
     expect(api.headers()['content-type']).toContain('application/problem+json');
     const page = await request.get('/book/anything', { headers: { Accept: 'text/html' } });
     expect(page.status()).toBe(200);
     expect(await page.text()).toContain('<div id="root">');
-    for (const path of ['/fonts/%2e%2e%2f%2e%2e%2fpackage.json', '/_expo/..%2f..%2f.sources']) expect((await request.get(path)).ok(), path).toBe(false);
+    for (const path of ['/fonts/%2e%2e%2f%2e%2e%2fpackage.json', '/_expo/..%2f..%2f.sources'])
+      expect((await request.get(path)).ok(), path).toBe(false);
   });
 
   test('loses nothing it said was written, when it is killed in the middle', async ({ request, shop }) => {
@@ -72,7 +81,16 @@ test.describe('the server', () => {
     const { body } = await (await request.get(`/api/tools/${DEMO.tool.knife}`)).json();
     const ids = Array.from({ length: 40 }, () => uuidv7());
     const answered: string[] = [];
-    const writing = Promise.all(ids.map((id) => request.put(`/api/tools/${id}`, { data: { version: 0, archived: false, body } }).then((answer) => { if (answer.ok()) answered.push(id); }, () => undefined)));
+    const writing = Promise.all(
+      ids.map((id) =>
+        request.put(`/api/tools/${id}`, { data: { version: 0, archived: false, body } }).then(
+          (answer) => {
+            if (answer.ok()) answered.push(id);
+          },
+          () => undefined,
+        ),
+      ),
+    );
     await new Promise((resolve) => setTimeout(resolve, 15));
     await shop.kill();
     await writing;
@@ -81,15 +99,26 @@ test.describe('the server', () => {
     const kept = new Set(records.map((record: { id: string }) => record.id));
     expect(answered.filter((id) => !kept.has(id))).toEqual([]);
     // What was not answered may be sent again, and is then there once.
-    for (const id of ids) expect((await request.put(`/api/tools/${id}`, { data: { version: 0, archived: false, body } })).status()).toBe(200);
+    for (const id of ids)
+      expect(
+        (await request.put(`/api/tools/${id}`, { data: { version: 0, archived: false, body } })).status(),
+      ).toBe(200);
   });
 
-  test('keeps what the shop changed when it starts again: the demo is loaded once', async ({ request, shop }) => {
+  test('keeps what the shop changed when it starts again: the demo is loaded once', async ({
+    request,
+    shop,
+  }) => {
     await request.get('/api/session');
     const { body, version } = await (await request.get(`/api/stock/${DEMO.stock.bright}`)).json();
-    await request.put(`/api/stock/${DEMO.stock.bright}`, { data: { version, archived: false, body: { ...body, name: 'Bright bar, 25' } } });
+    await request.put(`/api/stock/${DEMO.stock.bright}`, {
+      data: { version, archived: false, body: { ...body, name: 'Bright bar, 25' } },
+    });
     await shop.stop();
     await shop.start();
-    expect(await (await request.get(`/api/stock/${DEMO.stock.bright}`)).json()).toMatchObject({ version: version + 1, body: { name: 'Bright bar, 25' } });
+    expect(await (await request.get(`/api/stock/${DEMO.stock.bright}`)).json()).toMatchObject({
+      version: version + 1,
+      body: { name: 'Bright bar, 25' },
+    });
   });
 });

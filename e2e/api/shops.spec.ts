@@ -4,7 +4,13 @@ import type pg from 'pg';
 import { DEMO } from '../fixtures/demo';
 import { expect, owner, test, type TestShop } from '../fixtures/shop';
 
-const RULES = { school: 'middle', backOffThird: false, shortcut: '4*CS/D', rungRule: 'nearest', overshootPercent: 10 };
+const RULES = {
+  school: 'middle',
+  backOffThird: false,
+  shortcut: '4*CS/D',
+  rungRule: 'nearest',
+  overshootPercent: 10,
+};
 
 /** A second shop beside the demo, with a cookie of its own. */
 async function neighbour(shop: TestShop): Promise<{ id: string; cookie: string }> {
@@ -12,7 +18,10 @@ async function neighbour(shop: TestShop): Promise<{ id: string; cookie: string }
   const token = `neighbour-${id}`;
   await owner(shop.ownerUrl, async (client) => {
     await client.query('insert into shop (shop_id, name) values ($1, $2)', [id, 'Neighbour']);
-    await client.query(`insert into session (shop_id, token_hash, expires_at) values ($1, $2, now() + interval '1 hour')`, [id, createHash('sha256').update(token).digest()]);
+    await client.query(
+      `insert into session (shop_id, token_hash, expires_at) values ($1, $2, now() + interval '1 hour')`,
+      [id, createHash('sha256').update(token).digest()],
+    );
   });
   return { id, cookie: `pike_session=${token}` };
 }
@@ -26,39 +35,62 @@ test.describe('a shop sees only its own', () => {
 
     await request.get('/api/session');
     const { body } = await (await request.get(`/api/machines/${DEMO.machine.bay}`)).json();
-    const theirs = await request.put(`/api/machines/${DEMO.machine.bay}`, { headers, data: { version: 1, archived: true, body } });
+    const theirs = await request.put(`/api/machines/${DEMO.machine.bay}`, {
+      headers,
+      data: { version: 1, archived: true, body },
+    });
     expect(theirs.status()).toBe(404);
-    expect(await (await request.get(`/api/machines/${DEMO.machine.bay}`)).json()).toMatchObject({ version: 1, archived: false });
+    expect(await (await request.get(`/api/machines/${DEMO.machine.bay}`)).json()).toMatchObject({
+      version: 1,
+      archived: false,
+    });
   });
 
   test('a cut cannot name the tools of another shop', async ({ request, shop }) => {
     await request.get('/api/session');
     const { body } = await (await request.get(`/api/cuts/${DEMO.cut.bush}`)).json();
     const { cookie } = await neighbour(shop);
-    const answer = await request.put(`/api/cuts/${uuidv7()}`, { headers: { Cookie: cookie }, data: { version: 0, archived: false, body } });
+    const answer = await request.put(`/api/cuts/${uuidv7()}`, {
+      headers: { Cookie: cookie },
+      data: { version: 0, archived: false, body },
+    });
     expect(answer.status()).toBe(400);
   });
 
   test('the rules of a shop stand under its own id only', async ({ request, shop }) => {
     const { id, cookie } = await neighbour(shop);
-    const put = (target: string) => request.put(`/api/rules/${target}`, { headers: { Cookie: cookie }, data: { version: 0, archived: false, body: RULES } });
+    const put = (target: string) =>
+      request.put(`/api/rules/${target}`, {
+        headers: { Cookie: cookie },
+        data: { version: 0, archived: false, body: RULES },
+      });
     expect((await put(DEMO.shop)).status()).toBe(404);
     expect((await put(id)).status()).toBe(200);
   });
 
   test('no cookie, a made-up cookie and an expired one open nothing', async ({ request, shop }) => {
     const { cookie } = await neighbour(shop);
-    await owner(shop.ownerUrl, (client) => client.query(`update session set expires_at = now() - interval '1 second' where token_hash = $1`, [createHash('sha256').update(cookie.split('=')[1]!).digest()]));
+    await owner(shop.ownerUrl, (client) =>
+      client.query(`update session set expires_at = now() - interval '1 second' where token_hash = $1`, [
+        createHash('sha256').update(cookie.split('=')[1]!).digest(),
+      ]),
+    );
     for (const given of ['', 'pike_session=nobody', `pike_session=${'x'.repeat(5_000)}`, cookie]) {
       const answer = await request.get('/api/machines', { headers: { Cookie: given } });
       expect(answer.status()).toBe(401);
     }
   });
 
-  test('the database itself refuses: the application’s role has no way round the shop', async ({ shop, request }) => {
+  test('the database itself refuses: the application’s role has no way round the shop', async ({
+    shop,
+    request,
+  }) => {
     await request.get('/api/session');
-    const { rows: policies } = await owner(shop.ownerUrl, (client) => client.query(
-      `select relname from pg_class where relnamespace = 'public'::regnamespace and relkind = 'r' and relname <> 'schema_version' and not relrowsecurity`));
+    const { rows: policies } = await owner(shop.ownerUrl, (client) =>
+      client.query(
+        `select relname from pg_class where relnamespace = 'public'::regnamespace and relkind = 'r' and relname <> 'schema_version' and not relrowsecurity`,
+      ),
+    );
     expect(policies).toEqual([]);
 
     const seen = await owner(shop.ownerUrl, async (client) => {
@@ -66,12 +98,30 @@ test.describe('a shop sees only its own', () => {
       const without = await client.query('select count(*)::int as n from machine');
       await client.query(`select set_config('pike.shop', $1, false)`, [DEMO.shop]);
       const within = await client.query('select count(*)::int as n from machine');
-      const foreign = client.query(`insert into machine (shop_id, id, version, body) values ($1, $2, 1, '{}')`, [uuidv7(), uuidv7()]);
-      const refused = await foreign.then(() => null, (error: pg.DatabaseError) => error.message);
-      const dropped = await client.query('drop table machine').then(() => null, (error: pg.DatabaseError) => error.message);
-      const deleted = await client.query('delete from machine').then(() => null, (error: pg.DatabaseError) => error.message);
+      const foreign = client.query(
+        `insert into machine (shop_id, id, version, body) values ($1, $2, 1, '{}')`,
+        [uuidv7(), uuidv7()],
+      );
+      const refused = await foreign.then(
+        () => null,
+        (error: pg.DatabaseError) => error.message,
+      );
+      const dropped = await client.query('drop table machine').then(
+        () => null,
+        (error: pg.DatabaseError) => error.message,
+      );
+      const deleted = await client.query('delete from machine').then(
+        () => null,
+        (error: pg.DatabaseError) => error.message,
+      );
       return { without: without.rows[0].n, within: within.rows[0].n, refused, dropped, deleted };
     });
-    expect(seen).toMatchObject({ without: 0, within: 5, refused: expect.stringContaining('row-level security'), dropped: expect.stringContaining('owner'), deleted: expect.stringContaining('permission denied') });
+    expect(seen).toMatchObject({
+      without: 0,
+      within: 5,
+      refused: expect.stringContaining('row-level security'),
+      dropped: expect.stringContaining('owner'),
+      deleted: expect.stringContaining('permission denied'),
+    });
   });
 });

@@ -8,9 +8,15 @@ const START = join(import.meta.dirname, '../../scripts/start.mjs');
 
 /** npm start on a scratch database and a scratch folder, and what it says. */
 function start(env: Record<string, string>) {
-  const child = spawn(process.execPath, [START], { env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'pipe'] });
+  const child = spawn(process.execPath, [START], {
+    env: { ...process.env, ...env },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
   let said = '';
-  for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk: Buffer) => { said += chunk.toString(); });
+  for (const stream of [child.stdout, child.stderr])
+    stream.on('data', (chunk: Buffer) => {
+      said += chunk.toString();
+    });
   const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
   const says = async (words: RegExp): Promise<RegExpExecArray> => {
     for (;;) {
@@ -24,7 +30,11 @@ function start(env: Record<string, string>) {
 }
 
 /** Programs of this server that still run, found by the folder they were given. */
-const left = (data: string): string => spawnSync('bash', ['-c', `for e in /proc/[0-9]*/environ; do tr '\\0' '\\n' < $e 2>/dev/null | grep -q '^PIKE_DATA=${data}$' && echo $e; done; true`]).stdout.toString();
+const left = (data: string): string =>
+  spawnSync('bash', [
+    '-c',
+    `for e in /proc/[0-9]*/environ; do tr '\\0' '\\n' < $e 2>/dev/null | grep -q '^PIKE_DATA=${data}$' && echo $e; done; true`,
+  ]).stdout.toString();
 
 test('npm start: prints its address, says so a second time, keeps what was written, and leaves nothing behind', async () => {
   const data = mkdtempSync(join(tmpdir(), 'pike-start-'));
@@ -39,7 +49,13 @@ test('npm start: prints its address, says so a second time, keeps what was writt
     expect(await (await fetch(url)).text()).toContain('<div id="root">');
     // The simulated instruments were started with it.
     const cookie = (await fetch(`${url}/api/session`)).headers.get('set-cookie')!.split(';')[0]!;
-    expect((await (await fetch(`${url}/api/instruments`, { headers: { cookie } })).json() as { instruments: unknown[] }).instruments).toHaveLength(4);
+    expect(
+      (
+        (await (await fetch(`${url}/api/instruments`, { headers: { cookie } })).json()) as {
+          instruments: unknown[];
+        }
+      ).instruments,
+    ).toHaveLength(4);
 
     const second = start(env);
     expect(await second.ended).toBe(0);

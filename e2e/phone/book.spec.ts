@@ -20,7 +20,16 @@ test('what was really set differs from the plan: both stand in the book', async 
   await page.getByLabel('Remark').fill('Too slow: it smeared.');
   await put(page);
   const main = page.getByRole('main');
-  for (const text of ['118 rpm', '70 rpm', '0.1 mm/rev', '0.12 mm/rev', '1.02 mm', '0.76 mm', 'Belt 3, back gear in']) await expect(main.getByText(text, { exact: true }).first()).toBeVisible();
+  for (const text of [
+    '118 rpm',
+    '70 rpm',
+    '0.1 mm/rev',
+    '0.12 mm/rev',
+    '1.02 mm',
+    '0.76 mm',
+    'Belt 3, back gear in',
+  ])
+    await expect(main.getByText(text, { exact: true }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Open in Cut' }).click();
   await expect(page.getByRole('button', { name: /^Spindle 70 rpm/ })).toBeVisible();
   await expect(page.getByTestId('dimension-depth')).toContainText('0.76');
@@ -69,7 +78,12 @@ test('an entry is changed, taken out of the list, and brought back by undo', asy
 });
 
 test('the bench goes on with what is set up, and repeats what was done last', async ({ page }) => {
-  await page.goto(cutAddress(DEMO.machine.long, DEMO.stock.stainless, DEMO.tool.knife, { operation: 'turn', workDiameterMm: 28 }));
+  await page.goto(
+    cutAddress(DEMO.machine.long, DEMO.stock.stainless, DEMO.tool.knife, {
+      operation: 'turn',
+      workDiameterMm: 28,
+    }),
+  );
   await expect(page.getByTestId('dimension-diameter')).toContainText('⌀28');
   await page.getByRole('link', { name: 'Bench' }).click();
   await expect(page.getByRole('button', { name: /^Pump shaft stainless, ⌀28 mm/ })).toBeVisible();

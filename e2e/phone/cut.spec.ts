@@ -3,7 +3,8 @@ import { bushCut, cutAddress, DEMO, frameCut } from '../fixtures/demo';
 import { expect, test } from '../fixtures/shop';
 
 const spindle = (page: Page) => page.getByRole('button', { name: /^Spindle .*Open the working/ });
-const feed = (page: Page) => page.getByRole('button', { name: /^(Carriage|Cross feed|Table feed|By hand).*Open the working/ });
+const feed = (page: Page) =>
+  page.getByRole('button', { name: /^(Carriage|Cross feed|Table feed|By hand).*Open the working/ });
 const choose = async (page: Page, word: string, option: RegExp) => {
   await page.getByRole('button', { name: new RegExp(`^${word}: `) }).click();
   await page.getByRole('dialog').getByRole('button', { name: option }).click();
@@ -14,7 +15,10 @@ const type = async (page: Page, dimension: string, text: string) => {
   await page.getByRole('button', { name: 'Set', exact: true }).click();
 };
 
-test('the whole path: choose, type 5/8 on the sketch, read the working, step the ladder, log, restart, find it, open it again', async ({ page, shop }) => {
+test('the whole path: choose, type 5/8 on the sketch, read the working, step the ladder, log, restart, find it, open it again', async ({
+  page,
+  shop,
+}) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
   await page.getByRole('button', { name: 'Go on to Cut' }).click();
@@ -67,7 +71,10 @@ test('the whole path: choose, type 5/8 on the sketch, read the working, step the
 test('the answer stands on a phone without scrolling, lathe and mill, mm and inch', async ({ page }) => {
   for (const address of [bushCut, frameCut]) {
     for (const units of ['mm', 'inch']) {
-      await page.addInitScript((kept) => localStorage.setItem('pike-preferences', kept), JSON.stringify({ state: { units, theme: 'light', recent: {} }, version: 0 }));
+      await page.addInitScript(
+        (kept) => localStorage.setItem('pike-preferences', kept),
+        JSON.stringify({ state: { units, theme: 'light', recent: {} }, version: 0 }),
+      );
       await page.goto(address);
       await expect(spindle(page)).toBeVisible();
       const actions = (await page.getByRole('button', { name: 'Cut taken' }).boundingBox())!;
@@ -82,14 +89,23 @@ test('the answer stands on a phone without scrolling, lathe and mill, mm and inc
   }
 });
 
-test('what cannot be a size is refused at the keypad with a sentence, and stays as typed', async ({ page }) => {
+test('what cannot be a size is refused at the keypad with a sentence, and stays as typed', async ({
+  page,
+}) => {
   await page.goto(bushCut);
   await page.getByTestId('dimension-diameter').click();
   const field = page.getByRole('textbox', { name: 'Diameter of the work' });
   const set = page.getByRole('button', { name: 'Set', exact: true });
   const faults: readonly [text: string, sentence: RegExp][] = [
-    ['0', /more than 0/], ['-3', /more than 0/], ['99999999', /Must be from 0.5 to 3000\smm/], ['abc', /cannot be read/], ['5/7', /halves, quarters/], ['#81', /#1 to #80/],
-    ['M8', /thread/], ['12ft', /Use mm, cm, in/], ['9'.repeat(10_000), /longer than any size/],
+    ['0', /more than 0/],
+    ['-3', /more than 0/],
+    ['99999999', /Must be from 0.5 to 3000\smm/],
+    ['abc', /cannot be read/],
+    ['5/7', /halves, quarters/],
+    ['#81', /#1 to #80/],
+    ['M8', /thread/],
+    ['12ft', /Use mm, cm, in/],
+    ['9'.repeat(10_000), /longer than any size/],
   ];
   for (const [text, sentence] of faults) {
     await field.fill(text);
@@ -109,7 +125,8 @@ test('what cannot be a size is refused at the keypad with a sentence, and stays 
 test('the keypad alone is enough: fractions, thou, the last sizes, letter drills', async ({ page }) => {
   await page.goto(bushCut);
   const keys = async (...names: string[]) => {
-    for (const name of names) await page.getByRole('dialog').getByRole('button', { name, exact: true }).click();
+    for (const name of names)
+      await page.getByRole('dialog').getByRole('button', { name, exact: true }).click();
   };
   await page.getByTestId('dimension-diameter').click();
   await keys('1', 'space', '1/4');
@@ -132,17 +149,61 @@ test('the keypad alone is enough: fractions, thou, the last sizes, letter drills
 });
 
 test('carbide on a machine too slow for it, and HSS too fast, are said with what to do', async ({ page }) => {
-  await page.goto(cutAddress(DEMO.machine.bay, DEMO.stock.shaft, DEMO.tool.coated, { operation: 'turn', workDiameterMm: 12 }));
+  await page.goto(
+    cutAddress(DEMO.machine.bay, DEMO.stock.shaft, DEMO.tool.coated, {
+      operation: 'turn',
+      workDiameterMm: 12,
+    }),
+  );
   await expect(page.getByText(/Too slow for coated carbide.*Take sharp HSS/)).toBeVisible();
-  await page.goto(cutAddress(DEMO.machine.mill, DEMO.stock.stainless, DEMO.tool.endMill12, { operation: 'mill-slot', stickOutMm: 30, rpmByHand: 2450 }));
-  await expect(page.getByRole('alert')).toContainText(/Too fast for High speed steel.*The edge will burn\. Go one step down/);
+  await page.goto(
+    cutAddress(DEMO.machine.mill, DEMO.stock.stainless, DEMO.tool.endMill12, {
+      operation: 'mill-slot',
+      stickOutMm: 30,
+      rpmByHand: 2450,
+    }),
+  );
+  await expect(page.getByRole('alert')).toContainText(
+    /Too fast for High speed steel.*The edge will burn\. Go one step down/,
+  );
   await page.getByRole('slider', { name: 'Spindle speed' }).press('ArrowLeft');
   await expect(spindle(page)).toContainText('1600');
 });
 
 const EVERY = {
-  'Long-bed lathe': ['Turn', 'Face', 'Turn to a shoulder', 'Bore', 'Drill', 'Centre-drill', 'Ream', 'Part off', 'Groove', 'Chamfer', 'Cut a thread', 'Turn a taper', 'Knurl', 'Form-turn', 'File and polish'],
-  'Knee mill': ['Side-mill', 'Slot', 'Plunge', 'Ramp down', 'Face-mill', 'Fly-cut', 'Saw', 'Drill', 'Centre-drill', 'Ream', 'Bore', 'Form-mill', 'Cut a T-slot', 'Cut a dovetail'],
+  'Long-bed lathe': [
+    'Turn',
+    'Face',
+    'Turn to a shoulder',
+    'Bore',
+    'Drill',
+    'Centre-drill',
+    'Ream',
+    'Part off',
+    'Groove',
+    'Chamfer',
+    'Cut a thread',
+    'Turn a taper',
+    'Knurl',
+    'Form-turn',
+    'File and polish',
+  ],
+  'Knee mill': [
+    'Side-mill',
+    'Slot',
+    'Plunge',
+    'Ramp down',
+    'Face-mill',
+    'Fly-cut',
+    'Saw',
+    'Drill',
+    'Centre-drill',
+    'Ream',
+    'Bore',
+    'Form-mill',
+    'Cut a T-slot',
+    'Cut a dovetail',
+  ],
 };
 
 test('every operation of both machines says a speed, a feed and a depth', async ({ page }) => {
@@ -160,7 +221,12 @@ test('every operation of both machines says a speed, a feed and a depth', async 
 });
 
 test('conditions change the number and stand in the working as named factors', async ({ page }) => {
-  await page.goto(cutAddress(DEMO.machine.bay, DEMO.stock.sheave, DEMO.tool.knife, { operation: 'turn', workDiameterMm: 150 }));
+  await page.goto(
+    cutAddress(DEMO.machine.bay, DEMO.stock.sheave, DEMO.tool.knife, {
+      operation: 'turn',
+      workDiameterMm: 150,
+    }),
+  );
   await page.getByRole('button', { name: /^Conditions: / }).click();
   await page.getByRole('radio', { name: 'Dry' }).click();
   await page.getByRole('checkbox', { name: 'Interrupted' }).click();
@@ -168,9 +234,12 @@ test('conditions change the number and stand in the working as named factors', a
   await page.getByRole('button', { name: 'Done' }).click();
   await spindle(page).click();
   const working = page.getByRole('list', { name: 'Working of the speed' });
-  for (const factor of ['Tired machine', 'Interrupted cut', 'Hard skin, first pass']) await expect(working).toContainText(factor);
+  for (const factor of ['Tired machine', 'Interrupted cut', 'Hard skin, first pass'])
+    await expect(working).toContainText(factor);
   await page.getByRole('radio', { name: 'Depth' }).click();
-  await expect(page.getByRole('list', { name: 'Working of the depth' })).toContainText('goes under the hard skin');
+  await expect(page.getByRole('list', { name: 'Working of the depth' })).toContainText(
+    'goes under the hard skin',
+  );
 });
 
 test('units, night shop and the school are kept', async ({ page }) => {
@@ -197,10 +266,14 @@ test('units, night shop and the school are kept', async ({ page }) => {
   await expect(page.getByRole('radio', { name: 'Middle', exact: true })).toBeChecked();
 });
 
-test('an address opens its cut also where nothing was set up before and everything is already on the device', async ({ page }) => {
+test('an address opens its cut also where nothing was set up before and everything is already on the device', async ({
+  page,
+}) => {
   await page.goto('/drawer');
   await expect(page.getByRole('button', { name: /^Bay lathe/ })).toBeVisible();
-  await page.waitForFunction(() => performance.getEntriesByType('resource').some((one) => one.name.endsWith('/api/rules')));
+  await page.waitForFunction(() =>
+    performance.getEntriesByType('resource').some((one) => one.name.endsWith('/api/rules')),
+  );
   await page.waitForLoadState('networkidle');
   await page.goto(frameCut);
   await expect(page.getByRole('button', { name: /^Stock: Hatch plate aluminium/ })).toBeVisible();

@@ -4,7 +4,9 @@ import { expect, test } from '../fixtures/shop';
 
 const add = (page: Page) => page.getByRole('button', { name: 'Add to the drawer' }).click();
 
-test('a new tool: bad input is refused at its field, survives a reload, and is then in Cut', async ({ page }) => {
+test('a new tool: bad input is refused at its field, survives a reload, and is then in Cut', async ({
+  page,
+}) => {
   const name = `Round nose ${Date.now()}`;
   await page.goto('/drawer?kind=tools');
   await page.getByRole('button', { name: 'Add a tool' }).click();
@@ -12,7 +14,14 @@ test('a new tool: bad input is refused at its field, survives a reload, and is t
   await expect(page.getByText('Give it a name.')).toBeVisible();
   await page.getByLabel('Name').fill(name);
   const nose = page.getByLabel(/^Nose radius/);
-  for (const [text, sentence] of [['', 'Type a size'], ['0', 'more than 0'], ['-1', 'more than 0'], ['abc', 'cannot be read'], ['99', 'Must be a number from 0.05 to 30 mm'], ['x'.repeat(10_000), 'longer than any size']] as const) {
+  for (const [text, sentence] of [
+    ['', 'Type a size'],
+    ['0', 'more than 0'],
+    ['-1', 'more than 0'],
+    ['abc', 'cannot be read'],
+    ['99', 'Must be a number from 0.05 to 30 mm'],
+    ['x'.repeat(10_000), 'longer than any size'],
+  ] as const) {
     await nose.fill(text);
     await add(page);
     await expect(page.getByText(sentence)).toBeVisible();
@@ -27,7 +36,10 @@ test('a new tool: bad input is refused at its field, survives a reload, and is t
 
   await page.goto(cutAddress(DEMO.machine.bay, DEMO.stock.bright, DEMO.tool.knife, { operation: 'turn' }));
   await page.getByRole('button', { name: /^Tool: / }).click();
-  await page.getByRole('dialog').getByRole('button', { name: new RegExp(`^${name}`) }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: new RegExp(`^${name}`) })
+    .click();
   await expect(page.getByRole('button', { name: `Tool: ${name}, change` })).toBeVisible();
 });
 
@@ -43,15 +55,30 @@ test('a machine with new speeds changes what Cut says; its rows are put in order
   await page.getByLabel('Speed 2, how it is set').fill('Cone 2');
   await add(page);
   await expect(page.getByText('Must be a number from 0.5 to 30000 rpm.')).toBeVisible();
-  await page.getByLabel(/^Speed \d, rpm$/).nth(1).fill('300');
+  await page
+    .getByLabel(/^Speed \d, rpm$/)
+    .nth(1)
+    .fill('300');
   await add(page);
   await expect(page.getByText('Pattern lathe is in the drawer.')).toBeVisible();
-  await page.getByRole('button', { name: /^Pattern lathe, lathe/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Pattern lathe, lathe/ })
+    .first()
+    .click();
   await expect(page.getByLabel('Speed 1, rpm')).toHaveValue('300');
 
-  await page.goto(cutAddress(DEMO.machine.bay, DEMO.stock.bright, DEMO.tool.knife, { operation: 'turn', workDiameterMm: 25 }));
+  await page.goto(
+    cutAddress(DEMO.machine.bay, DEMO.stock.bright, DEMO.tool.knife, {
+      operation: 'turn',
+      workDiameterMm: 25,
+    }),
+  );
   await page.getByRole('button', { name: /^Machine: / }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /^Pattern lathe/ }).first().click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Pattern lathe/ })
+    .first()
+    .click();
   await expect(page.getByRole('button', { name: /^Spindle 300 rpm, Cone 2/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^By hand, carriage wheel/ })).toBeVisible();
 });
@@ -83,7 +110,10 @@ test('a metal of the shop’s own stands in place of the library, and says so', 
   const name = `Old axle steel ${Date.now()}`;
   await page.getByLabel('Name').fill(name);
   await page.getByRole('button', { name: /^Nearest in the library/ }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /^Medium-carbon/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Medium-carbon/ })
+    .click();
   await page.getByLabel(/^HSS .*low$/).fill('40');
   await page.getByLabel(/^HSS .*high$/).fill('12');
   await add(page);
@@ -95,18 +125,31 @@ test('a metal of the shop’s own stands in place of the library, and says so', 
   await page.goto('/drawer/stock/new');
   await page.getByLabel('Name').fill('Axle bar');
   await page.getByRole('button', { name: /^Metal, or the nearest/ }).click();
-  await page.getByRole('dialog').getByRole('button', { name: new RegExp(name) }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: new RegExp(name) })
+    .click();
   await add(page);
   await expect(page.getByText('Axle bar is in the drawer.')).toBeVisible();
   await page.goto(cutAddress(DEMO.machine.long, DEMO.stock.bright, DEMO.tool.knife, { operation: 'turn' }));
   await page.getByRole('button', { name: /^Stock: / }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /^Axle bar/ }).first().click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Axle bar/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: /^Spindle/ }).click();
   await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText('10 to 12 m/min');
-  await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText('your shop’s own value');
+  await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText(
+    'your shop’s own value',
+  );
 });
 
-test('two at one record: the second is told, keeps his words, and chooses', async ({ page, browser, shop }) => {
+test('two at one record: the second is told, keeps his words, and chooses', async ({
+  page,
+  browser,
+  shop,
+}) => {
   const other = await browser.newContext({ baseURL: shop.url });
   const second = await other.newPage();
   const address = `/drawer/stock/${DEMO.stock.brass}`;

@@ -4,7 +4,9 @@ import { expect, test } from '../fixtures/shop';
 
 const drawing = (page: Page) => page.getByTestId('drive-drawing');
 
-test('a lathe without a plate: pulleys on the drawing, one tapped measure, and its speeds in Cut', async ({ page }) => {
+test('a lathe without a plate: pulleys on the drawing, one tapped measure, and its speeds in Cut', async ({
+  page,
+}) => {
   await page.clock.install();
   await page.goto('/drawer');
   await page.getByRole('button', { name: 'Add a machine' }).click();
@@ -29,7 +31,9 @@ test('a lathe without a plate: pulleys on the drawing, one tapped measure, and i
   await size(/^Belt 2, driven pulley/, '110');
   await size(/^Belt 3, driving pulley/, '140');
   await size(/^Belt 3, driven pulley/, '120');
-  await expect(page.getByText(/Belt 3: both pulleys together are 18 % more than on the other steps/)).toBeVisible();
+  await expect(
+    page.getByText(/Belt 3: both pulleys together are 18 % more than on the other steps/),
+  ).toBeVisible();
   await size(/^Belt 3, driven pulley/, '79.4');
   await expect(page.getByText(/both pulleys together/)).toBeHidden();
 
@@ -53,7 +57,10 @@ test('a lathe without a plate: pulleys on the drawing, one tapped measure, and i
 
   await page.getByRole('button', { name: /^True speed/ }).click();
   await page.getByRole('button', { name: /^Step that is set: / }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /^Belt 1, back gear in/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Belt 1, back gear in/ })
+    .click();
   const pad = page.getByRole('button', { name: 'Tap as the mark comes by' });
   await page.clock.pauseAt(Date.now() + 60_000);
   for (let mark = 0; mark < 12; mark += 1) {
@@ -70,11 +77,18 @@ test('a lathe without a plate: pulleys on the drawing, one tapped measure, and i
 
   await page.goto('/cut');
   await page.getByRole('button', { name: /^Machine: / }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /^Boathouse lathe, lathe/ }).click();
-  await expect(page.getByRole('button', { name: /^Spindle [\d.]+ rpm, Belt \d, back gear (in|out)/ })).toBeVisible();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Boathouse lathe, lathe/ })
+    .click();
+  await expect(
+    page.getByRole('button', { name: /^Spindle [\d.]+ rpm, Belt \d, back gear (in|out)/ }),
+  ).toBeVisible();
 });
 
-test('a shaper’s drive ends at its crank, in strokes a minute, and says what a stroke cuts at', async ({ page }) => {
+test('a shaper’s drive ends at its crank, in strokes a minute, and says what a stroke cuts at', async ({
+  page,
+}) => {
   await page.goto(`/drawer/machines/${DEMO.machine.shaper}/drive`);
   await expect(page.getByText('Nothing was drawn yet', { exact: false })).toBeVisible();
   await expect(drawing(page).getByText('crank')).toBeVisible();
@@ -107,19 +121,37 @@ test('a two-speed motor, a new part, and the way back', async ({ page }) => {
   await expect(page.getByRole('button', { name: /^Lever, A, B/ })).toBeHidden();
 });
 
-test('a measure that does not fit through the pulleys is flagged and can be left out', async ({ page, request }) => {
+test('a measure that does not fit through the pulleys is flagged and can be left out', async ({
+  page,
+  request,
+}) => {
   await request.get('/api/session');
   const address = `/api/machines/${DEMO.machine.mill}`;
-  const { version, body } = await (await request.get(address)).json() as { version: number; body: { speeds: { position: string; rpm: number }[] } };
+  const { version, body } = (await (await request.get(address)).json()) as {
+    version: number;
+    body: { speeds: { position: string; rpm: number }[] };
+  };
   const measured = { how: 'tapped', uRel: 0.002, on: '2026-11-20T10:00:00.000Z' };
   // Three steps as the pulleys say, the fastest a fifth slow: its belt slips.
-  const speeds = body.speeds.map((step, i) => (i === 7 ? { ...step, rpm: Math.round(step.rpm * 0.8), measured } : i % 2 === 0 ? { ...step, measured } : step));
+  const speeds = body.speeds.map((step, i) =>
+    i === 7
+      ? { ...step, rpm: Math.round(step.rpm * 0.8), measured }
+      : i % 2 === 0
+        ? { ...step, measured }
+        : step,
+  );
   await request.put(address, { data: { version, archived: false, body: { ...body, speeds } } });
   await page.goto(`/drawer/machines/${DEMO.machine.mill}/drive`);
-  await expect(page.getByText('Belt 4, back gear out does not fit the other measured steps: a slipping belt, or a wrong pulley.')).toBeVisible();
+  await expect(
+    page.getByText(
+      'Belt 4, back gear out does not fit the other measured steps: a slipping belt, or a wrong pulley.',
+    ),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Leave this measure out' }).click();
   await expect(page.getByText(/does not fit the other measured steps/)).toBeHidden();
-  await expect(page.getByRole('button', { name: /^24[45]0 rpm, Belt 4, back gear out, computed/ })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^24[45]0 rpm, Belt 4, back gear out, computed/ }),
+  ).toBeVisible();
 });
 
 test('a day’s jobs in the order that moves the belt least, on the drawing', async ({ page }) => {
@@ -132,7 +164,10 @@ test('a day’s jobs in the order that moves the belt least, on the drawing', as
     await page.getByRole('button', { name: 'Set', exact: true }).click();
   };
   await page.getByRole('button', { name: /^The machine stands at: / }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /^Belt 2, back gear out/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Belt 2, back gear out/ })
+    .click();
   await job('Ream', '75');
   await job('Drill 8.5', '740');
   await job('Turn', '450');

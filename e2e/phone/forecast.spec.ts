@@ -1,11 +1,22 @@
 import { bushCut, cutAddress, DEMO, frameCut } from '../fixtures/demo';
 import { expect, test } from '../fixtures/shop';
 
-test('what will happen on the lathe: power of this step, chip, finish, heat, life, each with its reason', async ({ page }) => {
+test('what will happen on the lathe: power of this step, chip, finish, heat, life, each with its reason', async ({
+  page,
+}) => {
   await page.goto(bushCut);
   await page.getByRole('button', { name: 'What will happen' }).click();
   const list = page.getByRole('list', { name: 'What will happen' });
-  for (const text of [/Power/, /of 39\sN·m/, /Chip/, /Finish, Ra/, /Heat at the edge/, /Edge lasts/, /Time for 70\smm/]) await expect(list).toContainText(text);
+  for (const text of [
+    /Power/,
+    /of 39\sN·m/,
+    /Chip/,
+    /Finish, Ra/,
+    /Heat at the edge/,
+    /Edge lasts/,
+    /Time for 70\smm/,
+  ])
+    await expect(list).toContainText(text);
   await expect(page.getByRole('img', { name: /percent of what the machine has/ })).toBeVisible();
   // 590 °C is where high speed steel goes; bronze in this cut stays far under it.
   await expect(list).toContainText(/High speed steel goes quickly at 590\s°C/);
@@ -13,12 +24,18 @@ test('what will happen on the lathe: power of this step, chip, finish, heat, lif
   await expect(page.getByRole('button', { name: /^Spindle/ })).toBeVisible();
 });
 
-test('a slot deeper than the machine pulls: the start is eased to it, a typed depth is questioned', async ({ page }) => {
+test('a slot deeper than the machine pulls: the start is eased to it, a typed depth is questioned', async ({
+  page,
+}) => {
   const slot = { operation: 'mill-slot', stickOutMm: 30 };
   await page.goto(cutAddress(DEMO.machine.mill, DEMO.stock.hatch, DEMO.tool.endMill12, slot));
   await page.getByRole('button', { name: /^Depth, start/ }).click();
-  await expect(page.getByRole('list', { name: 'Working of the depth' })).toContainText('eased to what the spindle has in this step');
-  await page.goto(cutAddress(DEMO.machine.mill, DEMO.stock.hatch, DEMO.tool.endMill12, { ...slot, depthMm: 14 }));
+  await expect(page.getByRole('list', { name: 'Working of the depth' })).toContainText(
+    'eased to what the spindle has in this step',
+  );
+  await page.goto(
+    cutAddress(DEMO.machine.mill, DEMO.stock.hatch, DEMO.tool.endMill12, { ...slot, depthMm: 14 }),
+  );
   await expect(page.getByText(/^More than the machine has here: it needs/)).toBeVisible();
   await page.getByRole('button', { name: 'What will happen' }).click();
   await expect(page.getByRole('listitem').first()).toContainText('More than the machine has');
@@ -37,7 +54,9 @@ test('a hand feed is wound by the pacer', async ({ page }) => {
   await expect(page.getByText(/; 0 turns so far/)).toBeVisible();
 });
 
-test('to size: passes by the dial, a measured size, and the dial goes in by what gave way', async ({ page }) => {
+test('to size: passes by the dial, a measured size, and the dial goes in by what gave way', async ({
+  page,
+}) => {
   await page.goto(bushCut);
   await page.getByRole('button', { name: 'To size' }).click();
   const size = async (button: RegExp, text: string) => {
@@ -46,7 +65,9 @@ test('to size: passes by the dial, a measured size, and the dial goes in by what
     await page.keyboard.press('Enter');
   };
   await size(/^To /, '62');
-  await expect(page.getByText('Turning and milling take away: the wanted size must be smaller.')).toBeVisible();
+  await expect(
+    page.getByText('Turning and milling take away: the wanted size must be smaller.'),
+  ).toBeVisible();
   await size(/^To /, '57.46');
   const passes = page.getByRole('list', { name: 'Passes' }).getByRole('listitem');
   // 1.27 mm on the radius: 1.17 in two passes under 1.016, then two finishing passes of 0.05. One division is 0.0254.
@@ -79,9 +100,13 @@ test('a bore grows, a thickness counts once', async ({ page }) => {
   await page.goto(bushCut);
   await page.getByRole('button', { name: 'To size' }).click();
   await page.getByRole('radio', { name: 'Bore' }).click();
-  await expect(page.getByRole('list', { name: 'Passes' }).getByRole('listitem').last()).toContainText(/⌀64\smm/);
+  await expect(page.getByRole('list', { name: 'Passes' }).getByRole('listitem').last()).toContainText(
+    /⌀64\smm/,
+  );
   await page.goto(frameCut);
   await page.getByRole('button', { name: 'To size' }).click();
   await expect(page.getByText('Knee mill: from 30 mm to 28 mm')).toBeVisible();
-  await expect(page.getByRole('list', { name: 'Passes' }).getByRole('listitem').last()).toContainText('100 divisions');
+  await expect(page.getByRole('list', { name: 'Passes' }).getByRole('listitem').last()).toContainText(
+    '100 divisions',
+  );
 });

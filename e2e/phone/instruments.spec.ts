@@ -21,7 +21,9 @@ test('a tachometer with drop-outs: live, held, taken, and put into the machine',
   await expect(page.getByText('by the pulses of a tachometer; the table says 440')).toBeVisible();
   await page.getByRole('button', { name: 'Put it into the machine' }).click();
   await page.getByRole('button', { name: /^Drive/ }).click();
-  await expect(page.getByRole('button', { name: /^43[0-4] rpm, Belt 2, back gear out, measured/ })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^43[0-4] rpm, Belt 2, back gear out, measured/ }),
+  ).toBeVisible();
 });
 
 test('a caliper: taken instead of typed, on its own page and at a pulley', async ({ page }) => {
@@ -38,13 +40,21 @@ test('a caliper: taken instead of typed, on its own page and at a pulley', async
   await expect(page.getByTestId('live-value')).toContainText(/^[23].\d\d\sA/);
 
   await page.goto(`/drawer/machines/${DEMO.machine.drill}/drive`);
-  await page.getByTestId('drive-drawing').getByRole('button', { name: /^Belt 1, driving pulley 60 mm/ }).click();
+  await page
+    .getByTestId('drive-drawing')
+    .getByRole('button', { name: /^Belt 1, driving pulley 60 mm/ })
+    .click();
   await page.getByRole('button', { name: /^Take 60.0\d\smm, simulated caliper/ }).click();
-  await expect(page.getByTestId('drive-drawing').getByRole('button', { name: /^Belt 1, driving pulley 60 mm/ })).toBeVisible();
+  await expect(
+    page.getByTestId('drive-drawing').getByRole('button', { name: /^Belt 1, driving pulley 60 mm/ }),
+  ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Put everything back as it was' })).toBeEnabled();
 });
 
-test('a stream that is cut off is said to be stale, keeps what was taken, and goes on by itself', async ({ page, shop }) => {
+test('a stream that is cut off is said to be stale, keeps what was taken, and goes on by itself', async ({
+  page,
+  shop,
+}) => {
   await page.goto(`/drawer/machines/${DEMO.machine.mill}/true-speed?step=4&way=pulses`);
   await expect(page.getByTestId('live-speed')).toBeVisible();
   await page.getByRole('button', { name: 'Take this measure' }).click();

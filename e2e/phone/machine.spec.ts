@@ -1,12 +1,17 @@
 import { bushCut, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/shop';
 
-test('what a machine is good for: the diameters of both tool materials, the gaps, every step at a diameter', async ({ page }) => {
+test('what a machine is good for: the diameters of both tool materials, the gaps, every step at a diameter', async ({
+  page,
+}) => {
   await page.goto(`/drawer/machines/${DEMO.machine.bay}`);
   await page.getByRole('button', { name: /^Good for/ }).click();
   await expect(page.getByText('Nothing between 118 and 265')).toBeVisible();
   await page.getByRole('button', { name: /^In: / }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /^Medium-carbon/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Medium-carbon/ })
+    .click();
   await expect(page.getByText(/HSS: ⌀8.6 to 230 mm; no proper step between/)).toBeVisible();
   await expect(page.getByText(/nor ⌀36 and 54/)).toBeVisible();
 
@@ -16,8 +21,12 @@ test('what a machine is good for: the diameters of both tool materials, the gaps
   const steps = page.getByRole('list', { name: 'Every step' });
   // 118 rpm on 60.325 mm is 22.4 m/min: HSS; 744 rpm is 141 m/min: carbide; 265 rpm is 50 m/min: neither.
   await expect(steps.getByRole('listitem').filter({ hasText: 'Belt 3, back gear in' })).toContainText('HSS');
-  await expect(steps.getByRole('listitem').filter({ hasText: 'Belt 3, back gear out' })).toContainText('Carbide');
-  await expect(steps.getByRole('listitem').filter({ hasText: 'Belt 1, back gear out' })).toContainText('between');
+  await expect(steps.getByRole('listitem').filter({ hasText: 'Belt 3, back gear out' })).toContainText(
+    'Carbide',
+  );
+  await expect(steps.getByRole('listitem').filter({ hasText: 'Belt 1, back gear out' })).toContainText(
+    'between',
+  );
 
   const chart = page.getByRole('slider', { name: 'Diameter on the chart' });
   const box = (await chart.boundingBox())!;
@@ -35,20 +44,30 @@ test('a shaper has strokes instead of turns', async ({ page }) => {
   await page.keyboard.type('200');
   await page.keyboard.press('Enter');
   // 55 strokes of 200 mm, 1.6 times longer cutting than returning: 55 x 0.2 x 1.625 = 17.9 m/min.
-  await expect(page.getByRole('list', { name: 'Every step' }).getByRole('listitem').filter({ hasText: 'Gear lever 3' })).toContainText(/18\sm\/min/);
+  await expect(
+    page.getByRole('list', { name: 'Every step' }).getByRole('listitem').filter({ hasText: 'Gear lever 3' }),
+  ).toContainText(/18\sm\/min/);
   await page.goto('/cut');
   await page.getByRole('button', { name: /^Machine: / }).click();
   await expect(page.getByRole('dialog').getByRole('button', { name: /^Pillar drill/ })).toBeVisible();
-  await page.getByRole('dialog').getByRole('button', { name: /^Ram shaper/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Ram shaper/ })
+    .click();
   await expect(page.getByRole('button', { name: /^Ram strokes \d+ \/min, Gear lever/ })).toBeVisible();
 });
 
-test('tap along with a mark: the true speed goes into the machine, the other steps follow through the pulleys', async ({ page }) => {
+test('tap along with a mark: the true speed goes into the machine, the other steps follow through the pulleys', async ({
+  page,
+}) => {
   await page.clock.install();
   await page.goto(`/drawer/machines/${DEMO.machine.bay}`);
   await page.getByRole('button', { name: /^True speed/ }).click();
   await page.getByRole('button', { name: /^Step that is set: / }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /^Belt 3, back gear in/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Belt 3, back gear in/ })
+    .click();
   const pad = page.getByRole('button', { name: 'Tap as the mark comes by' });
   await expect(page.getByRole('button', { name: 'Take this measure' })).toBeDisabled();
   // A mark at 115 rpm, one tap doubled and one mark missed.
@@ -72,11 +91,17 @@ test('tap along with a mark: the true speed goes into the machine, the other ste
 
   await page.goto(bushCut);
   await page.getByRole('button', { name: /^Spindle 115 rpm/ }).click();
-  await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText('True speed, measured');
-  await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText('At the spindle in this step');
+  await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText(
+    'True speed, measured',
+  );
+  await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText(
+    'At the spindle in this step',
+  );
 });
 
-test('slow turns times the back gear; what does not fit is said at its field, what lies far off is questioned', async ({ page }) => {
+test('slow turns times the back gear; what does not fit is said at its field, what lies far off is questioned', async ({
+  page,
+}) => {
   await page.goto(`/drawer/machines/${DEMO.machine.long}/true-speed?step=9&way=counted`);
   await page.getByRole('radio', { name: 'Same belt, back gear in' }).click();
   const take = page.getByRole('button', { name: 'Take this measure' });
@@ -98,7 +123,9 @@ test('slow turns times the back gear; what does not fit is said at its field, wh
   await expect(page.getByRole('button', { name: 'All steps' })).toBeHidden();
 });
 
-test('a friction wheel, in the sizes as machinists write them: one step, or the whole table of the plate', async ({ page }) => {
+test('a friction wheel, in the sizes as machinists write them: one step, or the whole table of the plate', async ({
+  page,
+}) => {
   await page.goto(`/drawer/machines/${DEMO.machine.long}/true-speed?step=4&way=friction-wheel`);
   await page.getByLabel(/^Diameter of the wheel/).fill('2 in');
   await expect(page.getByText('50.8 mm = 2.000 in')).toBeVisible();
@@ -130,10 +157,14 @@ test('a short check makes a machine tired, and the working says what was found',
   await expect(page.getByLabel('Cross slide, backlash (mm)')).toHaveValue('0.3');
   await page.goto(bushCut.replace(DEMO.machine.bay, DEMO.machine.long));
   await page.getByRole('button', { name: /^Spindle/ }).click();
-  await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText(/checked: spindle play 0.05\smm/);
+  await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText(
+    /checked: spindle play 0.05\smm/,
+  );
 });
 
-test('change gears: a pitch from gears, gears for a pitch, and the feed into the carriage list', async ({ page }) => {
+test('change gears: a pitch from gears, gears for a pitch, and the feed into the carriage list', async ({
+  page,
+}) => {
   await page.goto(`/drawer/machines/${DEMO.machine.bay}/gears`);
   await expect(page.getByRole('heading', { name: '0.635 mm (40 tpi)' })).toBeVisible();
   await page.getByRole('button', { name: 'Gear on the leadscrew, 50 teeth, change' }).click();
@@ -155,13 +186,19 @@ test('change gears: a pitch from gears, gears for a pitch, and the feed into the
 
 test('limits are said in Cut: a bar that does not swing, a cutter without a collet', async ({ page }) => {
   await page.goto(bushCut.replace('workDiameterMm=60', 'workDiameterMm=260'));
-  await expect(page.getByText(/⌀260\smm does not swing in this lathe: it takes ⌀250\smm over the bed\./)).toBeVisible();
+  await expect(
+    page.getByText(/⌀260\smm does not swing in this lathe: it takes ⌀250\smm over the bed\./),
+  ).toBeVisible();
   await page.goto(`/drawer/machines/${DEMO.machine.mill}`);
   await page.getByLabel('Collets (mm)').fill('6; 1/2; eight');
   await page.getByRole('button', { name: 'Keep the change' }).click();
-  await expect(page.getByText('Size 3 cannot be read. Put a semicolon between sizes: 6; 10; 1/2.')).toBeVisible();
+  await expect(
+    page.getByText('Size 3 cannot be read. Put a semicolon between sizes: 6; 10; 1/2.'),
+  ).toBeVisible();
   await page.getByLabel('Collets (mm)').fill('6; 1/2');
   await page.getByRole('button', { name: 'Keep the change' }).click();
-  await page.goto(`/cut?${new URLSearchParams({ machineId: DEMO.machine.mill, stockId: DEMO.stock.hatch, toolId: DEMO.tool.endMill12, operation: 'mill-side', workDiameterMm: '30', stickOutMm: '30', support: 'chuck', fluid: 'brush' }).toString()}`);
+  await page.goto(
+    `/cut?${new URLSearchParams({ machineId: DEMO.machine.mill, stockId: DEMO.stock.hatch, toolId: DEMO.tool.endMill12, operation: 'mill-side', workDiameterMm: '30', stickOutMm: '30', support: 'chuck', fluid: 'brush' }).toString()}`,
+  );
   await expect(page.getByText(/No collet for a shank of 12\smm: there are 6, 12.7\./)).toBeVisible();
 });

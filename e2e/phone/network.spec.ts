@@ -1,11 +1,16 @@
 import { bushCut, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/shop';
 
-test('a cut logged while the shop’s computer is away waits on the device and is sent when it is back', async ({ page, shop }) => {
+test('a cut logged while the shop’s computer is away waits on the device and is sent when it is back', async ({
+  page,
+  shop,
+}) => {
   await page.goto(bushCut);
   await expect(page.getByRole('button', { name: /^Spindle/ })).toBeVisible();
   // The page has come to rest: all of it is on the device.
-  await page.waitForFunction(() => performance.getEntriesByType('resource').some((one) => one.name.includes('/BookScreen-')));
+  await page.waitForFunction(() =>
+    performance.getEntriesByType('resource').some((one) => one.name.includes('/BookScreen-')),
+  );
   await page.waitForLoadState('networkidle');
   await page.getByRole('button', { name: 'Cut taken' }).click();
   await expect(page.getByRole('heading', { name: 'What was really set?' })).toBeVisible();
@@ -46,7 +51,9 @@ test('a waiting entry survives a closed tab', async ({ page, context, shop }) =>
 test('without the server every page still opens and the arithmetic goes on', async ({ page, shop }) => {
   await page.goto(bushCut);
   await expect(page.getByRole('button', { name: /^Spindle/ })).toContainText('118');
-  await page.waitForFunction(() => performance.getEntriesByType('resource').some((one) => one.name.endsWith('/api/cuts')));
+  await page.waitForFunction(() =>
+    performance.getEntriesByType('resource').some((one) => one.name.endsWith('/api/cuts')),
+  );
   await page.waitForLoadState('networkidle');
   await shop.stop();
   await page.getByTestId('dimension-diameter').click();
@@ -57,7 +64,10 @@ test('without the server every page still opens and the arithmetic goes on', asy
     await page.getByRole('link', { name: place }).click();
     await expect(page.getByText('Not here yet')).toHaveCount(0);
     await expect(page.getByText('This page stumbled')).toHaveCount(0);
-    if (place !== 'Cut') await expect(page.getByRole('button', { name: /^(Bay lathe|Turn Pump bush bronze|Worn knife tool)/ }).first()).toBeVisible();
+    if (place !== 'Cut')
+      await expect(
+        page.getByRole('button', { name: /^(Bay lathe|Turn Pump bush bronze|Worn knife tool)/ }).first(),
+      ).toBeVisible();
   }
   await expect(page.getByTestId('dimension-diameter')).toContainText('⌀20');
   // Rarer sketches and the curves of a worker are on the device as well.
@@ -72,11 +82,30 @@ test('without the server every page still opens and the arithmetic goes on', asy
 
 test('what the server refuses is kept, shown with the reason, and dropped only by hand', async ({ page }) => {
   // A write from an older application, which no longer fits.
-  await page.addInitScript((kept) => {
-    if (sessionStorage.getItem('kept')) return;
-    sessionStorage.setItem('kept', 'once');
-    localStorage.setItem('pike-outbox', kept);
-  }, JSON.stringify({ state: { lastSent: {}, entries: [{ kind: 'tools', id: '0192f0aa-0000-7000-8000-000000000001', version: 0, archived: false, body: { name: 'Old form' }, queuedAt: '2026-11-02T10:00:00.000Z', state: 'waiting' }] }, version: 0 }));
+  await page.addInitScript(
+    (kept) => {
+      if (sessionStorage.getItem('kept')) return;
+      sessionStorage.setItem('kept', 'once');
+      localStorage.setItem('pike-outbox', kept);
+    },
+    JSON.stringify({
+      state: {
+        lastSent: {},
+        entries: [
+          {
+            kind: 'tools',
+            id: '0192f0aa-0000-7000-8000-000000000001',
+            version: 0,
+            archived: false,
+            body: { name: 'Old form' },
+            queuedAt: '2026-11-02T10:00:00.000Z',
+            state: 'waiting',
+          },
+        ],
+      },
+      version: 0,
+    }),
+  );
   await page.goto('/book');
   const notice = page.getByRole('alert');
   await expect(notice).toContainText('Old form was not taken');

@@ -7,7 +7,8 @@ const MM_PER_POINT = 25.4 / 72;
 
 /** Every stroked path of the first page as its size in millimetres, and the words on it. */
 async function opened(file: string) {
-  const pdf = await getDocument({ data: new Uint8Array(await readFile(file)), useSystemFonts: false }).promise;
+  const pdf = await getDocument({ data: new Uint8Array(await readFile(file)), useSystemFonts: false })
+    .promise;
   const page = await pdf.getPage(1);
   const { fnArray, argsArray } = await page.getOperatorList();
   const sizes = fnArray.flatMap((operator, i) => {
@@ -59,12 +60,24 @@ test('a speed plate is printed at true size', async ({ page }) => {
   // The outline is drawn 0.2 mm inside the edge. True to half a percent.
   expect(Math.abs(outline!.widthMm / 119.6 - 1)).toBeLessThan(0.005);
   expect(Math.abs(outline!.heightMm / (heightMm - 0.4) - 1)).toBeLessThan(0.005);
-  expect(sizes.some(({ widthMm, heightMm: high }) => Math.abs(widthMm / 50 - 1) < 0.005 && high < 0.01)).toBe(true);
-  for (const text of ['Bay lathe', '440', 'Belt 2, back gear out *', '50 mm when printed true', 'Isolate before touching belts']) expect(words).toContain(text);
+  expect(sizes.some(({ widthMm, heightMm: high }) => Math.abs(widthMm / 50 - 1) < 0.005 && high < 0.01)).toBe(
+    true,
+  );
+  for (const text of [
+    'Bay lathe',
+    '440',
+    'Belt 2, back gear out *',
+    '50 mm when printed true',
+    'Isolate before touching belts',
+  ])
+    expect(words).toContain(text);
 });
 
 test('and saved as SVG in millimetres; without diameters, in inches, for a shaper', async ({ page }) => {
-  await page.addInitScript((kept) => localStorage.setItem('pike-preferences', kept), JSON.stringify({ state: { units: 'inch', theme: 'dark', recent: {} }, version: 0 }));
+  await page.addInitScript(
+    (kept) => localStorage.setItem('pike-preferences', kept),
+    JSON.stringify({ state: { units: 'inch', theme: 'dark', recent: {} }, version: 0 }),
+  );
   await page.goto(`/drawer/machines/${DEMO.machine.shaper}/plate`);
   const coming = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save the plate as SVG' }).click();

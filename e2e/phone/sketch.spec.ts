@@ -43,7 +43,12 @@ test('deeper than the flutes are long is a danger, said at once', async ({ page 
 });
 
 test('touching the feed on the sketch opens its working', async ({ page }) => {
-  await page.goto(cutAddress(DEMO.machine.mill, DEMO.stock.bright, DEMO.tool.slotDrill, { operation: 'mill-slot', stickOutMm: 30 }));
+  await page.goto(
+    cutAddress(DEMO.machine.mill, DEMO.stock.bright, DEMO.tool.slotDrill, {
+      operation: 'mill-slot',
+      stickOutMm: 30,
+    }),
+  );
   await page.getByTestId('dimension-feed').click();
   const working = page.getByRole('list', { name: 'Working of the feed' });
   await expect(working).toContainText('Chip load, slot in low-carbon steel, cold drawn');
@@ -71,6 +76,9 @@ test('the words of the sentence offer only what fits', async ({ page }) => {
   await panel.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: /^Operation: / }).click();
   await expect(page.getByRole('dialog').getByRole('button', { name: /^Turn,/ })).toHaveCount(0);
-  await page.getByRole('dialog').getByRole('button', { name: /^Face-mill,/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Face-mill,/ })
+    .click();
   await expect(page.getByRole('button', { name: /^Tool: Face mill/ })).toBeVisible();
 });

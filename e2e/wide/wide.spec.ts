@@ -35,7 +35,11 @@ test('keys: places, first dimension, working, one rung, units, find', async ({ p
   await page.keyboard.type('2 in');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('dimension-diameter')).toContainText('⌀50.8');
-  for (const [key, place] of [['k', 'Book'], ['d', 'Drawer'], ['b', 'Bench']] as const) {
+  for (const [key, place] of [
+    ['k', 'Book'],
+    ['d', 'Drawer'],
+    ['b', 'Bench'],
+  ] as const) {
     await page.keyboard.press('g');
     await page.keyboard.press(key);
     await expect(page.getByRole('heading', { name: place, exact: true })).toBeVisible();
@@ -54,19 +58,37 @@ test('everything on Cut is reached by Tab, and the focus shows', async ({ page }
     await page.keyboard.press('Tab');
     const focused = await page.evaluate(() => {
       const one = document.activeElement as HTMLElement;
-      return { name: one === document.body ? '' : one.getAttribute('aria-label') ?? one.textContent ?? '', outline: getComputedStyle(one).outlineStyle };
+      return {
+        name: one === document.body ? '' : (one.getAttribute('aria-label') ?? one.textContent ?? ''),
+        outline: getComputedStyle(one).outlineStyle,
+      };
     });
     if (focused.name === '' || seen.includes(focused.name)) break;
     expect(focused.outline, focused.name).toBe('solid');
     seen.push(focused.name);
   }
   const all = seen.join('\n');
-  for (const part of [/^Bench/m, /^Operation: /m, /^Stock: /m, /^Machine: /m, /^Tool: /m, /^Diameter /m, /^Depth /m, /^Spindle speed/m, /^Spindle .*working/m, /^Cut taken/m]) expect(all).toMatch(part);
+  for (const part of [
+    /^Bench/m,
+    /^Operation: /m,
+    /^Stock: /m,
+    /^Machine: /m,
+    /^Tool: /m,
+    /^Diameter /m,
+    /^Depth /m,
+    /^Spindle speed/m,
+    /^Spindle .*working/m,
+    /^Cut taken/m,
+  ])
+    expect(all).toMatch(part);
 });
 
 test('Back goes where one came from', async ({ page }) => {
   await page.goto('/book');
-  await page.getByRole('button', { name: /^Turn Pump bush bronze/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Turn Pump bush bronze/ })
+    .first()
+    .click();
   await expect(page).toHaveURL(new RegExp(`/book/${DEMO.cut.bush}`));
   await page.goBack();
   await expect(page.getByRole('heading', { name: 'Book', exact: true })).toBeVisible();

@@ -6,7 +6,10 @@ const pool = new pg.Pool({ connectionString: process.env.BARE_DATABASE_URL, max:
 const server = express();
 server.use(express.json());
 server.get('/bare', async (_request, response) => {
-  const { rows } = await pool.query({ name: 'list', text: 'select id, version, archived, updated_at, body from tool order by id desc limit 2000' });
+  const { rows } = await pool.query({
+    name: 'list',
+    text: 'select id, version, archived, updated_at, body from tool order by id desc limit 2000',
+  });
   response.json({ records: rows });
 });
 server.put('/bare/:id', async (request, response) => {

@@ -7,10 +7,32 @@ import { METALS, STOCK } from '../../server/src/demo/stock';
 import { TOOLS } from '../../server/src/demo/tools';
 
 const SECONDS = 3;
-const choice = { machineId: '', stockId: '', toolId: '', workDiameterMm: 30, cutterDiameterMm: null, stickOutMm: 50, support: 'chuck', fluid: 'brush', interrupted: false, firstPassOnSkin: false, depthMm: null, widthMm: null, rpmByHand: null, feedByHand: null } as const;
+const choice = {
+  machineId: '',
+  stockId: '',
+  toolId: '',
+  workDiameterMm: 30,
+  cutterDiameterMm: null,
+  stickOutMm: 50,
+  support: 'chuck',
+  fluid: 'brush',
+  interrupted: false,
+  firstPassOnSkin: false,
+  depthMm: null,
+  widthMm: null,
+  rpmByHand: null,
+  feedByHand: null,
+} as const;
 
-const setups: CutSetup[] = MACHINES.flatMap((machine) => MACHINE_OPERATIONS[machine.kind].flatMap((operation) => STOCK.flatMap((stock) => TOOLS.filter((tool) => tool.kind === OPERATIONS[operation].tool)
-  .map((tool) => toSetup({ ...choice, operation } as CutChoice, machine, stock, tool, METALS[0] ?? null)))));
+const setups: CutSetup[] = MACHINES.flatMap((machine) =>
+  MACHINE_OPERATIONS[machine.kind].flatMap((operation) =>
+    STOCK.flatMap((stock) =>
+      TOOLS.filter((tool) => tool.kind === OPERATIONS[operation].tool).map((tool) =>
+        toSetup({ ...choice, operation } as CutChoice, machine, stock, tool, METALS[0] ?? null),
+      ),
+    ),
+  ),
+);
 
 /** Plan alone, and plan with everything it will do and every limit. */
 const PLAIN = (setup: CutSetup): number => cutPlan(setup, DEFAULT_RULES).speed.rungRpm;
@@ -36,4 +58,10 @@ function run(seconds: number, plan: (setup: CutSetup) => number): number {
 run(1, PLAIN);
 const perSecond = Math.round(run(SECONDS, PLAIN) / SECONDS);
 run(1, whole);
-console.log(JSON.stringify({ setups: setups.length, perSecond, wholeUs: Number(((1e6 * SECONDS) / run(SECONDS, whole)).toFixed(1)) }));
+console.log(
+  JSON.stringify({
+    setups: setups.length,
+    perSecond,
+    wholeUs: Number(((1e6 * SECONDS) / run(SECONDS, whole)).toFixed(1)),
+  }),
+);

@@ -17,16 +17,24 @@ export function command(file, args, options = {}) {
     let output = '';
     for (const stream of [child.stdout, child.stderr]) stream?.on('data', (chunk) => (output += chunk));
     child.on('error', reject);
-    child.on('close', (code) => (code === 0 ? resolve(output) : reject(new Stop(`${file} ${args.join(' ')} ended with ${code}:\n${output.slice(-4000)}`))));
+    child.on('close', (code) =>
+      code === 0
+        ? resolve(output)
+        : reject(new Stop(`${file} ${args.join(' ')} ended with ${code}:\n${output.slice(-4000)}`)),
+    );
   });
 }
 
 /** npm ci, when the lock file is not the one that was installed. */
 export async function ensurePackages() {
   const stamp = join(projectRoot, 'node_modules/.pike-lock');
-  const lock = createHash('sha256').update(readFileSync(join(projectRoot, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(projectRoot, 'package-lock.json')))
+    .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
-  await step('Installing node packages (npm ci)', () => command('npm', ['ci', '--no-audit', '--no-fund'], { shell: process.platform === 'win32' }));
+  await step('Installing node packages (npm ci)', () =>
+    command('npm', ['ci', '--no-audit', '--no-fund'], { shell: process.platform === 'win32' }),
+  );
   writeFileSync(stamp, lock);
 }
 
@@ -48,7 +56,10 @@ export async function ensureDebian(wanted) {
   const missing = wanted.filter(({ present }) => !present()).map(({ name }) => name);
   if (missing.length === 0) return;
   const line = `apt-get install -y --no-install-recommends ${missing.join(' ')}`;
-  if (!isRoot) throw new Stop(`This needs Debian's ${missing.join(' and ')}. Type:\n\n    sudo ${line}\n\n  and start again.`);
+  if (!isRoot)
+    throw new Stop(
+      `This needs Debian's ${missing.join(' and ')}. Type:\n\n    sudo ${line}\n\n  and start again.`,
+    );
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   await step(`Installing Debian packages: ${missing.join(', ')}`, async () => {
     await command('apt-get', ['update', '-q'], { env });

@@ -1,7 +1,16 @@
 // A PostgreSQL cluster of the project's own: loopback only, durable, never as root.
 import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { command, isRoot, works } from './packages.mjs';
@@ -14,7 +23,9 @@ const DATABASE = 'pike';
 /** Folder of the newest installed server's programs. */
 function programs() {
   if (!existsSync(DEBIAN_HOME)) return null;
-  const versions = readdirSync(DEBIAN_HOME).filter((version) => existsSync(join(DEBIAN_HOME, version, 'bin/initdb')));
+  const versions = readdirSync(DEBIAN_HOME).filter((version) =>
+    existsSync(join(DEBIAN_HOME, version, 'bin/initdb')),
+  );
   const newest = versions.sort((a, b) => Number(b) - Number(a))[0];
   return newest ? join(DEBIAN_HOME, newest, 'bin') : null;
 }
@@ -31,7 +42,8 @@ export const freePort = () =>
   });
 
 /** Runs a server program as the ordinary user, or as postgres when we are root. */
-const asServerUser = (file, args) => (isRoot ? ['runuser', ['-u', 'postgres', '--', file, ...args]] : [file, args]);
+const asServerUser = (file, args) =>
+  isRoot ? ['runuser', ['-u', 'postgres', '--', file, ...args]] : [file, args];
 const userId = (flag) => Number(spawnSync('id', [flag, 'postgres'], { encoding: 'utf8' }).stdout.trim());
 
 /** Where the files may lie: inside `wanted`, unless the server's user cannot get there. */
@@ -64,12 +76,30 @@ export class Cluster {
     mkdirSync(this.data, { mode: 0o700 });
     if (isRoot) for (const path of [this.data, this.secret]) chownSync(path, userId('-u'), userId('-g'));
     await this.#program('initdb', [
-      '-D', this.data, '-U', OWNER, '--auth=scram-sha-256', `--pwfile=${this.secret}`, '--encoding=UTF8', '--locale=C.UTF-8', '--data-checksums',
+      '-D',
+      this.data,
+      '-U',
+      OWNER,
+      '--auth=scram-sha-256',
+      `--pwfile=${this.secret}`,
+      '--encoding=UTF8',
+      '--locale=C.UTF-8',
+      '--data-checksums',
     ]);
-    writeFileSync(join(this.data, 'postgresql.auto.conf'), [
-      "listen_addresses = '127.0.0.1'", "unix_socket_directories = ''", 'fsync = on', 'synchronous_commit = on', 'full_page_writes = on',
-      "password_encryption = 'scram-sha-256'", 'max_connections = 60', "log_min_messages = 'warning'", "timezone = 'UTC'",
-    ].join('\n') + '\n');
+    writeFileSync(
+      join(this.data, 'postgresql.auto.conf'),
+      [
+        "listen_addresses = '127.0.0.1'",
+        "unix_socket_directories = ''",
+        'fsync = on',
+        'synchronous_commit = on',
+        'full_page_writes = on',
+        "password_encryption = 'scram-sha-256'",
+        'max_connections = 60',
+        "log_min_messages = 'warning'",
+        "timezone = 'UTC'",
+      ].join('\n') + '\n',
+    );
     writeFileSync(join(this.base, 'created'), '');
   }
 
@@ -78,7 +108,10 @@ export class Cluster {
     const pidFile = join(this.data, 'postmaster.pid');
     if (!existsSync(pidFile)) return null;
     const [pid, , , port] = readFileSync(pidFile, 'utf8').split('\n');
-    return existsSync(`/proc/${pid?.trim()}`) && works(...asServerUser(join(this.bin, 'pg_ctl'), ['status', '-D', this.data])) ? Number(port) : null;
+    return existsSync(`/proc/${pid?.trim()}`)
+      && works(...asServerUser(join(this.bin, 'pg_ctl'), ['status', '-D', this.data]))
+      ? Number(port)
+      : null;
   }
 
   /** Starts the server, making the cluster first when there is none. Returns the owner's URL. */
@@ -91,9 +124,23 @@ export class Cluster {
       chmodSync(this.log, 0o600);
       if (isRoot) chownSync(this.log, userId('-u'), userId('-g'));
       try {
-        await this.#program('pg_ctl', ['start', '-w', '-t', '120', '-s', '-D', this.data, '-l', this.log, '-o', `-p ${this.port}`]);
+        await this.#program('pg_ctl', [
+          'start',
+          '-w',
+          '-t',
+          '120',
+          '-s',
+          '-D',
+          this.data,
+          '-l',
+          this.log,
+          '-o',
+          `-p ${this.port}`,
+        ]);
       } catch {
-        throw new Stop(`PostgreSQL did not start. Its own words:\n${readFileSync(this.log, 'utf8').slice(-2000)}`);
+        throw new Stop(
+          `PostgreSQL did not start. Its own words:\n${readFileSync(this.log, 'utf8').slice(-2000)}`,
+        );
       }
     }
     return this.url(DATABASE, await this.#ensureDatabase(DATABASE));
@@ -106,13 +153,19 @@ export class Cluster {
   /** Makes a database when it is not there; psql comes with the server package. */
   async #ensureDatabase(name) {
     const env = { ...process.env, PGPASSWORD: readFileSync(this.secret, 'utf8') };
-    const psql = (sql) => command(join(this.bin, 'psql'), ['-h', '127.0.0.1', '-p', String(this.port), '-U', OWNER, '-d', 'postgres', '-Atc', sql], { env });
+    const psql = (sql) =>
+      command(
+        join(this.bin, 'psql'),
+        ['-h', '127.0.0.1', '-p', String(this.port), '-U', OWNER, '-d', 'postgres', '-Atc', sql],
+        { env },
+      );
     const found = await psql(`select 1 from pg_database where datname = '${name}'`);
     if (found.trim() !== '1') await psql(`create database ${name}`);
   }
 
   async stop() {
-    if (existsSync(join(this.data, 'postmaster.pid'))) await this.#program('pg_ctl', ['stop', '-D', this.data, '-m', 'fast', '-w', '-s']);
+    if (existsSync(join(this.data, 'postmaster.pid')))
+      await this.#program('pg_ctl', ['stop', '-D', this.data, '-m', 'fast', '-w', '-s']);
   }
 
   remove() {

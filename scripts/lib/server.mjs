@@ -7,7 +7,12 @@ import { Stop } from './say.mjs';
 
 /** A program of the server as a child in a group of its own: Ctrl-C reaches it through us, once. */
 const startProgram = (file, env, log) => {
-  const child = spawn(process.execPath, ['--import', 'tsx', join(projectRoot, 'server/src', file)], { cwd: projectRoot, env: { ...process.env, ...env }, stdio: ['ignore', log, log, 'ipc'], detached: true });
+  const child = spawn(process.execPath, ['--import', 'tsx', join(projectRoot, 'server/src', file)], {
+    cwd: projectRoot,
+    env: { ...process.env, ...env },
+    stdio: ['ignore', log, log, 'ipc'],
+    detached: true,
+  });
   const ended = new Promise((resolve) => child.on('exit', resolve));
   const stop = async () => {
     if (child.exitCode === null && child.signalCode === null) child.kill('SIGTERM');
@@ -33,9 +38,20 @@ export function startServer(env, logFile) {
   const listening = new Promise((resolve, reject) => {
     child.on('message', (message) => {
       if (message.listening) resolve(message.listening);
-      if (message.failed) reject(new Stop(message.code === 'EADDRINUSE' ? `Another program already uses this address. Choose another port: PIKE_PORT=4800 npm start` : `The server could not start: ${message.failed}`));
+      if (message.failed)
+        reject(
+          new Stop(
+            message.code === 'EADDRINUSE'
+              ? `Another program already uses this address. Choose another port: PIKE_PORT=4800 npm start`
+              : `The server could not start: ${message.failed}`,
+          ),
+        );
     });
-    ended.then((code) => reject(new Stop(`The server ended with ${code} before it listened${logFile ? `; see ${logFile}` : ''}.`)));
+    ended.then((code) =>
+      reject(
+        new Stop(`The server ended with ${code} before it listened${logFile ? `; see ${logFile}` : ''}.`),
+      ),
+    );
   });
   return { child, ended, listening, stop };
 }

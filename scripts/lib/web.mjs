@@ -1,6 +1,16 @@
 // Exports the web application when its sources changed since the last time.
 import { createHash } from 'node:crypto';
-import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { join, relative } from 'node:path';
 import { command, projectRoot } from './packages.mjs';
 import { step } from './say.mjs';
@@ -12,12 +22,15 @@ const LEFT_OUT = new Set(['node_modules', 'dist', '.expo', 'fonts']);
 
 function* files(path) {
   if (!statSync(path).isDirectory()) return yield path;
-  for (const name of readdirSync(path).sort()) if (!LEFT_OUT.has(name) && !/\.test\.tsx?$/.test(name)) yield* files(join(path, name));
+  for (const name of readdirSync(path).sort())
+    if (!LEFT_OUT.has(name) && !/\.test\.tsx?$/.test(name)) yield* files(join(path, name));
 }
 
 function sourcesHash() {
   const hash = createHash('sha256');
-  for (const source of SOURCES) for (const file of files(join(projectRoot, source))) hash.update(relative(projectRoot, file)).update(readFileSync(file));
+  for (const source of SOURCES)
+    for (const file of files(join(projectRoot, source)))
+      hash.update(relative(projectRoot, file)).update(readFileSync(file));
   return hash.digest('hex');
 }
 
@@ -32,7 +45,11 @@ const FONTS = {
 function copyFonts() {
   const target = join(projectRoot, 'app/public/fonts');
   mkdirSync(target, { recursive: true });
-  for (const [name, source] of Object.entries(FONTS)) copyFileSync(join(projectRoot, `node_modules/@expo-google-fonts/atkinson-hyperlegible-${source}`), join(target, name));
+  for (const [name, source] of Object.entries(FONTS))
+    copyFileSync(
+      join(projectRoot, `node_modules/@expo-google-fonts/atkinson-hyperlegible-${source}`),
+      join(target, name),
+    );
 }
 
 /**
@@ -44,7 +61,10 @@ async function renameAlike(folder) {
   const { minify } = await import('terser');
   for (const name of readdirSync(folder)) {
     const file = join(folder, name);
-    const { code } = await minify(readFileSync(file, 'utf8'), { compress: false, format: { ascii_only: false, wrap_iife: true } });
+    const { code } = await minify(readFileSync(file, 'utf8'), {
+      compress: false,
+      format: { ascii_only: false, wrap_iife: true },
+    });
     writeFileSync(file, code);
   }
 }
@@ -56,9 +76,14 @@ export async function ensureWeb() {
     copyFonts();
     const fresh = `${webRoot}-new`;
     rmSync(fresh, { recursive: true, force: true });
-    await command(process.execPath, [join(projectRoot, 'node_modules/expo/bin/cli'), 'export', '-p', 'web', '--output-dir', fresh], {
-      cwd: join(projectRoot, 'app'), env: { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
-    });
+    await command(
+      process.execPath,
+      [join(projectRoot, 'node_modules/expo/bin/cli'), 'export', '-p', 'web', '--output-dir', fresh],
+      {
+        cwd: join(projectRoot, 'app'),
+        env: { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
+      },
+    );
     await renameAlike(join(fresh, '_expo/static/js/web'));
     rmSync(webRoot, { recursive: true, force: true });
     renameSync(fresh, webRoot);

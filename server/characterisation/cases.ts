@@ -1,4 +1,14 @@
-import { MATERIALS, MACHINE_OPERATIONS, OPERATIONS, type CutSetup, type Machine, type Operation, type ShopRules, type Tool, type UnitSystem } from '@pike-stone/core';
+import {
+  MATERIALS,
+  MACHINE_OPERATIONS,
+  OPERATIONS,
+  type CutSetup,
+  type Machine,
+  type Operation,
+  type ShopRules,
+  type Tool,
+  type UnitSystem,
+} from '@pike-stone/core';
 import { MACHINES } from '../src/demo/machines';
 import flatTools from './flat-tools.json';
 
@@ -29,22 +39,54 @@ const [bayLathe, longLathe, kneeMill, drillPress, shaper] = MACHINES as readonly
 const CASE_MACHINES: readonly Machine[] = [
   bayLathe!,
   longLathe!,
-  { ...(longLathe as Extract<Machine, { kind: 'lathe' }>), name: 'Bench lathe', light: true, condition: 'rigid', compoundSlide: undefined, feeds: [], motor: undefined, limits: undefined },
+  {
+    ...(longLathe as Extract<Machine, { kind: 'lathe' }>),
+    name: 'Bench lathe',
+    light: true,
+    condition: 'rigid',
+    compoundSlide: undefined,
+    feeds: [],
+    motor: undefined,
+    limits: undefined,
+  },
   kneeMill!,
-  { ...(kneeMill as Extract<Machine, { kind: 'vertical-mill' }>), kind: 'horizontal-mill', name: 'Plain mill', condition: 'tired', feeds: [12, 20, 32, 50, 80, 125, 200, 320].map((value, i) => ({ value, setting: `Dial ${i + 1}` })) },
+  {
+    ...(kneeMill as Extract<Machine, { kind: 'vertical-mill' }>),
+    kind: 'horizontal-mill',
+    name: 'Plain mill',
+    condition: 'tired',
+    feeds: [12, 20, 32, 50, 80, 125, 200, 320].map((value, i) => ({ value, setting: `Dial ${i + 1}` })),
+  },
   drillPress!,
   shaper!,
-  { ...(shaper as Extract<Machine, { kind: 'shaper' }>), name: 'Old shaper', condition: 'tired', limits: undefined, feeds: [] },
+  {
+    ...(shaper as Extract<Machine, { kind: 'shaper' }>),
+    name: 'Old shaper',
+    condition: 'tired',
+    limits: undefined,
+    feeds: [],
+  },
 ];
 
 /** Tools as an old shop stored them, and variants of each: dull, with a rake, with a coating, with other noses. */
 const FLAT = flatTools as unknown as readonly Tool[];
-const tidy = (tool: Tool): Tool => (tool.kind === 'fly-cutter' || tool.kind === 'slitting-saw' ? { ...tool, fluteLengthMm: 1e6 } : tool.kind === 't-slot-cutter' ? { ...tool, fluteLengthMm: tool.bladeMm ?? 2 } : tool);
+const tidy = (tool: Tool): Tool =>
+  tool.kind === 'fly-cutter' || tool.kind === 'slitting-saw'
+    ? { ...tool, fluteLengthMm: 1e6 }
+    : tool.kind === 't-slot-cutter'
+      ? { ...tool, fluteLengthMm: tool.bladeMm ?? 2 }
+      : tool;
 const variants = (tool: Tool): readonly Tool[] => [
   tool,
   { ...tool, name: `${tool.name}, dull`, dull: true },
   { ...tool, name: `${tool.name}, raked`, rakeDeg: 15, coating: 'with-aluminium' },
-  { ...tool, name: `${tool.name}, other`, material: tool.material === 'hss' ? 'hss-co' : 'hss', noseRadiusMm: tool.noseRadiusMm * 1.6, cornerDeg: tool.kind === 'threading-tool' ? 55 : tool.cornerDeg },
+  {
+    ...tool,
+    name: `${tool.name}, other`,
+    material: tool.material === 'hss' ? 'hss-co' : 'hss',
+    noseRadiusMm: tool.noseRadiusMm * 1.6,
+    cornerDeg: tool.kind === 'threading-tool' ? 55 : tool.cornerDeg,
+  },
 ];
 const CASE_TOOLS = FLAT.map(tidy).flatMap(variants);
 
@@ -72,18 +114,51 @@ export function cases(): Case[] {
       const tool = fitting[i % fitting.length]!;
       const workDiameterMm = pick(ROUND);
       const setup: CutSetup = {
-        machine, operation, tool,
-        stock: { name: 'Piece', materialKey: metal.key, own: shop ? { name: 'Shop metal', speedMPerMin: { hss: [21, 34] }, fzPerDiameter: 0.005, drillFeedFactor: 0.9 } : undefined, uncertain: turn % 7 === 0, skinMm: pick([0, 0, 0.3, 1]) },
-        workDiameterMm, stickOutMm: pick(OUT), support: pick(['chuck', 'chuck', 'chuck-and-centre', 'between-centres'] as const), fluid: pick(['dry', 'brush', 'flood'] as const),
-        interrupted: next() < 0.15, firstPassOnSkin: next() < 0.2,
-        depthMm: sometimes(0.3, () => pick([0.05, 0.3, 0.8, 2, 4.5])), widthMm: sometimes(0.3, () => pick([1.5, 4, 9, 20])),
-        rpmByHand: sometimes(0.2, () => pick(machine.speeds).rpm), feedByHand: sometimes(0.2, () => pick([...machine.feeds.map(({ value }) => value), 0.123])),
-        lengthMm: sometimes(0.4, () => pick([5, 18, 60, 130])), angleDeg: sometimes(0.4, () => pick([0.7, 2.9, 15, 45])), pitchMm: sometimes(0.5, () => pick([0.5, 1, 1.5, 2.54, 4])),
-        way: operation === 'taper' ? pick([null, 'compound', 'set-over', 'offset-head'] as const) : operation === 'thread' ? pick([null, 'outside', 'inside'] as const) : null,
+        machine,
+        operation,
+        tool,
+        stock: {
+          name: 'Piece',
+          materialKey: metal.key,
+          own: shop
+            ? {
+                name: 'Shop metal',
+                speedMPerMin: { hss: [21, 34] },
+                fzPerDiameter: 0.005,
+                drillFeedFactor: 0.9,
+              }
+            : undefined,
+          uncertain: turn % 7 === 0,
+          skinMm: pick([0, 0, 0.3, 1]),
+        },
+        workDiameterMm,
+        stickOutMm: pick(OUT),
+        support: pick(['chuck', 'chuck', 'chuck-and-centre', 'between-centres'] as const),
+        fluid: pick(['dry', 'brush', 'flood'] as const),
+        interrupted: next() < 0.15,
+        firstPassOnSkin: next() < 0.2,
+        depthMm: sometimes(0.3, () => pick([0.05, 0.3, 0.8, 2, 4.5])),
+        widthMm: sometimes(0.3, () => pick([1.5, 4, 9, 20])),
+        rpmByHand: sometimes(0.2, () => pick(machine.speeds).rpm),
+        feedByHand: sometimes(0.2, () => pick([...machine.feeds.map(({ value }) => value), 0.123])),
+        lengthMm: sometimes(0.4, () => pick([5, 18, 60, 130])),
+        angleDeg: sometimes(0.4, () => pick([0.7, 2.9, 15, 45])),
+        pitchMm: sometimes(0.5, () => pick([0.5, 1, 1.5, 2.54, 4])),
+        way:
+          operation === 'taper'
+            ? pick([null, 'compound', 'set-over', 'offset-head'] as const)
+            : operation === 'thread'
+              ? pick([null, 'outside', 'inside'] as const)
+              : null,
       };
-      list.push({ setup, rules: { ...pick(SCHOOLS), overshootPercent: pick([10, 10, 5]) }, units: turn % 2 === 0 ? 'mm' : 'inch' });
+      list.push({
+        setup,
+        rules: { ...pick(SCHOOLS), overshootPercent: pick([10, 10, 5]) },
+        units: turn % 2 === 0 ? 'mm' : 'inch',
+      });
     }
   };
-  for (const machine of CASE_MACHINES) for (const operation of MACHINE_OPERATIONS[machine.kind]) add(machine, operation);
+  for (const machine of CASE_MACHINES)
+    for (const operation of MACHINE_OPERATIONS[machine.kind]) add(machine, operation);
   return list;
 }

@@ -7,10 +7,19 @@ import { told, type Told } from './told';
 /** Differences between two plans, as "name: was, is". */
 function differences(was: Told, is: Told): string[] {
   const names = new Set([...Object.keys(was.numbers), ...Object.keys(is.numbers)]);
-  const numbers = [...names].filter((name) => was.numbers[name] !== is.numbers[name]).map((name) => `${name}: was ${was.numbers[name]}, is ${is.numbers[name]}`);
-  const gone = was.sentences.filter((text) => !is.sentences.includes(text)).map((text) => `no longer said: ${text}`);
-  const fresh = is.sentences.filter((text) => !was.sentences.includes(text)).map((text) => `newly said: ${text}`);
-  const moved = gone.length + fresh.length === 0 && was.sentences.join('\n') !== is.sentences.join('\n') ? ['the sentences stand in another order'] : [];
+  const numbers = [...names]
+    .filter((name) => was.numbers[name] !== is.numbers[name])
+    .map((name) => `${name}: was ${was.numbers[name]}, is ${is.numbers[name]}`);
+  const gone = was.sentences
+    .filter((text) => !is.sentences.includes(text))
+    .map((text) => `no longer said: ${text}`);
+  const fresh = is.sentences
+    .filter((text) => !was.sentences.includes(text))
+    .map((text) => `newly said: ${text}`);
+  const moved =
+    gone.length + fresh.length === 0 && was.sentences.join('\n') !== is.sentences.join('\n')
+      ? ['the sentences stand in another order']
+      : [];
   return [...numbers, ...gone, ...fresh, ...moved];
 }
 
@@ -20,7 +29,11 @@ test('every plan is what it was: npm run characterise when it changes on purpose
   expect(all).toHaveLength(before.length);
   const changed = all.flatMap((one, i) => {
     const found = differences(before[i]!, told(one, i, CUTTERS));
-    return found.length > 0 ? [`case ${i}, ${one.setup.operation} on the ${one.setup.machine.name} with ${one.setup.tool.name}:\n  ${found.slice(0, 8).join('\n  ')}`] : [];
+    return found.length > 0
+      ? [
+          `case ${i}, ${one.setup.operation} on the ${one.setup.machine.name} with ${one.setup.tool.name}:\n  ${found.slice(0, 8).join('\n  ')}`,
+        ]
+      : [];
   });
   expect(changed.slice(0, 10)).toEqual([]);
 });

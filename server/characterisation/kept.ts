@@ -6,7 +6,11 @@ import type { Told } from './told';
 interface Kept {
   readonly names: readonly string[];
   readonly sentences: readonly string[];
-  readonly cases: readonly (readonly [names: readonly number[], values: readonly number[], sentences: readonly number[]])[];
+  readonly cases: readonly (readonly [
+    names: readonly number[],
+    values: readonly number[],
+    sentences: readonly number[],
+  ])[];
 }
 
 /** The place of each text in a list that grows as new ones come. */
@@ -28,15 +32,26 @@ function indexed(): { readonly list: string[]; at(text: string): number } {
 export function keep(file: string, all: readonly Told[]): number {
   const names = indexed();
   const sentences = indexed();
-  const cases = all.map(({ numbers, sentences: said }): Kept['cases'][number] => [Object.keys(numbers).map((name) => names.at(name)), Object.values(numbers) as number[], said.map((text) => sentences.at(text))]);
+  const cases = all.map(({ numbers, sentences: said }): Kept['cases'][number] => [
+    Object.keys(numbers).map((name) => names.at(name)),
+    Object.values(numbers) as number[],
+    said.map((text) => sentences.at(text)),
+  ]);
   const kept: Kept = { names: names.list, sentences: sentences.list, cases };
-  const packed = brotliCompressSync(JSON.stringify(kept), { params: { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_LGWIN]: 24 } });
+  const packed = brotliCompressSync(JSON.stringify(kept), {
+    params: { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_LGWIN]: 24 },
+  });
   writeFileSync(file, packed);
   return packed.length;
 }
 
 /** What was told of every case when the set was made. */
 export function kept(file: string): readonly Told[] {
-  const { names, sentences, cases } = JSON.parse(brotliDecompressSync(readFileSync(file)).toString('utf8')) as Kept;
-  return cases.map(([which, values, said]) => ({ numbers: Object.fromEntries(which.map((name, i) => [names[name]!, values[i]!])), sentences: said.map((place) => sentences[place]!) }));
+  const { names, sentences, cases } = JSON.parse(
+    brotliDecompressSync(readFileSync(file)).toString('utf8'),
+  ) as Kept;
+  return cases.map(([which, values, said]) => ({
+    numbers: Object.fromEntries(which.map((name, i) => [names[name]!, values[i]!])),
+    sentences: said.map((place) => sentences[place]!),
+  }));
 }

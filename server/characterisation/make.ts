@@ -6,5 +6,8 @@ import { told } from './told';
 import { CUTTERS } from './cutters';
 
 const all = cases();
-const bytes = keep(join(import.meta.dirname, 'plans.json.br'), all.map((one, i) => told(one, i, CUTTERS)));
+const bytes = keep(
+  join(import.meta.dirname, 'plans.json.br'),
+  all.map((one, i) => told(one, i, CUTTERS)),
+);
 console.log(`${all.length} plans, ${bytes} bytes`);

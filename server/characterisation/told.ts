@@ -1,4 +1,14 @@
-import { cutPlan, stepCautions, stepUps, threadPasses, firstThreadPass, warnings, working, type CutPlan, type Tool } from '@pike-stone/core';
+import {
+  cutPlan,
+  stepCautions,
+  stepUps,
+  threadPasses,
+  firstThreadPass,
+  warnings,
+  working,
+  type CutPlan,
+  type Tool,
+} from '@pike-stone/core';
 import { compareCutters, finishWish, forecast, sweep, toBreak, whatLimits } from '@pike-stone/core/forecast';
 import { sayDepth, sayFeed, saySpeed } from '../../app/src/areas/cut/say';
 import { sayForecast } from '../../app/src/areas/cut/forecast/say-forecast';
@@ -13,15 +23,42 @@ export interface Told {
 /** Every number inside a value, by the path that leads to it. */
 function numbersOf(value: unknown, path: string, into: Record<string, number | null>): void {
   if (typeof value === 'number') into[path] = Number(value.toPrecision(DIGITS));
-  else if (value !== null && typeof value === 'object') for (const [key, inner] of Object.entries(value)) numbersOf(inner, `${path}.${key}`, into);
+  else if (value !== null && typeof value === 'object')
+    for (const [key, inner] of Object.entries(value)) numbersOf(inner, `${path}.${key}`, into);
 }
 const DIGITS = 9;
 
 const planNumbers = ({ diameterMm, speed, feed, depth }: CutPlan) => ({
   diameterMm,
-  speed: { range: speed.range, factors: speed.factors, aim: speed.aimMPerMin, ideal: speed.idealRpm, shortcut: speed.shortcut, choice: speed.choice, rpm: speed.rungRpm, band: speed.bandRpm },
-  feed: { wanted: feed.wantedMmRev, base: feed.baseMm, low: feed.lowMmRev, high: feed.highMmRev, turning: feed.turning, tooth: feed.tooth, mmRev: feed.mmRev, setting: feed.setting },
-  depth: { wanted: depth.wantedMm, start: depth.startMm, mm: depth.mm, width: depth.widthInUseMm, dial: depth.dialDivisions, after: depth.afterDiameterMm, before: depth.beforeDiameterMm },
+  speed: {
+    range: speed.range,
+    factors: speed.factors,
+    aim: speed.aimMPerMin,
+    ideal: speed.idealRpm,
+    shortcut: speed.shortcut,
+    choice: speed.choice,
+    rpm: speed.rungRpm,
+    band: speed.bandRpm,
+  },
+  feed: {
+    wanted: feed.wantedMmRev,
+    base: feed.baseMm,
+    low: feed.lowMmRev,
+    high: feed.highMmRev,
+    turning: feed.turning,
+    tooth: feed.tooth,
+    mmRev: feed.mmRev,
+    setting: feed.setting,
+  },
+  depth: {
+    wanted: depth.wantedMm,
+    start: depth.startMm,
+    mm: depth.mm,
+    width: depth.widthInUseMm,
+    dial: depth.dialDivisions,
+    after: depth.afterDiameterMm,
+    before: depth.beforeDiameterMm,
+  },
 });
 
 /** Compared and swept for every so many cases: these take many plans each. */
@@ -33,19 +70,54 @@ export function told({ setup, rules, units }: Case, index: number, cutters: read
   const numbers: Record<string, number | null> = {};
   numbersOf(planNumbers(plan), 'plan', numbers);
   const { chip, ...rest } = found;
-  numbersOf({ ...rest, chip: chip && { index: chip.breakIndex, curl: chip.curlMm, thickness: chip.thicknessMm } }, 'forecast', numbers);
-  numbersOf(whatLimits(setup, plan, found).map(({ found: { high, low } }) => [high, low]), 'limits', numbers);
+  numbersOf(
+    { ...rest, chip: chip && { index: chip.breakIndex, curl: chip.curlMm, thickness: chip.thicknessMm } },
+    'forecast',
+    numbers,
+  );
+  numbersOf(
+    whatLimits(setup, plan, found).map(({ found: { high, low } }) => [high, low]),
+    'limits',
+    numbers,
+  );
   numbersOf(toBreak(setup, plan), 'break', numbers);
   numbersOf(finishWish(setup, plan, 3.2), 'finish', numbers);
-  numbersOf(stepUps(setup, plan, rules).map(({ rpm, diameterMm }) => [rpm, diameterMm]), 'step-up', numbers);
-  if (setup.operation === 'thread') numbersOf([threadPasses(setup), firstThreadPass(setup)], 'thread', numbers);
+  numbersOf(
+    stepUps(setup, plan, rules).map(({ rpm, diameterMm }) => [rpm, diameterMm]),
+    'step-up',
+    numbers,
+  );
+  if (setup.operation === 'thread')
+    numbersOf([threadPasses(setup), firstThreadPass(setup)], 'thread', numbers);
   if (index % COMPARED_EVERY === 0) {
-    numbersOf(sweep(setup, rules, 'feed').filter((_, i) => i % 12 === 0), 'sweep', numbers);
-    if (setup.machine.kind.endsWith('mill')) numbersOf(compareCutters(setup, cutters, rules, { lengthMm: 150, widthMm: 80, depthMm: 1, pattern: 'one-way' }).slice(0, 3).map(({ rpm, feedMmMin, share, area }) => ({ rpm, feedMmMin, share, minutes: area.minutes })), 'area', numbers);
+    numbersOf(
+      sweep(setup, rules, 'feed').filter((_, i) => i % 12 === 0),
+      'sweep',
+      numbers,
+    );
+    if (setup.machine.kind.endsWith('mill'))
+      numbersOf(
+        compareCutters(setup, cutters, rules, { lengthMm: 150, widthMm: 80, depthMm: 1, pattern: 'one-way' })
+          .slice(0, 3)
+          .map(({ rpm, feedMmMin, share, area }) => ({ rpm, feedMmMin, share, minutes: area.minutes })),
+        'area',
+        numbers,
+      );
   }
-  const lines = (['speed', 'feed', 'depth'] as const).flatMap((result) => working(result, setup, plan, rules, units).map(({ key, kind, label, value, reason = '', source = '' }) => [key, kind, label, value, reason, source].join('|')));
-  const said = [saySpeed(plan, setup), sayFeed(plan, setup, units), sayDepth(plan, setup, units)].map(({ label, shown, setting }) => [label, shown.figure, shown.unit, setting].join('|'));
-  const warned = [...warnings(setup, plan, units), ...stepCautions(setup, plan.metal.chipCharacter)].map(({ key, level, text }) => [key, level, text].join('|'));
-  const rows = sayForecast(found, setup, plan, units).flatMap(({ key, title, value, level, lines: more }) => [[key, level ?? '', title, value].join('|'), ...more]);
+  const lines = (['speed', 'feed', 'depth'] as const).flatMap((result) =>
+    working(result, setup, plan, rules, units).map(({ key, kind, label, value, reason = '', source = '' }) =>
+      [key, kind, label, value, reason, source].join('|'),
+    ),
+  );
+  const said = [saySpeed(plan, setup), sayFeed(plan, setup, units), sayDepth(plan, setup, units)].map(
+    ({ label, shown, setting }) => [label, shown.figure, shown.unit, setting].join('|'),
+  );
+  const warned = [...warnings(setup, plan, units), ...stepCautions(setup, plan.metal.chipCharacter)].map(
+    ({ key, level, text }) => [key, level, text].join('|'),
+  );
+  const rows = sayForecast(found, setup, plan, units).flatMap(({ key, title, value, level, lines: more }) => [
+    [key, level ?? '', title, value].join('|'),
+    ...more,
+  ]);
   return { numbers, sentences: [...lines, ...said, ...warned, ...rows] };
 }

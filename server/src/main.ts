@@ -19,7 +19,9 @@ async function main(): Promise<void> {
   const applied = await migrate(config);
   const loaded = await loadDemo(config.ownerUrl);
   const pool = new ShopPool(config.appUrl);
-  const instruments = new Map(config.instruments.map(({ kind, host, port }) => [kind, new Instrument(kind, tcpLines(host, port))]));
+  const instruments = new Map(
+    config.instruments.map(({ kind, host, port }) => [kind, new Instrument(kind, tcpLines(host, port))]),
+  );
   const server = createServer(buildServer(pool, log, config.webRoot, instruments));
 
   const stop = (reason: string): void => {

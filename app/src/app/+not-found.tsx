@@ -4,5 +4,9 @@ import { Empty } from '../kit/Empty';
 
 export default function NotFound() {
   const router = useRouter();
-  return <Empty title="No such page" action={<Button label="To the bench" onPress={() => router.replace('/')} />}>The address may be mistyped. Nothing is lost.</Empty>;
+  return (
+    <Empty title="No such page" action={<Button label="To the bench" onPress={() => router.replace('/')} />}>
+      The address may be mistyped. Nothing is lost.
+    </Empty>
+  );
 }

@@ -42,7 +42,9 @@ function House() {
       {wide && <Navigation rail />}
       <View style={styles.room}>
         <Notices />
-        <View style={styles.page} role="main"><Slot /></View>
+        <View style={styles.page} role="main">
+          <Slot />
+        </View>
         <UndoBar />
       </View>
       {!wide && <Navigation />}
@@ -100,7 +102,10 @@ function useHouseKeys(): void {
 export function ErrorBoundary({ error, retry }: ErrorBoundaryProps) {
   return (
     <ThemeProvider>
-      <Empty title="This page stumbled" action={<Button label="Open it again" onPress={() => void retry()} />}>{`What you typed is kept on this device. (${error.message})`}</Empty>
+      <Empty
+        title="This page stumbled"
+        action={<Button label="Open it again" onPress={() => void retry()} />}
+      >{`What you typed is kept on this device. (${error.message})`}</Empty>
     </ThemeProvider>
   );
 }

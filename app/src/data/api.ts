@@ -22,10 +22,15 @@ export async function ask<Answer>(path: string, init: RequestInit = {}): Promise
   }
   if (response.ok) return (await response.json()) as Answer;
   const told = problem.safeParse(await response.json().catch(() => null));
-  if (response.status >= 502 || (response.status === 503 && told.success)) throw new Unreachable(told.data?.detail ?? 'The shop’s computer does not answer.');
+  if (response.status >= 502 || (response.status === 503 && told.success))
+    throw new Unreachable(told.data?.detail ?? 'The shop’s computer does not answer.');
   if (told.success) throw new Refusal(told.data);
   throw new Unreachable(`The answer could not be read (${response.status}).`);
 }
 
 export const put = <Answer>(path: string, body: unknown): Promise<Answer> =>
-  ask<Answer>(path, { method: 'PUT', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
+  ask<Answer>(path, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  });

@@ -12,7 +12,9 @@ export function deviceCache(): Cache {
   }
   const map = new Map<string, State>(kept);
   const keep = () => {
-    const answers = [...map].filter(([key, state]) => key.startsWith('/api/') && state.data !== undefined).map(([key, state]) => [key, { data: state.data }]);
+    const answers = [...map]
+      .filter(([key, state]) => key.startsWith('/api/') && state.data !== undefined)
+      .map(([key, state]) => [key, { data: state.data }]);
     try {
       localStorage.setItem(PLACE, JSON.stringify(answers));
     } catch {

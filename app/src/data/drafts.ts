@@ -14,7 +14,10 @@ export const draftsNamed = <Draft>(name: string) =>
       (set) => ({
         drafts: {},
         keep: (key, draft) => set(({ drafts }) => ({ drafts: { ...drafts, [key]: draft } })),
-        drop: (key) => set(({ drafts }) => ({ drafts: Object.fromEntries(Object.entries(drafts).filter(([one]) => one !== key)) })),
+        drop: (key) =>
+          set(({ drafts }) => ({
+            drafts: Object.fromEntries(Object.entries(drafts).filter(([one]) => one !== key)),
+          })),
       }),
       { name },
     ),

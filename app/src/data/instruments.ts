@@ -1,4 +1,10 @@
-import { instrumentEvent, type InstrumentEvent, type InstrumentKind, type InstrumentList, type InstrumentState } from '@pike-stone/contract';
+import {
+  instrumentEvent,
+  type InstrumentEvent,
+  type InstrumentKind,
+  type InstrumentList,
+  type InstrumentState,
+} from '@pike-stone/contract';
 import { useEffect, useState } from 'react';
 import useSWR from 'swr';
 import { ask } from './api';
@@ -31,9 +37,15 @@ const SILENT_MS = 3_000;
 const BAD_KEPT = 30;
 
 /** Adds an event to what is kept of a stream: late lines are put in their place, old ones let go. */
-export function withEvent(before: readonly Reading[], { t, value }: Pick<InstrumentEvent, 't' | 'value'>, keepS: number): readonly Reading[] {
+export function withEvent(
+  before: readonly Reading[],
+  { t, value }: Pick<InstrumentEvent, 't' | 'value'>,
+  keepS: number,
+): readonly Reading[] {
   if (t.length === 0) return before;
-  const all = [...before, ...t.map((at, i) => ({ t: at, value: value[i] ?? null }))].sort((a, b) => a.t - b.t);
+  const all = [...before, ...t.map((at, i) => ({ t: at, value: value[i] ?? null }))].sort(
+    (a, b) => a.t - b.t,
+  );
   // A clock far behind what is kept was started anew: only what came now counts.
   const newest = t.at(-1)!;
   const last = before.at(-1);
@@ -64,11 +76,19 @@ export function useInstrument(kind: InstrumentKind, near: number | null, keepS: 
       const event = read.data;
       bad = [...bad.slice(1 - BAD_KEPT), event.bad];
       const spoilt = bad.reduce((sum, one) => sum + one, 0);
-      setStream((before) => ({ state: event.state, standIn: event.standIn === true, readings: withEvent(before.readings, event, keepS), bad: spoilt }));
+      setStream((before) => ({
+        state: event.state,
+        standIn: event.standIn === true,
+        readings: withEvent(before.readings, event, keepS),
+        bad: spoilt,
+      }));
     };
-    const cutOff = () => setStream((before) => (before.state === 'cut-off' ? before : { ...before, state: 'cut-off' }));
+    const cutOff = () =>
+      setStream((before) => (before.state === 'cut-off' ? before : { ...before, state: 'cut-off' }));
     source.onerror = cutOff;
-    const watch = setInterval(() => { if (Date.now() - heard > SILENT_MS) cutOff(); }, 1_000);
+    const watch = setInterval(() => {
+      if (Date.now() - heard > SILENT_MS) cutOff();
+    }, 1_000);
     return () => {
       clearInterval(watch);
       source.close();

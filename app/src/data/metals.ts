@@ -19,8 +19,17 @@ const metalsOf = (records: readonly Shown<'metals'>[], loading: boolean): Metals
   return {
     loading,
     own,
-    nameOf: (metal) => own(metal)?.name ?? LIBRARY.find((row) => row.value === metal)?.label ?? 'a metal no longer here',
-    options: [...records.filter((record) => !record.archived).map(({ id, body }) => ({ value: id, label: `${body.name} (yours, ${material(body.baseKey).name.toLowerCase()})` })), ...LIBRARY],
+    nameOf: (metal) =>
+      own(metal)?.name ?? LIBRARY.find((row) => row.value === metal)?.label ?? 'a metal no longer here',
+    options: [
+      ...records
+        .filter((record) => !record.archived)
+        .map(({ id, body }) => ({
+          value: id,
+          label: `${body.name} (yours, ${material(body.baseKey).name.toLowerCase()})`,
+        })),
+      ...LIBRARY,
+    ],
   };
 };
 

@@ -3,9 +3,33 @@ import { sendWaiting, useOutbox, type Outgoing } from './outbox';
 
 type Answer = { status: number; body?: unknown } | 'away';
 
-const entry = (name: string, more: Partial<Outgoing> = {}): Outgoing => ({ kind: 'tools', id: 'a', version: 1, archived: false, body: { name } as never, queuedAt: '2026-11-02T10:00:00.000Z', state: 'waiting', ...more });
-const stored = (name: string, version: number): Stored<Kind> => ({ id: 'a', version, archived: false, updatedAt: '2026-11-02T10:00:00.000Z', body: { name } as never });
-const conflict = (current: Stored<Kind>) => ({ status: 409, body: { type: 'about:blank', title: 'Changed meanwhile', status: 409, detail: 'Someone was faster.', current } });
+const entry = (name: string, more: Partial<Outgoing> = {}): Outgoing => ({
+  kind: 'tools',
+  id: 'a',
+  version: 1,
+  archived: false,
+  body: { name } as never,
+  queuedAt: '2026-11-02T10:00:00.000Z',
+  state: 'waiting',
+  ...more,
+});
+const stored = (name: string, version: number): Stored<Kind> => ({
+  id: 'a',
+  version,
+  archived: false,
+  updatedAt: '2026-11-02T10:00:00.000Z',
+  body: { name } as never,
+});
+const conflict = (current: Stored<Kind>) => ({
+  status: 409,
+  body: {
+    type: 'about:blank',
+    title: 'Changed meanwhile',
+    status: 409,
+    detail: 'Someone was faster.',
+    current,
+  },
+});
 
 let sent: { version: number; body: { name: string } }[];
 let answers: Answer[];
@@ -44,7 +68,10 @@ describe('what waits to be sent', () => {
     useOutbox.getState().enqueue(entry('two', { id: 'b' }));
     await send();
     expect(sent).toHaveLength(1);
-    expect(entries().map(({ id, state }) => [id, state])).toEqual([['a', 'waiting'], ['b', 'waiting']]);
+    expect(entries().map(({ id, state }) => [id, state])).toEqual([
+      ['a', 'waiting'],
+      ['b', 'waiting'],
+    ]);
     expect(useOutbox.getState().reachable).toBe(false);
   });
 
@@ -57,7 +84,10 @@ describe('what waits to be sent', () => {
   it('goes out again when it was changed on its way, also when only put away', async () => {
     const first = entry('one');
     useOutbox.getState().enqueue(first);
-    answers = [{ status: 200, body: stored('one', 2) }, { status: 200, body: { ...stored('one', 3), archived: true } }];
+    answers = [
+      { status: 200, body: stored('one', 2) },
+      { status: 200, body: { ...stored('one', 3), archived: true } },
+    ];
     during = () => useOutbox.getState().enqueue({ ...first, archived: true });
     await send();
     await send();
@@ -79,13 +109,28 @@ describe('what waits to be sent', () => {
     useOutbox.getState().enqueue(entry('two'));
     answers = [conflict(stored('one', 2)), { status: 200, body: stored('two', 3) }];
     await send();
-    expect(sent.map(({ version, body }) => [version, body.name])).toEqual([[1, 'one'], [1, 'two'], [2, 'two']]);
+    expect(sent.map(({ version, body }) => [version, body.name])).toEqual([
+      [1, 'one'],
+      [1, 'two'],
+      [2, 'two'],
+    ]);
     expect(entries()).toEqual([]);
   });
 
   it('is kept with the reason when the server refuses it', async () => {
     useOutbox.getState().enqueue(entry(''));
-    answers = [{ status: 400, body: { type: 'about:blank', title: 'Something does not fit', status: 400, detail: 'Look at the fields.', fields: [{ path: 'body.name', message: 'Give it a name.' }] } }];
+    answers = [
+      {
+        status: 400,
+        body: {
+          type: 'about:blank',
+          title: 'Something does not fit',
+          status: 400,
+          detail: 'Look at the fields.',
+          fields: [{ path: 'body.name', message: 'Give it a name.' }],
+        },
+      },
+    ];
     await send();
     expect(entries()).toMatchObject([{ state: 'refused', why: 'Look at the fields.' }]);
   });

@@ -48,14 +48,27 @@ export const useOutbox = create<Outbox>()(
           const earlier = entries.find(same(entry.kind, entry.id));
           // An unsent write is replaced by the newer one, made from the same version.
           const next = earlier ? { ...entry, version: earlier.version, queuedAt: earlier.queuedAt } : entry;
-          return { entries: earlier ? entries.map((one) => (one === earlier ? next : one)) : [...entries, next] };
+          return {
+            entries: earlier ? entries.map((one) => (one === earlier ? next : one)) : [...entries, next],
+          };
         }),
-      remove: (kind, id) => set(({ entries }) => ({ entries: entries.filter((entry) => !same(kind, id)(entry)) })),
-      mark: (kind, id, change) => set(({ entries }) => ({ entries: entries.map((entry) => (same(kind, id)(entry) ? ({ ...entry, ...change } as Outgoing) : entry)) })),
+      remove: (kind, id) =>
+        set(({ entries }) => ({ entries: entries.filter((entry) => !same(kind, id)(entry)) })),
+      mark: (kind, id, change) =>
+        set(({ entries }) => ({
+          entries: entries.map((entry) =>
+            same(kind, id)(entry) ? ({ ...entry, ...change } as Outgoing) : entry,
+          ),
+        })),
       noteSent: (entry) =>
         set(({ lastSent }) => {
           const { [keyOf(entry)]: _, ...others } = lastSent;
-          return { lastSent: Object.fromEntries([...Object.entries(others).slice(1 - REMEMBERED), [keyOf(entry), { archived: entry.archived, body: entry.body }]]) };
+          return {
+            lastSent: Object.fromEntries([
+              ...Object.entries(others).slice(1 - REMEMBERED),
+              [keyOf(entry), { archived: entry.archived, body: entry.body }],
+            ]),
+          };
         }),
       setReachable: (reachable) => set({ reachable }),
     }),
@@ -63,11 +76,19 @@ export const useOutbox = create<Outbox>()(
   ),
 );
 
-export type Sent = { readonly sent: 'saved'; readonly record: Stored<Kind> } | { readonly sent: 'waiting' } | { readonly sent: 'conflict' | 'refused'; readonly refusal: Refusal };
+export type Sent =
+  | { readonly sent: 'saved'; readonly record: Stored<Kind> }
+  | { readonly sent: 'waiting' }
+  | { readonly sent: 'conflict' | 'refused'; readonly refusal: Refusal };
 
 /** The record that beat us is what this very device sent before: nobody else changed it. */
-const ownEarlier = (current: Stored<Kind> | undefined, before: LastSent | undefined): current is Stored<Kind> =>
-  current !== undefined && before !== undefined && dequal({ archived: current.archived, body: current.body }, before);
+const ownEarlier = (
+  current: Stored<Kind> | undefined,
+  before: LastSent | undefined,
+): current is Stored<Kind> =>
+  current !== undefined
+  && before !== undefined
+  && dequal({ archived: current.archived, body: current.body }, before);
 
 type OnSaved = (entry: Outgoing, record: Stored<Kind>) => void;
 

@@ -24,7 +24,12 @@ export const usePreferences = create<Preferences>()(
       setUnits: (units) => set({ units }),
       setTheme: (theme) => set({ theme }),
       remember: (place, mm) =>
-        set(({ recent }) => ({ recent: { ...recent, [place]: [mm, ...(recent[place] ?? []).filter((one) => Math.abs(one - mm) > 1e-6)].slice(0, KEPT) } })),
+        set(({ recent }) => ({
+          recent: {
+            ...recent,
+            [place]: [mm, ...(recent[place] ?? []).filter((one) => Math.abs(one - mm) > 1e-6)].slice(0, KEPT),
+          },
+        })),
     }),
     { name: 'pike-preferences' },
   ),

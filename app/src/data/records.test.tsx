@@ -7,7 +7,13 @@ import { usePreferences } from './preferences';
 import { save, useRecords } from './records';
 import { useShopCache } from './shop-cache';
 
-const stored = (id: string, name: string, version = 1): Stored<'tools'> => ({ id, version, archived: false, updatedAt: '2026-11-02T10:00:00.000Z', body: { name } as never });
+const stored = (id: string, name: string, version = 1): Stored<'tools'> => ({
+  id,
+  version,
+  archived: false,
+  updatedAt: '2026-11-02T10:00:00.000Z',
+  body: { name } as never,
+});
 
 let shelf: Stored<'tools'>[];
 let away: boolean;
@@ -23,7 +29,12 @@ beforeEach(() => {
     if (path === '/api/session') return answer({ shop: { id: 's', name: 'Shop' } });
     if (init?.method !== 'PUT') return answer({ records: shelf });
     const id = String(path).split('/').at(-1)!;
-    const written = { ...stored(id, '', 1), ...JSON.parse(String(init.body)), id, version: (JSON.parse(String(init.body)).version as number) + 1 };
+    const written = {
+      ...stored(id, '', 1),
+      ...JSON.parse(String(init.body)),
+      id,
+      version: (JSON.parse(String(init.body)).version as number) + 1,
+    };
     shelf = [written, ...shelf.filter((record) => record.id !== id)];
     return answer(written);
   }) as typeof fetch;
@@ -32,11 +43,29 @@ beforeEach(() => {
 function List() {
   useShopCache();
   const { records, loading, error } = useRecords('tools');
-  return <p data-testid="list">{loading ? 'loading' : error && records.length === 0 ? 'error' : records.map((record) => `${record.body.name} v${record.version}${record.waiting ? ' waiting' : ''}`).join(', ')}</p>;
+  return (
+    <p data-testid="list">
+      {loading
+        ? 'loading'
+        : error && records.length === 0
+          ? 'error'
+          : records
+              .map((record) => `${record.body.name} v${record.version}${record.waiting ? ' waiting' : ''}`)
+              .join(', ')}
+    </p>
+  );
 }
-const show = () => render(<SWRConfig value={{ provider: deviceCache, dedupingInterval: 0, errorRetryCount: 0 }}><List /></SWRConfig>);
+const show = () =>
+  render(
+    <SWRConfig value={{ provider: deviceCache, dedupingInterval: 0, errorRetryCount: 0 }}>
+      <List />
+    </SWRConfig>,
+  );
 const list = () => screen.getByTestId('list').textContent;
-const settled = () => act(async () => { await new Promise((resolve) => setTimeout(resolve, 20)); });
+const settled = () =>
+  act(async () => {
+    await new Promise((resolve) => setTimeout(resolve, 20));
+  });
 
 test('records are read once the shop is known', async () => {
   show();
@@ -48,12 +77,19 @@ test('records are read once the shop is known', async () => {
 test('a write shows at once, and as stored when the server has it, without reading the list again', async () => {
   show();
   await settled();
-  const reads = () => (global.fetch as jest.Mock).mock.calls.filter(([path, init]) => path === '/api/tools' && init?.method !== 'PUT').length;
+  const reads = () =>
+    (global.fetch as jest.Mock).mock.calls.filter(
+      ([path, init]) => path === '/api/tools' && init?.method !== 'PUT',
+    ).length;
   const before = reads();
   let done: Promise<unknown>;
-  act(() => { done = save('tools', 'a', 1, { name: 'Drill, long' } as never); });
+  act(() => {
+    done = save('tools', 'a', 1, { name: 'Drill, long' } as never);
+  });
   expect(list()).toBe('Reamer v1, Drill, long v1 waiting');
-  await act(async () => { await done; });
+  await act(async () => {
+    await done;
+  });
   expect(list()).toBe('Reamer v1, Drill, long v2');
   expect(reads()).toBe(before);
 });
@@ -62,7 +98,9 @@ test('a new record stands first, also while it waits', async () => {
   show();
   await settled();
   away = true;
-  await act(async () => { await save('tools', 'c', 0, { name: 'Tap' } as never); });
+  await act(async () => {
+    await save('tools', 'c', 0, { name: 'Tap' } as never);
+  });
   expect(list()).toBe('Tap v0 waiting, Reamer v1, Drill v1');
   expect(useOutbox.getState().reachable).toBe(false);
 });
@@ -70,7 +108,9 @@ test('a new record stands first, also while it waits', async () => {
 test('what is put away in the list is put away in the page', async () => {
   show();
   await settled();
-  await act(async () => { await save('tools', 'b', 1, { name: 'Reamer' } as never, true); });
+  await act(async () => {
+    await save('tools', 'b', 1, { name: 'Reamer' } as never, true);
+  });
   expect(shelf[0]).toMatchObject({ id: 'b', archived: true });
 });
 
@@ -83,7 +123,9 @@ test('a page opened without the server shows the last answers', async () => {
   show();
   await settled();
   expect(list()).toBe('Reamer v1, Drill v1');
-  expect(JSON.parse(localStorage.getItem('pike-read') ?? '[]').map(([key]: [string]) => key)).toEqual(expect.arrayContaining(['/api/session', '/api/tools']));
+  expect(JSON.parse(localStorage.getItem('pike-read') ?? '[]').map(([key]: [string]) => key)).toEqual(
+    expect.arrayContaining(['/api/session', '/api/tools']),
+  );
 });
 
 test('the last five sizes of a place are kept, newest first, each once', () => {

@@ -30,7 +30,12 @@ const reading = async <Answer>(path: string): Promise<Answer> => {
 export const useSession = () => useSWR<SessionAnswer>('/api/session', reading, { revalidateOnFocus: false });
 
 const asShown = <K extends Kind>(entry: Outgoing<K>): Shown<K> => ({
-  id: entry.id, version: entry.version, archived: entry.archived, updatedAt: entry.queuedAt, body: entry.body, waiting: true,
+  id: entry.id,
+  version: entry.version,
+  archived: entry.archived,
+  updatedAt: entry.queuedAt,
+  body: entry.body,
+  waiting: true,
 });
 
 /** Every record of a kind, with the unsent ones in place of or beside the stored. */
@@ -39,7 +44,9 @@ export function useRecords<K extends Kind>(kind: K) {
   const { data, error, isLoading } = useSWR<List<K>>(session ? `/api/${kind}` : null, reading);
   const entries = useOutbox((state) => state.entries);
   const records = useMemo(() => {
-    const unsent = entries.filter((entry): entry is Outgoing<K> => entry.kind === kind && entry.state === 'waiting');
+    const unsent = entries.filter(
+      (entry): entry is Outgoing<K> => entry.kind === kind && entry.state === 'waiting',
+    );
     const stored = data?.records ?? [];
     const fresh = unsent.filter((entry) => !stored.some((record) => record.id === entry.id)).map(asShown);
     const merged = stored.map((record): Shown<K> => {
@@ -54,7 +61,9 @@ export function useRecords<K extends Kind>(kind: K) {
 function putInCache(entry: Outgoing, record: Stored<Kind>): void {
   changeShown<List<Kind>>(`/api/${entry.kind}`, ({ records }) => {
     const known = records.some((one) => one.id === record.id);
-    return { records: known ? records.map((one) => (one.id === record.id ? record : one)) : [record, ...records] };
+    return {
+      records: known ? records.map((one) => (one.id === record.id ? record : one)) : [record, ...records],
+    };
   });
 }
 
@@ -62,8 +71,24 @@ function putInCache(entry: Outgoing, record: Stored<Kind>): void {
 export const sendNow = () => sendWaiting(putInCache);
 
 /** Writes a record: first on this device, then to the shop's computer. */
-export async function save<K extends Kind>(kind: K, id: string, version: number, body: Body<K>, archived = false): Promise<Sent> {
-  useOutbox.getState().enqueue({ kind, id, version, archived, body, queuedAt: new Date().toISOString(), state: 'waiting' } as Outgoing);
+export async function save<K extends Kind>(
+  kind: K,
+  id: string,
+  version: number,
+  body: Body<K>,
+  archived = false,
+): Promise<Sent> {
+  useOutbox
+    .getState()
+    .enqueue({
+      kind,
+      id,
+      version,
+      archived,
+      body,
+      queuedAt: new Date().toISOString(),
+      state: 'waiting',
+    } as Outgoing);
   const results = await sendNow();
   return results.get(id) ?? { sent: 'waiting' };
 }
@@ -89,6 +114,12 @@ export function takeTheirs(entry: Outgoing): void {
 
 /** Writes ours over theirs, knowingly: made from the version that beat us. */
 export function keepOurs(entry: Outgoing): Promise<unknown> {
-  useOutbox.getState().mark(entry.kind, entry.id, { state: 'waiting', version: entry.current?.version ?? entry.version, current: undefined });
+  useOutbox
+    .getState()
+    .mark(entry.kind, entry.id, {
+      state: 'waiting',
+      version: entry.current?.version ?? entry.version,
+      current: undefined,
+    });
   return sendNow();
 }

@@ -21,20 +21,50 @@ export function Button({ label, onPress, kind = 'other', icon, disabled = false,
   const colours = useColours();
   const colour = kind === 'main' ? colours.onAccent : colours.accent;
   return (
-    <Pressable role="button" aria-label={says ?? label} aria-disabled={disabled} disabled={disabled} onPress={onPress}
-      style={({ pressed }) => [styles.button, styles[kind], pressed && styles.pressed, disabled && styles.disabled, style]}>
+    <Pressable
+      role="button"
+      aria-label={says ?? label}
+      aria-disabled={disabled}
+      disabled={disabled}
+      onPress={onPress}
+      style={({ pressed }) => [
+        styles.button,
+        styles[kind],
+        pressed && styles.pressed,
+        disabled && styles.disabled,
+        style,
+      ]}
+    >
       {icon && <View>{icon(colour)}</View>}
-      <Words role="strong" numberOfLines={1} style={[styles.label, { color: colour }]}>{label}</Words>
+      <Words role="strong" numberOfLines={1} style={[styles.label, { color: colour }]}>
+        {label}
+      </Words>
     </Pressable>
   );
 }
 
 /** A bare icon with a word for those who cannot see it. */
-export function IconButton({ says, onPress, children, disabled = false }: { says: string; onPress: () => void; children: ReactNode; disabled?: boolean }) {
+export function IconButton({
+  says,
+  onPress,
+  children,
+  disabled = false,
+}: {
+  says: string;
+  onPress: () => void;
+  children: ReactNode;
+  disabled?: boolean;
+}) {
   const styles = useStyles();
   return (
-    <Pressable role="button" aria-label={says} aria-disabled={disabled} disabled={disabled} onPress={onPress}
-      style={({ pressed }) => [styles.icon, pressed && styles.pressed, disabled && styles.disabled]}>
+    <Pressable
+      role="button"
+      aria-label={says}
+      aria-disabled={disabled}
+      disabled={disabled}
+      onPress={onPress}
+      style={({ pressed }) => [styles.icon, pressed && styles.pressed, disabled && styles.disabled]}
+    >
       {children}
     </Pressable>
   );
@@ -42,13 +72,28 @@ export function IconButton({ says, onPress, children, disabled = false }: { says
 
 const useStyles = themed((c) =>
   StyleSheet.create({
-    button: { minHeight: TOUCH, borderRadius: CORNER, paddingHorizontal: SPACE.edge, flexDirection: 'row', gap: SPACE.close, alignItems: 'center', justifyContent: 'center', borderWidth: 1 },
+    button: {
+      minHeight: TOUCH,
+      borderRadius: CORNER,
+      paddingHorizontal: SPACE.edge,
+      flexDirection: 'row',
+      gap: SPACE.close,
+      alignItems: 'center',
+      justifyContent: 'center',
+      borderWidth: 1,
+    },
     main: { backgroundColor: c.accent, borderColor: c.accent, minHeight: 56 },
     other: { backgroundColor: c.sheet, borderColor: c.accent },
     plain: { backgroundColor: 'transparent', borderColor: 'transparent', paddingHorizontal: SPACE.close },
     pressed: { opacity: 0.75 },
     disabled: { opacity: 0.45 },
     label: { fontSize: SIZE.body + 1 },
-    icon: { width: TOUCH, height: TOUCH, alignItems: 'center', justifyContent: 'center', borderRadius: CORNER },
+    icon: {
+      width: TOUCH,
+      height: TOUCH,
+      alignItems: 'center',
+      justifyContent: 'center',
+      borderRadius: CORNER,
+    },
   }),
 );

@@ -13,10 +13,13 @@ export function Caution({ level, children }: { level: WarningLevel; children: st
   const styles = useStyles();
   const colours = useColours();
   const Mark = MARK[level];
-  const colour = level === 'note' ? colours.quiet : level === 'caution' ? colours.cautionMark : colours.danger;
+  const colour =
+    level === 'note' ? colours.quiet : level === 'caution' ? colours.cautionMark : colours.danger;
   return (
     <View style={styles.line} role={level === 'danger' ? 'alert' : 'note'}>
-      <View aria-label={SAID[level]} role="img" style={styles.mark}><Mark color={colour} size={21} /></View>
+      <View aria-label={SAID[level]} role="img" style={styles.mark}>
+        <Mark color={colour} size={21} />
+      </View>
       <Words style={styles.words}>{children}</Words>
     </View>
   );

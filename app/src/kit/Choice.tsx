@@ -18,8 +18,17 @@ export function Choice<Value extends string>({ says, options, value, onChange }:
       {options.map((option) => {
         const taken = option.value === value;
         return (
-          <Pressable key={option.value} role="radio" aria-checked={taken} aria-label={option.label} onPress={() => onChange(option.value)} style={[styles.option, taken && styles.taken]}>
-            <Words role={taken ? 'strong' : 'body'} style={[styles.label, taken && styles.takenLabel]}>{option.label}</Words>
+          <Pressable
+            key={option.value}
+            role="radio"
+            aria-checked={taken}
+            aria-label={option.label}
+            onPress={() => onChange(option.value)}
+            style={[styles.option, taken && styles.taken]}
+          >
+            <Words role={taken ? 'strong' : 'body'} style={[styles.label, taken && styles.takenLabel]}>
+              {option.label}
+            </Words>
           </Pressable>
         );
       })}
@@ -28,11 +37,33 @@ export function Choice<Value extends string>({ says, options, value, onChange }:
 }
 
 /** One thing that is so or not so. */
-export function Tick({ label, about, value, onChange }: { label: string; about?: string; value: boolean; onChange: (value: boolean) => void }) {
+export function Tick({
+  label,
+  about,
+  value,
+  onChange,
+}: {
+  label: string;
+  about?: string;
+  value: boolean;
+  onChange: (value: boolean) => void;
+}) {
   const styles = useStyles();
   return (
-    <Pressable role="checkbox" aria-checked={value} aria-label={label} onPress={() => onChange(!value)} style={styles.tick}>
-      <View style={[styles.box, value && styles.boxOn]}>{value && <Words role="strong" style={styles.mark}>✓</Words>}</View>
+    <Pressable
+      role="checkbox"
+      aria-checked={value}
+      aria-label={label}
+      onPress={() => onChange(!value)}
+      style={styles.tick}
+    >
+      <View style={[styles.box, value && styles.boxOn]}>
+        {value && (
+          <Words role="strong" style={styles.mark}>
+            ✓
+          </Words>
+        )}
+      </View>
       <View style={styles.tickWords}>
         <Words>{label}</Words>
         {about && <Words role="note">{about}</Words>}
@@ -44,12 +75,37 @@ export function Tick({ label, about, value, onChange }: { label: string; about?:
 const useStyles = themed((c) =>
   StyleSheet.create({
     group: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.close },
-    option: { minHeight: TOUCH, flexGrow: 1, paddingHorizontal: SPACE.near, alignItems: 'center', justifyContent: 'center', borderWidth: 1, borderColor: c.strongLine, borderRadius: CORNER, backgroundColor: c.sheet },
+    option: {
+      minHeight: TOUCH,
+      flexGrow: 1,
+      paddingHorizontal: SPACE.near,
+      alignItems: 'center',
+      justifyContent: 'center',
+      borderWidth: 1,
+      borderColor: c.strongLine,
+      borderRadius: CORNER,
+      backgroundColor: c.sheet,
+    },
     taken: { borderColor: c.accent, borderWidth: 2, backgroundColor: c.wash },
     label: { fontSize: SIZE.body, textAlign: 'center' },
     takenLabel: { color: c.accent },
-    tick: { flexDirection: 'row', gap: SPACE.near, minHeight: TOUCH, alignItems: 'center', paddingVertical: SPACE.close },
-    box: { width: 28, height: 28, borderWidth: 2, borderColor: c.strongLine, borderRadius: CORNER, alignItems: 'center', justifyContent: 'center', backgroundColor: c.sheet },
+    tick: {
+      flexDirection: 'row',
+      gap: SPACE.near,
+      minHeight: TOUCH,
+      alignItems: 'center',
+      paddingVertical: SPACE.close,
+    },
+    box: {
+      width: 28,
+      height: 28,
+      borderWidth: 2,
+      borderColor: c.strongLine,
+      borderRadius: CORNER,
+      alignItems: 'center',
+      justifyContent: 'center',
+      backgroundColor: c.sheet,
+    },
     boxOn: { borderColor: c.accent, backgroundColor: c.accent },
     mark: { color: c.onAccent, lineHeight: 22 },
     tickWords: { flex: 1 },

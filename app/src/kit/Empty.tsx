@@ -21,7 +21,11 @@ export function Loading({ error }: { error?: Error | undefined }) {
   const styles = useStyles();
   const colours = useColours();
   if (error) return <Empty title="Not here yet">{`${error.message} It is tried again by itself.`}</Empty>;
-  return <View style={styles.loading}><ActivityIndicator color={colours.accent} aria-label="Loading" /></View>;
+  return (
+    <View style={styles.loading}>
+      <ActivityIndicator color={colours.accent} aria-label="Loading" />
+    </View>
+  );
 }
 
 const useStyles = themed(() =>

@@ -30,20 +30,45 @@ export function Figure({ label, shown, setting, onPress, selected = false, big =
   const left = room - shown.unit.length * UNIT_WIDTH - GAP;
   const size = room > 0 ? Math.min(largest, left / (shown.figure.length * DIGIT_WIDTH)) : largest;
   return (
-    <Pressable role="button" aria-label={`${label} ${shown.figure} ${shown.unit}, ${setting}. Open the working`} onPress={onPress} style={({ pressed }) => [styles.figure, { flexGrow: 8 + 3 * Math.max(0, shown.figure.length - 4) }, selected && styles.selected, pressed && styles.pressed]}>
+    <Pressable
+      role="button"
+      aria-label={`${label} ${shown.figure} ${shown.unit}, ${setting}. Open the working`}
+      onPress={onPress}
+      style={({ pressed }) => [
+        styles.figure,
+        { flexGrow: 8 + 3 * Math.max(0, shown.figure.length - 4) },
+        selected && styles.selected,
+        pressed && styles.pressed,
+      ]}
+    >
       <Words role="label">{label}</Words>
       <View style={styles.row} onLayout={(event) => setRoom(event.nativeEvent.layout.width)}>
-        <Text style={[styles.value, { fontSize: size, lineHeight: size * 1.08 }]} numberOfLines={1}>{shown.figure}</Text>
-        <Text style={styles.unit} numberOfLines={1}>{shown.unit}</Text>
+        <Text style={[styles.value, { fontSize: size, lineHeight: size * 1.08 }]} numberOfLines={1}>
+          {shown.figure}
+        </Text>
+        <Text style={styles.unit} numberOfLines={1}>
+          {shown.unit}
+        </Text>
       </View>
-      <Words numberOfLines={2} style={styles.setting}>{setting}</Words>
+      <Words numberOfLines={2} style={styles.setting}>
+        {setting}
+      </Words>
     </Pressable>
   );
 }
 
 const useStyles = themed((c) =>
   StyleSheet.create({
-    figure: { flexBasis: 0, flexShrink: 1, paddingHorizontal: SPACE.edge, paddingTop: SPACE.close, paddingBottom: SPACE.close, minWidth: 0, borderBottomWidth: 3, borderBottomColor: 'transparent' },
+    figure: {
+      flexBasis: 0,
+      flexShrink: 1,
+      paddingHorizontal: SPACE.edge,
+      paddingTop: SPACE.close,
+      paddingBottom: SPACE.close,
+      minWidth: 0,
+      borderBottomWidth: 3,
+      borderBottomColor: 'transparent',
+    },
     selected: { borderBottomColor: c.accent },
     pressed: { backgroundColor: c.wash },
     row: { flexDirection: 'row', alignItems: 'baseline', gap: GAP },

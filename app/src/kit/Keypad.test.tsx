@@ -6,8 +6,25 @@ import { Keypad } from './Keypad';
 const show = (more: Partial<React.ComponentProps<typeof Keypad>> = {}) => {
   const onSet = jest.fn();
   const onClose = jest.fn();
-  render(<ThemeProvider><Keypad title="Diameter" place="diameter" valueMm={25} limits={{ lowMm: 1, highMm: 300 }} onSet={onSet} onClose={onClose} {...more} /></ThemeProvider>);
-  return { onSet, onClose, type: (text: string) => fireEvent.change(screen.getByLabelText('Diameter', { selector: 'input' }), { target: { value: text } }) };
+  render(
+    <ThemeProvider>
+      <Keypad
+        title="Diameter"
+        place="diameter"
+        valueMm={25}
+        limits={{ lowMm: 1, highMm: 300 }}
+        onSet={onSet}
+        onClose={onClose}
+        {...more}
+      />
+    </ThemeProvider>,
+  );
+  return {
+    onSet,
+    onClose,
+    type: (text: string) =>
+      fireEvent.change(screen.getByLabelText('Diameter', { selector: 'input' }), { target: { value: text } }),
+  };
 };
 
 beforeEach(() => usePreferences.setState({ units: 'mm', recent: {} }));

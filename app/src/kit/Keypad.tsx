@@ -35,7 +35,17 @@ const SAID: Readonly<Record<string, string>> = { '␣': 'space', '#': 'number dr
 const LETTERS = drillList('letter').map(({ name }) => name);
 
 /** Any size, as machinists write it; read back in both units while it is typed. */
-export function Keypad({ title, place, valueMm, limits, field = 'diameter', onSet, onClose, onReset, more }: KeypadProps) {
+export function Keypad({
+  title,
+  place,
+  valueMm,
+  limits,
+  field = 'diameter',
+  onSet,
+  onClose,
+  onReset,
+  more,
+}: KeypadProps) {
   const styles = useStyles();
   const colours = useColours();
   const units = useUnits();
@@ -58,67 +68,186 @@ export function Keypad({ title, place, valueMm, limits, field = 'diameter', onSe
     if (text === '') onClose();
     else if (entry.status === 'ok' && !fault) take(entry.valueMm);
   };
-  const press = (key: string) => setText((before) => before + (key === '␣' ? ' ' : key === 'thou' ? ' thou' : key));
+  const press = (key: string) =>
+    setText((before) => before + (key === '␣' ? ' ' : key === 'thou' ? ' thou' : key));
   return (
-    <Panel title={title} onClose={onClose} fixed footer={
-      <>
-        {onReset && <Button label="Use start" says="Use the proposed start" onPress={() => { onReset(); onClose(); }} />}
-        <Button kind="main" label="Set" onPress={set} disabled={text !== '' && fault !== null} style={styles.grow} />
-      </>
-    }>
+    <Panel
+      title={title}
+      onClose={onClose}
+      fixed
+      footer={
+        <>
+          {onReset && (
+            <Button
+              label="Use start"
+              says="Use the proposed start"
+              onPress={() => {
+                onReset();
+                onClose();
+              }}
+            />
+          )}
+          <Button
+            kind="main"
+            label="Set"
+            onPress={set}
+            disabled={text !== '' && fault !== null}
+            style={styles.grow}
+          />
+        </>
+      }
+    >
       <View style={styles.entry}>
-        <TextInput ref={input} value={text} onChangeText={setText} onSubmitEditing={set} inputMode="none" aria-label={title} placeholder={inBoth(valueMm)} placeholderTextColor={colours.quiet}
-          autoCorrect={false} autoCapitalize="none" style={styles.text} />
-        <IconButton says="Rub out" onPress={() => setText((before) => before.slice(0, -1))}><EraseIcon color={colours.accent} size={26} /></IconButton>
+        <TextInput
+          ref={input}
+          value={text}
+          onChangeText={setText}
+          onSubmitEditing={set}
+          inputMode="none"
+          aria-label={title}
+          placeholder={inBoth(valueMm)}
+          placeholderTextColor={colours.quiet}
+          autoCorrect={false}
+          autoCapitalize="none"
+          style={styles.text}
+        />
+        <IconButton says="Rub out" onPress={() => setText((before) => before.slice(0, -1))}>
+          <EraseIcon color={colours.accent} size={26} />
+        </IconButton>
       </View>
       <View style={styles.reading} aria-live="polite">
-        {text === '' ? <Words role="note">Type over it, or touch the keys.</Words>
-          : entry.status === 'ok' && !fault ? <Words role="figure">{text.trim()} is {inBoth(entry.valueMm)}</Words>
-          : <Words role={entry.status === 'ambiguous' ? 'note' : 'fault'}>{fault}</Words>}
+        {text === '' ? (
+          <Words role="note">Type over it, or touch the keys.</Words>
+        ) : entry.status === 'ok' && !fault ? (
+          <Words role="figure">
+            {text.trim()} is {inBoth(entry.valueMm)}
+          </Words>
+        ) : (
+          <Words role={entry.status === 'ambiguous' ? 'note' : 'fault'}>{fault}</Words>
+        )}
       </View>
       {(entry.status === 'ambiguous' || recent.length > 0) && (
         <View style={styles.row}>
           {entry.status === 'ambiguous'
-            ? entry.candidatesMm.map((mm) => <Button key={mm} label={inBoth(mm)} onPress={() => take(mm)} style={styles.grow} disabled={mm < limits.lowMm || mm > limits.highMm} />)
-            : recent.map((mm) => <Key key={mm} label={inBoth(mm).split(' = ')[units === 'mm' ? 0 : 1]!} says={`again ${inBoth(mm)}`} onPress={() => take(mm)} />)}
+            ? entry.candidatesMm.map((mm) => (
+                <Button
+                  key={mm}
+                  label={inBoth(mm)}
+                  onPress={() => take(mm)}
+                  style={styles.grow}
+                  disabled={mm < limits.lowMm || mm > limits.highMm}
+                />
+              ))
+            : recent.map((mm) => (
+                <Key
+                  key={mm}
+                  label={inBoth(mm).split(' = ')[units === 'mm' ? 0 : 1]!}
+                  says={`again ${inBoth(mm)}`}
+                  onPress={() => take(mm)}
+                />
+              ))}
         </View>
       )}
       {field === 'drill' && (
-        <ScrollView horizontal style={styles.letters} contentContainerStyle={styles.row} aria-label="Letter drills">
-          {LETTERS.map((letter) => <View key={letter} style={styles.letter}><Key label={letter} says={`letter drill ${letter}`} onPress={() => setText(letter)} /></View>)}
+        <ScrollView
+          horizontal
+          style={styles.letters}
+          contentContainerStyle={styles.row}
+          aria-label="Letter drills"
+        >
+          {LETTERS.map((letter) => (
+            <View key={letter} style={styles.letter}>
+              <Key label={letter} says={`letter drill ${letter}`} onPress={() => setText(letter)} />
+            </View>
+          ))}
         </ScrollView>
       )}
       {more}
       {ROWS.map((row) => (
-        <View key={row[0]} style={styles.row}>{row.map((key) => <Key key={key} label={key} says={SAID[key] ?? key} onPress={() => press(key)} big />)}</View>
+        <View key={row[0]} style={styles.row}>
+          {row.map((key) => (
+            <Key key={key} label={key} says={SAID[key] ?? key} onPress={() => press(key)} big />
+          ))}
+        </View>
       ))}
       <View style={styles.row}>
         {(['mm', 'in'] as const).map((one) => (
-          <Key key={one} label={one === unit ? `plain number = ${one}` : one} says={`plain numbers are ${one}`} chosen={one === unit} onPress={() => setUnit(one)} />
+          <Key
+            key={one}
+            label={one === unit ? `plain number = ${one}` : one}
+            says={`plain numbers are ${one}`}
+            chosen={one === unit}
+            onPress={() => setUnit(one)}
+          />
         ))}
       </View>
     </Panel>
   );
 }
 
-function Key({ label, says, onPress, chosen = false, big = false }: { label: string; says: string; onPress: () => void; chosen?: boolean; big?: boolean }) {
+function Key({
+  label,
+  says,
+  onPress,
+  chosen = false,
+  big = false,
+}: {
+  label: string;
+  says: string;
+  onPress: () => void;
+  chosen?: boolean;
+  big?: boolean;
+}) {
   const styles = useStyles();
   return (
-    <Pressable role="button" aria-label={says} onPress={onPress} style={({ pressed }) => [styles.key, chosen && styles.chosen, pressed && styles.pressed]}>
-      <Words role="figure" numberOfLines={1} style={big ? styles.bigKey : styles.smallKey}>{label}</Words>
+    <Pressable
+      role="button"
+      aria-label={says}
+      onPress={onPress}
+      style={({ pressed }) => [styles.key, chosen && styles.chosen, pressed && styles.pressed]}
+    >
+      <Words role="figure" numberOfLines={1} style={big ? styles.bigKey : styles.smallKey}>
+        {label}
+      </Words>
     </Pressable>
   );
 }
 
 const useStyles = themed((c) =>
   StyleSheet.create({
-    entry: { flexDirection: 'row', alignItems: 'center', marginHorizontal: SPACE.edge, borderWidth: 2, borderColor: c.accent, borderRadius: CORNER, backgroundColor: c.sheet },
-    text: { flex: 1, minWidth: 0, height: 54, paddingHorizontal: SPACE.near, fontFamily: FONT.figures, fontSize: 24, color: c.ink },
+    entry: {
+      flexDirection: 'row',
+      alignItems: 'center',
+      marginHorizontal: SPACE.edge,
+      borderWidth: 2,
+      borderColor: c.accent,
+      borderRadius: CORNER,
+      backgroundColor: c.sheet,
+    },
+    text: {
+      flex: 1,
+      minWidth: 0,
+      height: 54,
+      paddingHorizontal: SPACE.near,
+      fontFamily: FONT.figures,
+      fontSize: 24,
+      color: c.ink,
+    },
     reading: { minHeight: 40, paddingHorizontal: SPACE.edge, justifyContent: 'center' },
     row: { flexDirection: 'row', gap: 6, paddingHorizontal: SPACE.edge, paddingBottom: 6 },
     letters: { flexGrow: 0, flexShrink: 0 },
     letter: { width: 48, flexDirection: 'row' },
-    key: { flex: 1, minHeight: 48, alignItems: 'center', justifyContent: 'center', backgroundColor: c.sheet, borderWidth: 1, borderColor: c.line, borderRadius: CORNER, paddingHorizontal: 2 },
+    key: {
+      flex: 1,
+      minHeight: 48,
+      alignItems: 'center',
+      justifyContent: 'center',
+      backgroundColor: c.sheet,
+      borderWidth: 1,
+      borderColor: c.line,
+      borderRadius: CORNER,
+      paddingHorizontal: 2,
+    },
     chosen: { borderColor: c.accent, borderWidth: 2, backgroundColor: c.wash },
     pressed: { backgroundColor: c.wash },
     bigKey: { fontSize: 20 },

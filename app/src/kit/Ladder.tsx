@@ -41,39 +41,106 @@ export function Ladder({ says, rungs, chosen, show, unit, band, target, limit, o
     const x = touchX(event);
     onChoose(rungs.reduce((best, rung) => (Math.abs(at(rung) - x) < Math.abs(at(best) - x) ? rung : best)));
   };
-  const labels = labelsThatFit(rungs.map((rung) => ({ x: at(rung), text: show(rung) })), index, width);
+  const labels = labelsThatFit(
+    rungs.map((rung) => ({ x: at(rung), text: show(rung) })),
+    index,
+    width,
+  );
   return (
     <View style={styles.ladder}>
-      <IconButton says="One step down" disabled={index <= 0} onPress={() => go(-1)}><MinusIcon color={colours.accent} size={24} /></IconButton>
-      <Pressable role="slider" aria-label={says} aria-valuetext={`${show(chosen)} ${unit}`} aria-valuenow={chosen} aria-valuemin={rungs[0]} aria-valuemax={rungs.at(-1)}
-        onPress={touch} style={styles.scale} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-        {...{ onKeyDown: (event: { key: string; preventDefault(): void }) => {
-          const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
-          if (by) { event.preventDefault(); go(by); }
-        } }}>
+      <IconButton says="One step down" disabled={index <= 0} onPress={() => go(-1)}>
+        <MinusIcon color={colours.accent} size={24} />
+      </IconButton>
+      <Pressable
+        role="slider"
+        aria-label={says}
+        aria-valuetext={`${show(chosen)} ${unit}`}
+        aria-valuenow={chosen}
+        aria-valuemin={rungs[0]}
+        aria-valuemax={rungs.at(-1)}
+        onPress={touch}
+        style={styles.scale}
+        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+        {...{
+          onKeyDown: (event: { key: string; preventDefault(): void }) => {
+            const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
+            if (by) {
+              event.preventDefault();
+              go(by);
+            }
+          },
+        }}
+      >
         {width > 0 && (
           <Svg width={width} height={HEIGHT} style={styles.untouchable}>
             <Defs>
-              <Pattern id="reach" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+              <Pattern
+                id="reach"
+                width="6"
+                height="6"
+                patternUnits="userSpaceOnUse"
+                patternTransform="rotate(45)"
+              >
                 <Line x1="0" y1="0" x2="0" y2="6" stroke={colours.danger} strokeWidth="1.2" />
               </Pattern>
             </Defs>
-            <Rect x={at(band[0])} y={16} width={Math.max(2, at(band[1]) - at(band[0]))} height={AXIS - 16} fill={colours.wash} stroke={colours.accent} strokeWidth={0.5} />
-            {at(limit) < width && <Rect x={Math.max(0, at(limit))} y={22} width={width - Math.max(0, at(limit))} height={AXIS - 22} fill="url(#reach)" opacity={0.45} />}
-            <Path d={`M${at(target)} 14l-5 -6m5 6l5 -6m-5 6v-12`} stroke={colours.ink} strokeWidth={1.6} fill="none" />
+            <Rect
+              x={at(band[0])}
+              y={16}
+              width={Math.max(2, at(band[1]) - at(band[0]))}
+              height={AXIS - 16}
+              fill={colours.wash}
+              stroke={colours.accent}
+              strokeWidth={0.5}
+            />
+            {at(limit) < width && (
+              <Rect
+                x={Math.max(0, at(limit))}
+                y={22}
+                width={width - Math.max(0, at(limit))}
+                height={AXIS - 22}
+                fill="url(#reach)"
+                opacity={0.45}
+              />
+            )}
+            <Path
+              d={`M${at(target)} 14l-5 -6m5 6l5 -6m-5 6v-12`}
+              stroke={colours.ink}
+              strokeWidth={1.6}
+              fill="none"
+            />
             <Line x1={0} x2={width} y1={AXIS} y2={AXIS} stroke={colours.ink} strokeWidth={1.4} />
             {rungs.map((rung, i) => (
               <G key={rung}>
-                <Line x1={at(rung)} x2={at(rung)} y1={i === index ? 18 : 31} y2={AXIS} stroke={i === index ? colours.accent : colours.ink} strokeWidth={i === index ? 4 : 1.4} />
+                <Line
+                  x1={at(rung)}
+                  x2={at(rung)}
+                  y1={i === index ? 18 : 31}
+                  y2={AXIS}
+                  stroke={i === index ? colours.accent : colours.ink}
+                  strokeWidth={i === index ? 4 : 1.4}
+                />
                 {labels.has(i) && (
-                  <SvgText x={labels.get(i)} y={AXIS + 18} textAnchor="middle" fontFamily={FONT.figures} fontSize={i === index ? 15 : 13} fontWeight={i === index ? '600' : '400'} fill={i === index ? colours.accent : colours.quiet}>{show(rung)}</SvgText>
+                  <SvgText
+                    x={labels.get(i)}
+                    y={AXIS + 18}
+                    textAnchor="middle"
+                    fontFamily={FONT.figures}
+                    fontSize={i === index ? 15 : 13}
+                    fontWeight={i === index ? '600' : '400'}
+                    fill={i === index ? colours.accent : colours.quiet}
+                  >
+                    {show(rung)}
+                  </SvgText>
                 )}
               </G>
             ))}
           </Svg>
         )}
       </Pressable>
-      <IconButton says="One step up" disabled={index >= rungs.length - 1} onPress={() => go(1)}><PlusIcon color={colours.accent} size={24} /></IconButton>
+      <IconButton says="One step up" disabled={index >= rungs.length - 1} onPress={() => go(1)}>
+        <PlusIcon color={colours.accent} size={24} />
+      </IconButton>
     </View>
   );
 }

@@ -24,9 +24,18 @@ export function Navigation({ rail = false }: { rail?: boolean }) {
         const colour = here ? colours.accent : colours.quiet;
         return (
           <Link key={href} href={href} asChild>
-            <Pressable aria-current={here ? 'page' : undefined} aria-label={name} style={StyleSheet.flatten([rail ? styles.railPlace : styles.barPlace, here && (rail ? styles.railHere : styles.barHere)])}>
+            <Pressable
+              aria-current={here ? 'page' : undefined}
+              aria-label={name}
+              style={StyleSheet.flatten([
+                rail ? styles.railPlace : styles.barPlace,
+                here && (rail ? styles.railHere : styles.barHere),
+              ])}
+            >
               <Icon color={colour} size={23} strokeWidth={1.7} />
-              <Words role={here ? 'strong' : 'body'} style={[styles.name, { color: colour }]}>{name}</Words>
+              <Words role={here ? 'strong' : 'body'} style={[styles.name, { color: colour }]}>
+                {name}
+              </Words>
             </Pressable>
           </Link>
         );
@@ -37,11 +46,37 @@ export function Navigation({ rail = false }: { rail?: boolean }) {
 
 const useStyles = themed((c) =>
   StyleSheet.create({
-    bar: { flexDirection: 'row', height: 58, backgroundColor: c.sheet, borderTopWidth: 1, borderTopColor: c.line },
-    barPlace: { flex: 1, alignItems: 'center', justifyContent: 'center', gap: 1, borderTopWidth: 3, borderTopColor: 'transparent' },
+    bar: {
+      flexDirection: 'row',
+      height: 58,
+      backgroundColor: c.sheet,
+      borderTopWidth: 1,
+      borderTopColor: c.line,
+    },
+    barPlace: {
+      flex: 1,
+      alignItems: 'center',
+      justifyContent: 'center',
+      gap: 1,
+      borderTopWidth: 3,
+      borderTopColor: 'transparent',
+    },
     barHere: { borderTopColor: c.accent },
-    rail: { width: 84, backgroundColor: c.sheet, borderRightWidth: 1, borderRightColor: c.line, paddingTop: 16 },
-    railPlace: { height: 72, alignItems: 'center', justifyContent: 'center', gap: 3, borderLeftWidth: 3, borderLeftColor: 'transparent' },
+    rail: {
+      width: 84,
+      backgroundColor: c.sheet,
+      borderRightWidth: 1,
+      borderRightColor: c.line,
+      paddingTop: 16,
+    },
+    railPlace: {
+      height: 72,
+      alignItems: 'center',
+      justifyContent: 'center',
+      gap: 3,
+      borderLeftWidth: 3,
+      borderLeftColor: 'transparent',
+    },
     railHere: { borderLeftColor: c.accent, backgroundColor: c.ground },
     name: { fontSize: SIZE.small, lineHeight: 18 },
   }),

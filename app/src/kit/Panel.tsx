@@ -26,10 +26,20 @@ export function Panel({ title, onClose, children, footer, fixed = false }: Panel
         <Pressable style={StyleSheet.absoluteFill} onPress={onClose} aria-hidden tabIndex={-1} />
         <View style={[styles.panel, wide && styles.widePanel]}>
           <View style={styles.head}>
-            <Words role="heading" style={styles.title}>{title}</Words>
-            <IconButton says="Close" onPress={onClose}><CloseIcon color={colours.quiet} size={24} /></IconButton>
+            <Words role="heading" style={styles.title}>
+              {title}
+            </Words>
+            <IconButton says="Close" onPress={onClose}>
+              <CloseIcon color={colours.quiet} size={24} />
+            </IconButton>
           </View>
-          {fixed ? children : <ScrollView style={styles.scroll} keyboardShouldPersistTaps="handled">{children}</ScrollView>}
+          {fixed ? (
+            children
+          ) : (
+            <ScrollView style={styles.scroll} keyboardShouldPersistTaps="handled">
+              {children}
+            </ScrollView>
+          )}
           {footer && <View style={styles.footer}>{footer}</View>}
         </View>
       </View>
@@ -43,7 +53,13 @@ const useStyles = themed((c) =>
     middle: { justifyContent: 'center', alignItems: 'center' },
     panel: { backgroundColor: c.ground, maxHeight: '88%', borderTopWidth: 2, borderColor: c.accent },
     widePanel: { width: 520, maxHeight: '84%', borderRadius: CORNER, borderWidth: 1, borderColor: c.line },
-    head: { flexDirection: 'row', alignItems: 'center', paddingLeft: SPACE.edge, paddingRight: SPACE.hair, minHeight: 56 },
+    head: {
+      flexDirection: 'row',
+      alignItems: 'center',
+      paddingLeft: SPACE.edge,
+      paddingRight: SPACE.hair,
+      minHeight: 56,
+    },
     title: { flex: 1 },
     scroll: { flexShrink: 1 },
     footer: { padding: SPACE.edge, flexDirection: 'row', gap: SPACE.close },

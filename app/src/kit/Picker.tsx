@@ -23,13 +23,30 @@ export function Picker({ label, options, value, onChange }: PickerProps) {
   return (
     <View style={styles.box}>
       <Words role="label">{label}</Words>
-      <Pressable role="button" aria-label={`${label}: ${taken?.label ?? 'none'}, change`} onPress={() => setOpen(true)} style={styles.field}>
-        <Words role="strong" style={styles.words}>{taken?.label ?? 'Choose'}</Words>
+      <Pressable
+        role="button"
+        aria-label={`${label}: ${taken?.label ?? 'none'}, change`}
+        onPress={() => setOpen(true)}
+        style={styles.field}
+      >
+        <Words role="strong" style={styles.words}>
+          {taken?.label ?? 'Choose'}
+        </Words>
         <ForwardIcon color={colours.quiet} size={20} />
       </Pressable>
       {open && (
         <Panel title={label} onClose={() => setOpen(false)}>
-          {options.map((option) => <Row key={option.value} title={option.label} chosen={option.value === value} onPress={() => { onChange(option.value); setOpen(false); }} />)}
+          {options.map((option) => (
+            <Row
+              key={option.value}
+              title={option.label}
+              chosen={option.value === value}
+              onPress={() => {
+                onChange(option.value);
+                setOpen(false);
+              }}
+            />
+          ))}
         </Panel>
       )}
     </View>
@@ -39,7 +56,16 @@ export function Picker({ label, options, value, onChange }: PickerProps) {
 const useStyles = themed((c) =>
   StyleSheet.create({
     box: { gap: 3 },
-    field: { minHeight: TOUCH, flexDirection: 'row', alignItems: 'center', paddingHorizontal: SPACE.near, borderWidth: 1, borderColor: c.strongLine, borderRadius: CORNER, backgroundColor: c.sheet },
+    field: {
+      minHeight: TOUCH,
+      flexDirection: 'row',
+      alignItems: 'center',
+      paddingHorizontal: SPACE.near,
+      borderWidth: 1,
+      borderColor: c.strongLine,
+      borderRadius: CORNER,
+      backgroundColor: c.sheet,
+    },
     words: { flex: 1, color: c.accent },
   }),
 );

@@ -16,15 +16,39 @@ interface RowProps {
 }
 
 /** One line of a list that opens or chooses something. */
-export function Row({ title, about, onPress, aside, chosen = false, waiting = false, quiet = false }: RowProps) {
+export function Row({
+  title,
+  about,
+  onPress,
+  aside,
+  chosen = false,
+  waiting = false,
+  quiet = false,
+}: RowProps) {
   const styles = useStyles();
   const colours = useColours();
   return (
-    <Pressable role="button" aria-label={about ? `${title}, ${about}` : title} onPress={onPress} style={({ pressed }) => [styles.row, chosen && styles.chosen, pressed && styles.pressed]}>
+    <Pressable
+      role="button"
+      aria-label={about ? `${title}, ${about}` : title}
+      onPress={onPress}
+      style={({ pressed }) => [styles.row, chosen && styles.chosen, pressed && styles.pressed]}
+    >
       <View style={styles.words}>
-        <Words role={quiet ? 'quiet' : 'strong'} numberOfLines={2}>{title}</Words>
-        {about && <Words role="note" numberOfLines={2}>{about}</Words>}
-        {waiting && <View style={styles.waiting}><ClockIcon color={colours.quiet} size={15} /><Words role="note">Waiting to be sent</Words></View>}
+        <Words role={quiet ? 'quiet' : 'strong'} numberOfLines={2}>
+          {title}
+        </Words>
+        {about && (
+          <Words role="note" numberOfLines={2}>
+            {about}
+          </Words>
+        )}
+        {waiting && (
+          <View style={styles.waiting}>
+            <ClockIcon color={colours.quiet} size={15} />
+            <Words role="note">Waiting to be sent</Words>
+          </View>
+        )}
       </View>
       {aside ?? <ForwardIcon color={colours.quiet} size={20} />}
     </Pressable>
@@ -33,7 +57,17 @@ export function Row({ title, about, onPress, aside, chosen = false, waiting = fa
 
 const useStyles = themed((c) =>
   StyleSheet.create({
-    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.near, minHeight: 60, paddingHorizontal: SPACE.edge, paddingVertical: 9, borderBottomWidth: 1, borderBottomColor: c.line, backgroundColor: c.sheet },
+    row: {
+      flexDirection: 'row',
+      alignItems: 'center',
+      gap: SPACE.near,
+      minHeight: 60,
+      paddingHorizontal: SPACE.edge,
+      paddingVertical: 9,
+      borderBottomWidth: 1,
+      borderBottomColor: c.line,
+      backgroundColor: c.sheet,
+    },
     chosen: { backgroundColor: c.wash, borderLeftWidth: 4, borderLeftColor: c.accent },
     pressed: { backgroundColor: c.wash },
     words: { flex: 1, minWidth: 0 },

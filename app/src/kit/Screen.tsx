@@ -29,19 +29,34 @@ export function Screen({ title, about, onBack, aside, footer, toRead = false, si
   return (
     <View style={styles.screen}>
       <View style={[styles.head, wide && (side ? styles.broad : styles.column)]}>
-        {onBack && <IconButton says="Back" onPress={onBack}><BackIcon color={colours.accent} size={26} /></IconButton>}
+        {onBack && (
+          <IconButton says="Back" onPress={onBack}>
+            <BackIcon color={colours.accent} size={26} />
+          </IconButton>
+        )}
         <View style={styles.titles}>
-          <Words role="title" numberOfLines={2}>{title}</Words>
+          <Words role="title" numberOfLines={2}>
+            {title}
+          </Words>
           {about && <Words role="note">{about}</Words>}
         </View>
         {aside}
       </View>
       <View style={[styles.panes, wide && side ? styles.twoPanes : null]}>
-        <ScrollView style={styles.scroll} contentContainerStyle={[styles.body, wide && !side && styles.column]} keyboardShouldPersistTaps="handled" {...(toRead ? { tabIndex: 0 } : {})}>
+        <ScrollView
+          style={styles.scroll}
+          contentContainerStyle={[styles.body, wide && !side && styles.column]}
+          keyboardShouldPersistTaps="handled"
+          {...(toRead ? { tabIndex: 0 } : {})}
+        >
           {children}
           {!wide && side}
         </ScrollView>
-        {wide && side && <ScrollView style={[styles.scroll, styles.side]} contentContainerStyle={styles.body} tabIndex={0}>{side}</ScrollView>}
+        {wide && side && (
+          <ScrollView style={[styles.scroll, styles.side]} contentContainerStyle={styles.body} tabIndex={0}>
+            {side}
+          </ScrollView>
+        )}
       </View>
       {footer && <View style={[styles.footer, wide && (side ? styles.broad : styles.column)]}>{footer}</View>}
     </View>
@@ -57,7 +72,15 @@ export function Sheet({ children }: { children: ReactNode }) {
 const useStyles = themed((c) =>
   StyleSheet.create({
     screen: { flex: 1, backgroundColor: c.ground, minHeight: 0 },
-    head: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, paddingHorizontal: SPACE.edge, paddingTop: SPACE.near, paddingBottom: SPACE.near, minHeight: 64 },
+    head: {
+      flexDirection: 'row',
+      alignItems: 'center',
+      gap: SPACE.close,
+      paddingHorizontal: SPACE.edge,
+      paddingTop: SPACE.near,
+      paddingBottom: SPACE.near,
+      minHeight: 64,
+    },
     titles: { flex: 1, minWidth: 0 },
     panes: { flex: 1, minHeight: 0 },
     broad: { width: '100%', maxWidth: PAGE_WIDTH },
@@ -67,6 +90,14 @@ const useStyles = themed((c) =>
     body: { paddingTop: SPACE.hair, paddingBottom: SPACE.wide, gap: SPACE.near },
     column: { width: '100%', maxWidth: 760, alignSelf: 'flex-start' },
     sheet: { backgroundColor: c.sheet, borderTopWidth: 1, borderBottomWidth: 1, borderColor: c.line },
-    footer: { flexDirection: 'row', gap: SPACE.close, padding: SPACE.edge, paddingTop: SPACE.near, backgroundColor: c.ground, borderTopWidth: 1, borderTopColor: c.line },
+    footer: {
+      flexDirection: 'row',
+      gap: SPACE.close,
+      padding: SPACE.edge,
+      paddingTop: SPACE.near,
+      backgroundColor: c.ground,
+      borderTopWidth: 1,
+      borderTopColor: c.line,
+    },
   }),
 );

@@ -20,17 +20,53 @@ interface TextBoxProps {
 }
 
 /** A field with its sentence: what is wrong, or what was read. */
-export function TextBox({ label, value, onChange, onBlur, placeholder, lines = 1, limit, fault, reading, figures = false, hideLabel = false }: TextBoxProps) {
+export function TextBox({
+  label,
+  value,
+  onChange,
+  onBlur,
+  placeholder,
+  lines = 1,
+  limit,
+  fault,
+  reading,
+  figures = false,
+  hideLabel = false,
+}: TextBoxProps) {
   const styles = useStyles();
   const colours = useColours();
   const near = limit !== undefined && value.length > limit * 0.9;
   return (
     <View style={styles.box}>
       {!hideLabel && <Words role="label">{label}</Words>}
-      <TextInput aria-label={label} aria-invalid={fault !== undefined} value={value} onChangeText={onChange} onBlur={onBlur} multiline={lines > 1} numberOfLines={lines} placeholder={placeholder} placeholderTextColor={colours.quiet}
-        autoCorrect={false} style={[styles.input, figures && styles.figures, lines > 1 && { height: 26 * lines + 16 }, fault !== undefined && styles.wrong]} />
-      {fault !== undefined ? <Words role="fault">{fault}</Words> : reading !== undefined && <Words role="note">{reading}</Words>}
-      {near && <Words role={value.length > limit ? 'fault' : 'note'}>{`${value.length} of ${limit} characters`}</Words>}
+      <TextInput
+        aria-label={label}
+        aria-invalid={fault !== undefined}
+        value={value}
+        onChangeText={onChange}
+        onBlur={onBlur}
+        multiline={lines > 1}
+        numberOfLines={lines}
+        placeholder={placeholder}
+        placeholderTextColor={colours.quiet}
+        autoCorrect={false}
+        style={[
+          styles.input,
+          figures && styles.figures,
+          lines > 1 && { height: 26 * lines + 16 },
+          fault !== undefined && styles.wrong,
+        ]}
+      />
+      {fault !== undefined ? (
+        <Words role="fault">{fault}</Words>
+      ) : (
+        reading !== undefined && <Words role="note">{reading}</Words>
+      )}
+      {near && (
+        <Words
+          role={value.length > limit ? 'fault' : 'note'}
+        >{`${value.length} of ${limit} characters`}</Words>
+      )}
     </View>
   );
 }
@@ -38,7 +74,19 @@ export function TextBox({ label, value, onChange, onBlur, placeholder, lines = 1
 const useStyles = themed((c) =>
   StyleSheet.create({
     box: { gap: 3, flexGrow: 1, flexShrink: 1, minWidth: 0 },
-    input: { minHeight: TOUCH, minWidth: 0, borderWidth: 1, borderColor: c.strongLine, borderRadius: CORNER, backgroundColor: c.sheet, color: c.ink, paddingHorizontal: SPACE.near, paddingVertical: 10, fontFamily: FONT.words, fontSize: SIZE.body },
+    input: {
+      minHeight: TOUCH,
+      minWidth: 0,
+      borderWidth: 1,
+      borderColor: c.strongLine,
+      borderRadius: CORNER,
+      backgroundColor: c.sheet,
+      color: c.ink,
+      paddingHorizontal: SPACE.near,
+      paddingVertical: 10,
+      fontFamily: FONT.words,
+      fontSize: SIZE.body,
+    },
     figures: { fontFamily: FONT.figures },
     wrong: { borderColor: c.danger, borderWidth: 2 },
   }),

@@ -35,7 +35,18 @@ export function UndoBar() {
     <View style={styles.bar} role="status">
       <Words style={styles.words}>{said}</Words>
       {back && (
-        <Pressable role="button" onPress={() => { back(); clear(); }} style={styles.back}><Words role="strong" style={styles.undo}>Undo</Words></Pressable>
+        <Pressable
+          role="button"
+          onPress={() => {
+            back();
+            clear();
+          }}
+          style={styles.back}
+        >
+          <Words role="strong" style={styles.undo}>
+            Undo
+          </Words>
+        </Pressable>
       )}
     </View>
   );
@@ -43,7 +54,16 @@ export function UndoBar() {
 
 const useStyles = themed((c) =>
   StyleSheet.create({
-    bar: { flexDirection: 'row', alignItems: 'center', minHeight: TOUCH, marginHorizontal: SPACE.near, marginBottom: SPACE.close, paddingLeft: SPACE.edge, backgroundColor: c.ink, borderRadius: CORNER },
+    bar: {
+      flexDirection: 'row',
+      alignItems: 'center',
+      minHeight: TOUCH,
+      marginHorizontal: SPACE.near,
+      marginBottom: SPACE.close,
+      paddingLeft: SPACE.edge,
+      backgroundColor: c.ink,
+      borderRadius: CORNER,
+    },
     words: { flex: 1, color: c.sheet, paddingVertical: 8 },
     back: { minHeight: TOUCH, justifyContent: 'center', paddingHorizontal: SPACE.edge },
     undo: { color: c.wash, textDecorationLine: 'underline' },

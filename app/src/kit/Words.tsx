@@ -8,7 +8,13 @@ type Role = 'body' | 'quiet' | 'note' | 'title' | 'heading' | 'strong' | 'figure
 export function Words({ role: voice = 'body', style, ...rest }: Omit<TextProps, 'role'> & { role?: Role }) {
   const styles = useStyles();
   const heading = voice === 'title' || voice === 'heading';
-  return <Text {...rest} {...(heading ? { role: 'heading', 'aria-level': voice === 'title' ? 1 : 2 } : {})} style={[styles[voice], style]} />;
+  return (
+    <Text
+      {...rest}
+      {...(heading ? { role: 'heading', 'aria-level': voice === 'title' ? 1 : 2 } : {})}
+      style={[styles[voice], style]}
+    />
+  );
 }
 
 const useStyles = themed((c) =>
@@ -18,7 +24,13 @@ const useStyles = themed((c) =>
     quiet: { fontFamily: FONT.words, fontSize: SIZE.body, lineHeight: 23, color: c.quiet },
     note: { fontFamily: FONT.words, fontSize: SIZE.note, lineHeight: 20, color: c.quiet },
     label: { fontFamily: FONT.words, fontSize: SIZE.note, lineHeight: 20, color: c.quiet },
-    title: { fontFamily: FONT.words, fontWeight: '600', fontSize: SIZE.section, lineHeight: 30, color: c.ink },
+    title: {
+      fontFamily: FONT.words,
+      fontWeight: '600',
+      fontSize: SIZE.section,
+      lineHeight: 30,
+      color: c.ink,
+    },
     heading: { fontFamily: FONT.words, fontWeight: '600', fontSize: SIZE.lead, lineHeight: 26, color: c.ink },
     figure: { fontFamily: FONT.figures, fontSize: SIZE.body, lineHeight: 23, color: c.ink },
     fault: { fontFamily: FONT.words, fontSize: SIZE.note, lineHeight: 20, color: c.danger },

@@ -20,7 +20,17 @@ beforeEach(() => usePreferences.setState({ theme: 'light', units: 'mm' }));
 describe('choosing', () => {
   function Colours() {
     const [value, setValue] = useState<'red' | 'blue'>('red');
-    return <Choice says="Colour" value={value} onChange={setValue} options={[{ value: 'red', label: 'Red' }, { value: 'blue', label: 'Blue' }]} />;
+    return (
+      <Choice
+        says="Colour"
+        value={value}
+        onChange={setValue}
+        options={[
+          { value: 'red', label: 'Red' },
+          { value: 'blue', label: 'Blue' },
+        ]}
+      />
+    );
   }
 
   test('one of a few, and it is seen and heard which', () => {
@@ -33,7 +43,17 @@ describe('choosing', () => {
 
   test('one of many, in a panel that closes when it is done', () => {
     const onChange = jest.fn();
-    show(<Picker label="Metal" value="a" onChange={onChange} options={[{ value: 'a', label: 'Copper' }, { value: 'b', label: 'Zinc' }]} />);
+    show(
+      <Picker
+        label="Metal"
+        value="a"
+        onChange={onChange}
+        options={[
+          { value: 'a', label: 'Copper' },
+          { value: 'b', label: 'Zinc' },
+        ]}
+      />,
+    );
     fireEvent.click(screen.getByRole('button', { name: 'Metal: Copper, change' }));
     fireEvent.click(screen.getByRole('button', { name: 'Zinc' }));
     expect(onChange).toHaveBeenCalledWith('b');
@@ -50,9 +70,15 @@ describe('choosing', () => {
 
 describe('telling', () => {
   test('a fault stands at its field and takes the place of the reading', () => {
-    const { rerender } = show(<TextBox label="Size" value="5/8" onChange={() => undefined} reading="15.88 mm" />);
+    const { rerender } = show(
+      <TextBox label="Size" value="5/8" onChange={() => undefined} reading="15.88 mm" />,
+    );
     expect(screen.getByText('15.88 mm')).toBeTruthy();
-    rerender(<ThemeProvider><TextBox label="Size" value="5/7" onChange={() => undefined} reading="15.88 mm" fault="Use halves." /></ThemeProvider>);
+    rerender(
+      <ThemeProvider>
+        <TextBox label="Size" value="5/7" onChange={() => undefined} reading="15.88 mm" fault="Use halves." />
+      </ThemeProvider>,
+    );
     expect(screen.getByText('Use halves.')).toBeTruthy();
     expect(screen.queryByText('15.88 mm')).toBeNull();
     expect(screen.getByLabelText('Size').getAttribute('aria-invalid')).toBe('true');
@@ -65,7 +91,12 @@ describe('telling', () => {
   });
 
   test('a danger is an alert, a caution a note, each with its word beside the colour', () => {
-    show(<><Caution level="danger">Stop.</Caution><Caution level="caution">Slow.</Caution></>);
+    show(
+      <>
+        <Caution level="danger">Stop.</Caution>
+        <Caution level="caution">Slow.</Caution>
+      </>,
+    );
     expect(screen.getByRole('alert').textContent).toContain('Stop.');
     expect(screen.getByRole('img', { name: 'Danger' })).toBeTruthy();
     expect(screen.getByRole('note').textContent).toContain('Slow.');
@@ -116,8 +147,12 @@ describe('sizes in words', () => {
   test('both units, and why not', () => {
     expect(inBoth(15.875)).toMatch(/15.88.mm = 0.625.in/);
     expect(faultOf({ status: 'ok', valueMm: 5, readAs: 'mm' }, { lowMm: 1, highMm: 10 }, 'mm')).toBeNull();
-    expect(faultOf({ status: 'ok', valueMm: 50, readAs: 'mm' }, { lowMm: 1, highMm: 10 }, 'inch')).toMatch(/Must be from 0.039 to 0.394.in here/);
-    expect(faultOf({ status: 'refused', reason: 'thread' }, { lowMm: 1, highMm: 10 }, 'mm')).toContain('thread');
+    expect(faultOf({ status: 'ok', valueMm: 50, readAs: 'mm' }, { lowMm: 1, highMm: 10 }, 'inch')).toMatch(
+      /Must be from 0.039 to 0.394.in here/,
+    );
+    expect(faultOf({ status: 'refused', reason: 'thread' }, { lowMm: 1, highMm: 10 }, 'mm')).toContain(
+      'thread',
+    );
   });
 });
 
@@ -150,14 +185,23 @@ describe('the theme', () => {
   });
 
   /** Relative luminance and contrast of WCAG 2.2. */
-  const luminance = (hex: string) => [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16) / 255).map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4)).reduce((sum, c, i) => sum + c * [0.2126, 0.7152, 0.0722][i]!, 0);
-  const contrast = (a: string, b: string) => { const [dark, light] = [luminance(a), luminance(b)].sort((x, y) => x - y); return (light! + 0.05) / (dark! + 0.05); };
+  const luminance = (hex: string) =>
+    [1, 3, 5]
+      .map((i) => parseInt(hex.slice(i, i + 2), 16) / 255)
+      .map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4))
+      .reduce((sum, c, i) => sum + c * [0.2126, 0.7152, 0.0722][i]!, 0);
+  const contrast = (a: string, b: string) => {
+    const [dark, light] = [luminance(a), luminance(b)].sort((x, y) => x - y);
+    return (light! + 0.05) / (dark! + 0.05);
+  };
 
   test.each(['light', 'dark'] as const)('%s text has the contrast it needs on every ground', (scheme) => {
     const c = COLOURS[scheme];
     for (const ground of [c.ground, c.sheet]) {
-      for (const text of [c.ink, c.quiet, c.accent, c.danger]) expect(contrast(text, ground)).toBeGreaterThanOrEqual(4.5);
-      for (const mark of [c.strongLine, c.cautionMark]) expect(contrast(mark, ground)).toBeGreaterThanOrEqual(3);
+      for (const text of [c.ink, c.quiet, c.accent, c.danger])
+        expect(contrast(text, ground)).toBeGreaterThanOrEqual(4.5);
+      for (const mark of [c.strongLine, c.cautionMark])
+        expect(contrast(mark, ground)).toBeGreaterThanOrEqual(3);
     }
     expect(contrast(c.onAccent, c.accent)).toBeGreaterThanOrEqual(4.5);
     expect(contrast(c.accent, c.wash)).toBeGreaterThanOrEqual(4.5);

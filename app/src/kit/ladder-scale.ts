@@ -3,7 +3,11 @@ const CHARACTER = 8.2;
 const GAP = 6;
 
 /** Position of a value on a logarithmic scale that holds every rung and, within reason, the target. */
-export function ladderScale(rungs: readonly number[], also: readonly number[], width: number): (value: number) => number {
+export function ladderScale(
+  rungs: readonly number[],
+  also: readonly number[],
+  width: number,
+): (value: number) => number {
   const lowest = rungs[0] ?? 1;
   const highest = rungs.at(-1) ?? 1;
   const near = also.filter((value) => value > lowest / 2 && value < highest * 2);
@@ -17,7 +21,11 @@ export function ladderScale(rungs: readonly number[], also: readonly number[], w
 }
 
 /** Which labels fit without touching, the chosen one first, then its neighbours outward; with the place of each. */
-export function labelsThatFit(labels: readonly { x: number; text: string }[], chosen: number, width: number): Map<number, number> {
+export function labelsThatFit(
+  labels: readonly { x: number; text: string }[],
+  chosen: number,
+  width: number,
+): Map<number, number> {
   const order = labels.map((_, i) => i).sort((a, b) => Math.abs(a - chosen) - Math.abs(b - chosen));
   const placed: { from: number; to: number }[] = [];
   const fit = new Map<number, number>();

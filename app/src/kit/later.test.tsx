@@ -6,7 +6,9 @@ import { bringLater, bringTheRest, later, laterWith } from './later';
 const show = (children: React.ReactNode) => render(<ThemeProvider>{children}</ThemeProvider>);
 
 test('a part with properties of its own is drawn when it has come', async () => {
-  const Hello = laterWith<{ name: string }>(async () => ({ default: ({ name }) => <Text>{`Hello ${name}`}</Text> }));
+  const Hello = laterWith<{ name: string }>(async () => ({
+    default: ({ name }) => <Text>{`Hello ${name}`}</Text>,
+  }));
   show(<Hello name="ferry" />);
   expect(await screen.findByText('Hello ferry')).toBeTruthy();
 });

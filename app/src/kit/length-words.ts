@@ -1,4 +1,11 @@
-import { formatLength, joined, type LengthEntry, type LengthUnit, type RefusalReason, type UnitSystem } from '@pike-stone/core';
+import {
+  formatLength,
+  joined,
+  type LengthEntry,
+  type LengthUnit,
+  type RefusalReason,
+  type UnitSystem,
+} from '@pike-stone/core';
 
 const REFUSED: Readonly<Record<RefusalReason, string>> = {
   empty: 'Type a size: 32, 5/8, .250, 10 thou, #7, F.',
@@ -15,7 +22,8 @@ const REFUSED: Readonly<Record<RefusalReason, string>> = {
 export const unitOf = (units: UnitSystem): LengthUnit => (units === 'mm' ? 'mm' : 'in');
 
 /** The size in both units: "15.88 mm = 0.625 in". */
-export const inBoth = (mm: number): string => `${joined(formatLength(mm, 'mm'))} = ${joined(formatLength(mm, 'inch'))}`;
+export const inBoth = (mm: number): string =>
+  `${joined(formatLength(mm, 'mm'))} = ${joined(formatLength(mm, 'inch'))}`;
 
 export interface SizeLimits {
   readonly lowMm: number;

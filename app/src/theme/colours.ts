@@ -1,13 +1,37 @@
 /** Marking-out blue scribed on pale stone, and the same shop at night. */
 const day = {
-  ground: '#E6EAE8', sheet: '#F8F9F7', ink: '#13202A', quiet: '#50606B', line: '#B9C3C4', strongLine: '#73848A', accent: '#1D3F91', onAccent: '#FFFFFF', wash: '#DCE4F5',
-  caution: '#8F5600', cautionMark: '#B26A00', danger: '#A3211B', good: '#2E6CA6', scrim: 'rgba(19,32,42,0.45)',
+  ground: '#E6EAE8',
+  sheet: '#F8F9F7',
+  ink: '#13202A',
+  quiet: '#50606B',
+  line: '#B9C3C4',
+  strongLine: '#73848A',
+  accent: '#1D3F91',
+  onAccent: '#FFFFFF',
+  wash: '#DCE4F5',
+  caution: '#8F5600',
+  cautionMark: '#B26A00',
+  danger: '#A3211B',
+  good: '#2E6CA6',
+  scrim: 'rgba(19,32,42,0.45)',
 };
 export type Colours = typeof day;
 
 const night: Colours = {
-  ground: '#0E151A', sheet: '#172127', ink: '#E9EEEC', quiet: '#9FB0B6', line: '#33434B', strongLine: '#6C818A', accent: '#8FB0FF', onAccent: '#0E151A', wash: '#1E2C4A',
-  caution: '#E8AE55', cautionMark: '#E8AE55', danger: '#FF8F86', good: '#8CBCE6', scrim: 'rgba(0,0,0,0.6)',
+  ground: '#0E151A',
+  sheet: '#172127',
+  ink: '#E9EEEC',
+  quiet: '#9FB0B6',
+  line: '#33434B',
+  strongLine: '#6C818A',
+  accent: '#8FB0FF',
+  onAccent: '#0E151A',
+  wash: '#1E2C4A',
+  caution: '#E8AE55',
+  cautionMark: '#E8AE55',
+  danger: '#FF8F86',
+  good: '#8CBCE6',
+  scrim: 'rgba(0,0,0,0.6)',
 };
 
 export const COLOURS = { light: day, dark: night } as const;

@@ -5,4 +5,7 @@ import { useAnswer, workerFrom, type Worked } from './worked';
 /** The worker for what takes many plans: sweeps and comparisons. */
 const cutWork = workerFrom<CutWork>(() => new Worker(new URL('./cut.worker', window.location.href)));
 
-export const useCutWork = <Question, Answer>(question: Question | null, ask: (work: Remote<CutWork>, question: Question) => Promise<Answer>): Worked<Answer> => useAnswer(question, (asked) => ask(cutWork(), asked));
+export const useCutWork = <Question, Answer>(
+  question: Question | null,
+  ask: (work: Remote<CutWork>, question: Question) => Promise<Answer>,
+): Worked<Answer> => useAnswer(question, (asked) => ask(cutWork(), asked));

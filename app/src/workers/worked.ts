@@ -2,7 +2,11 @@ import { wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
 import { bringLater } from '../kit/later';
 
-export type Worked<Answer> = { readonly answer: Answer | null; readonly working: boolean; readonly fault: string | null };
+export type Worked<Answer> = {
+  readonly answer: Answer | null;
+  readonly working: boolean;
+  readonly fault: string | null;
+};
 
 /** A worker that is started when the page has come to rest, or when it is first asked: then it is there without the shop's computer too. */
 export function workerFrom<Work>(start: () => Worker): () => Remote<Work> {
@@ -18,8 +22,15 @@ export function workerFrom<Work>(start: () => Worker): () => Remote<Work> {
  *
  * @param question  told apart by what is in it; null asks nothing
  */
-export function useAnswer<Question, Answer>(question: Question | null, ask: (question: Question) => Promise<Answer>): Worked<Answer> {
-  const [state, setState] = useState<Worked<Answer>>({ answer: null, working: question !== null, fault: null });
+export function useAnswer<Question, Answer>(
+  question: Question | null,
+  ask: (question: Question) => Promise<Answer>,
+): Worked<Answer> {
+  const [state, setState] = useState<Worked<Answer>>({
+    answer: null,
+    working: question !== null,
+    fault: null,
+  });
   const key = JSON.stringify(question);
   useEffect(() => {
     const asked = JSON.parse(key) as Question | null;
@@ -27,10 +38,21 @@ export function useAnswer<Question, Answer>(question: Question | null, ask: (que
     let old = false;
     setState(({ answer }) => ({ answer, working: true, fault: null }));
     ask(asked).then(
-      (answer) => { if (!old) setState({ answer, working: false, fault: null }); },
-      (error: unknown) => { if (!old) setState({ answer: null, working: false, fault: error instanceof Error ? error.message : String(error) }); },
+      (answer) => {
+        if (!old) setState({ answer, working: false, fault: null });
+      },
+      (error: unknown) => {
+        if (!old)
+          setState({
+            answer: null,
+            working: false,
+            fault: error instanceof Error ? error.message : String(error),
+          });
+      },
     );
-    return () => { old = true; };
+    return () => {
+      old = true;
+    };
     // The question's own words are what counts.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);

@@ -2,7 +2,8 @@ import { clamp, positive } from '../quantity/check';
 import { engagedEdge } from './turning-feed';
 import { chipFlowDeg } from './turning-force';
 
-export type ChipClass = 'ribbon' | 'tangle' | 'flat-spiral' | 'long-helix' | 'short-helix' | 'arc-pieces' | 'loose-bits' | 'dust';
+export type ChipClass =
+  'ribbon' | 'tangle' | 'flat-spiral' | 'long-helix' | 'short-helix' | 'arc-pieces' | 'loose-bits' | 'dust';
 
 /** What is ground or pressed into the rake face to curl the chip. */
 export type ChipBreaker =
@@ -67,12 +68,22 @@ function classOf({ breakStrain, meanChipMm, thicknessMm, flowDeg }: Seen, index:
 }
 
 /** Curl that the breaker forces, or null when the chip does not reach it. */
-function forced(breaker: ChipBreaker, contactMm: number, thicknessMm: number): { readonly curl: number | null; readonly crowded: boolean } {
+function forced(
+  breaker: ChipBreaker,
+  contactMm: number,
+  thicknessMm: number,
+): { readonly curl: number | null; readonly crowded: boolean } {
   if (breaker.kind === 'step') {
     const reach = breaker.distanceMm - contactMm;
-    return reach > 0 ? { curl: (reach ** 2 + breaker.heightMm ** 2) / (2 * breaker.heightMm), crowded: false } : { curl: CONTACT * thicknessMm, crowded: true };
+    return reach > 0
+      ? { curl: (reach ** 2 + breaker.heightMm ** 2) / (2 * breaker.heightMm), crowded: false }
+      : { curl: CONTACT * thicknessMm, crowded: true };
   }
-  if (breaker.kind === 'groove' && contactMm > breaker.landMm) return { curl: (breaker.widthMm ** 2 / 4 + breaker.depthMm ** 2) / (2 * breaker.depthMm), crowded: false };
+  if (breaker.kind === 'groove' && contactMm > breaker.landMm)
+    return {
+      curl: (breaker.widthMm ** 2 / 4 + breaker.depthMm ** 2) / (2 * breaker.depthMm),
+      crowded: false,
+    };
   return { curl: null, crowded: false };
 }
 
@@ -92,14 +103,28 @@ export function chipForm(cut: ChipCut, breaker: ChipBreaker): ChipForm {
   const thicknessMm = ratio * meanChipMm;
   const contactMm = CONTACT * thicknessMm;
   const flowDeg = chipFlowDeg(depthMm, feedMmRev, cut.noseRadiusMm, cut.approachDeg);
-  const naturalCurlMm = thicknessMm * clamp((12 + 0.5 * rakeDeg) * Math.sqrt(0.3 / thicknessMm), 5, 40) * (fluid ? 0.8 : 1);
+  const naturalCurlMm =
+    thicknessMm * clamp((12 + 0.5 * rakeDeg) * Math.sqrt(0.3 / thicknessMm), 5, 40) * (fluid ? 0.8 : 1);
   const { curl, crowded } = forced(breaker, contactMm, thicknessMm);
   const curlMm = Math.max(CONTACT * thicknessMm, Math.min(naturalCurlMm, curl ?? Infinity));
   const strain = ((0.5 * thicknessMm) / curlMm) * (1 - 1 / OPENED);
   const breakIndex = strain / breakStrain;
   const seen = { breakStrain, meanChipMm, thicknessMm, flowDeg };
   return {
-    edgeMm, meanChipMm, ratio, thicknessMm, contactMm, naturalCurlMm, forcedCurlMm: curl, curlMm, crowded, strain, breakIndex, flowDeg,
-    chip: classOf(seen, breakIndex), possible: [...new Set(SPREAD.map((share) => classOf(seen, breakIndex * share)))], breaks: breakIndex >= 1 || breakStrain <= BRITTLE,
+    edgeMm,
+    meanChipMm,
+    ratio,
+    thicknessMm,
+    contactMm,
+    naturalCurlMm,
+    forcedCurlMm: curl,
+    curlMm,
+    crowded,
+    strain,
+    breakIndex,
+    flowDeg,
+    chip: classOf(seen, breakIndex),
+    possible: [...new Set(SPREAD.map((share) => classOf(seen, breakIndex * share)))],
+    breaks: breakIndex >= 1 || breakStrain <= BRITTLE,
   };
 }

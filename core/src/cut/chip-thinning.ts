@@ -21,10 +21,15 @@ export interface ToothChip {
  * @param enteringAngleDeg  90 for a square shoulder
  */
 export function toothChip(
-  diameterMm: number, widthMm: number, feedPerToothMm: number, placement: 'edge' | 'centred' = 'edge', enteringAngleDeg = 90,
+  diameterMm: number,
+  widthMm: number,
+  feedPerToothMm: number,
+  placement: 'edge' | 'centred' = 'edge',
+  enteringAngleDeg = 90,
 ): ToothChip {
   const x = positive('width of cut', widthMm) / positive('cutter diameter', diameterMm);
-  if (x > 1 + 1e-9) throw new RangeError(`width of cut must be at most the cutter diameter ${diameterMm}, got ${widthMm}`);
+  if (x > 1 + 1e-9)
+    throw new RangeError(`width of cut must be at most the cutter diameter ${diameterMm}, got ${widthMm}`);
   const share = Math.min(1, x);
   const h = positive('feed per tooth', feedPerToothMm) * Math.sin(enteringAngleDeg * DEG);
   if (placement === 'centred') {
@@ -32,12 +37,21 @@ export function toothChip(
     return { engagementAngleDeg: (2 * half) / DEG, maxChipMm: h, meanChipMm: (h * share) / half };
   }
   const arc = Math.acos(1 - 2 * share);
-  return { engagementAngleDeg: arc / DEG, maxChipMm: share <= 0.5 ? h * Math.sin(arc) : h, meanChipMm: (h * 2 * share) / arc };
+  return {
+    engagementAngleDeg: arc / DEG,
+    maxChipMm: share <= 0.5 ? h * Math.sin(arc) : h,
+    meanChipMm: (h * 2 * share) / arc,
+  };
 }
 
 /** Feed per tooth that gives a wanted chip thickness, by the maximum or the mean. */
 export function feedForChip(
-  wantedChipMm: number, target: 'max' | 'mean', diameterMm: number, widthMm: number, placement: 'edge' | 'centred' = 'edge', enteringAngleDeg = 90,
+  wantedChipMm: number,
+  target: 'max' | 'mean',
+  diameterMm: number,
+  widthMm: number,
+  placement: 'edge' | 'centred' = 'edge',
+  enteringAngleDeg = 90,
 ): number {
   const unit = toothChip(diameterMm, widthMm, 1, placement, enteringAngleDeg);
   return positive('wanted chip', wantedChipMm) / (target === 'max' ? unit.maxChipMm : unit.meanChipMm);

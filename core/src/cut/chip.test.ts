@@ -9,14 +9,24 @@ describe('the chip of a milling tooth', () => {
   });
 
   it('comes back from the feed that was worked out for it', () => {
-    const cut = fc.record({ d: fc.double({ min: 1, max: 100, noNaN: true }), share: fc.double({ min: 0.01, max: 1, noNaN: true }), h: fc.double({ min: 0.001, max: 0.5, noNaN: true }), placement: fc.constantFrom('edge' as const, 'centred' as const) });
-    fc.assert(fc.property(cut, ({ d, share, h, placement }) => {
-      const fz = feedForChip(h, 'mean', d, d * share, placement);
-      return Math.abs(toothChip(d, d * share, fz, placement).meanChipMm / h - 1) < 1e-9;
-    }));
+    const cut = fc.record({
+      d: fc.double({ min: 1, max: 100, noNaN: true }),
+      share: fc.double({ min: 0.01, max: 1, noNaN: true }),
+      h: fc.double({ min: 0.001, max: 0.5, noNaN: true }),
+      placement: fc.constantFrom('edge' as const, 'centred' as const),
+    });
+    fc.assert(
+      fc.property(cut, ({ d, share, h, placement }) => {
+        const fz = feedForChip(h, 'mean', d, d * share, placement);
+        return Math.abs(toothChip(d, d * share, fz, placement).meanChipMm / h - 1) < 1e-9;
+      }),
+    );
   });
 
-  it('refuses a cut wider than the cutter', () => expect(() => toothChip(10, 11, 0.05)).toThrow('width of cut must be at most the cutter diameter 10, got 11'));
+  it('refuses a cut wider than the cutter', () =>
+    expect(() => toothChip(10, 11, 0.05)).toThrow(
+      'width of cut must be at most the cutter diameter 10, got 11',
+    ));
 
   it('raises the feed no further than the cap', () => {
     expect(radialThinning(10, 0.1, 0.05).compensation).toBe(2);
@@ -26,11 +36,22 @@ describe('the chip of a milling tooth', () => {
 });
 
 describe('the feed window of a turning tool', () => {
-  const base = { noseRadiusMm: 0.4, depthMm: 1, approachDeg: 90, cornerDeg: 80, condition: 'ordinary' as const, edgeRadiusUm: 6, minChipRatio: 0.3 };
+  const base = {
+    noseRadiusMm: 0.4,
+    depthMm: 1,
+    approachDeg: 90,
+    cornerDeg: 80,
+    condition: 'ordinary' as const,
+    edgeRadiusUm: 6,
+    minChipRatio: 0.3,
+  };
 
   it('is bounded by the nose, or by the machine when the nose is large', () => {
     expect(turningFeedLimits(base)).toMatchObject({ upperLimit: 'nose-radius', feedUpperMmRev: 0.26 });
-    expect(turningFeedLimits({ ...base, noseRadiusMm: 3 })).toMatchObject({ upperLimit: 'machine-feed', feedUpperMmRev: 0.35 });
+    expect(turningFeedLimits({ ...base, noseRadiusMm: 3 })).toMatchObject({
+      upperLimit: 'machine-feed',
+      feedUpperMmRev: 0.35,
+    });
   });
 
   it('takes a sharp corner more carefully, and a tired machine', () => {

@@ -5,12 +5,17 @@ export type SupportedBy = 'chuck' | 'chuck-and-centre' | 'between-centres';
 export type BarMaterial = 'steel' | 'heavy-metal' | 'carbide';
 
 /** Length over diameter that is usual without a steady. */
-export const ALLOWABLE_LENGTH: Readonly<Record<SupportedBy, number>> = { chuck: 3, 'chuck-and-centre': 8, 'between-centres': 6 };
+export const ALLOWABLE_LENGTH: Readonly<Record<SupportedBy, number>> = {
+  chuck: 3,
+  'chuck-and-centre': 8,
+  'between-centres': 6,
+};
 const FLUTED_SHARE = 0.8;
 const CUTTER_E_GPA = { hss: 210, carbide: 600 } as const;
 
 /** Second moment of area of a round, mm⁴. */
-export const roundInertia = (diameterMm: number, boreMm = 0): number => (Math.PI * (positive('diameter', diameterMm) ** 4 - boreMm ** 4)) / 64;
+export const roundInertia = (diameterMm: number, boreMm = 0): number =>
+  (Math.PI * (positive('diameter', diameterMm) ** 4 - boreMm ** 4)) / 64;
 
 export interface WorkDeflection {
   readonly inertiaMm4: number;
@@ -36,32 +41,77 @@ export interface WorkDeflection {
  * @param positionMm  tool from the chuck or the left centre, 0 to the free length
  * @param forceN      radial force Fp
  */
-export function workDeflection(support: SupportedBy, eGPa: number, diameterMm: number, boreMm: number, lengthMm: number, positionMm: number, forceN: number): WorkDeflection {
+export function workDeflection(
+  support: SupportedBy,
+  eGPa: number,
+  diameterMm: number,
+  boreMm: number,
+  lengthMm: number,
+  positionMm: number,
+  forceN: number,
+): WorkDeflection {
   const inertiaMm4 = roundInertia(diameterMm, boreMm);
   const [L, a] = [positive('free length', lengthMm), within('position', positionMm, 0, lengthMm)];
   const b = L - a;
   const EI = positive('modulus', eGPa) * 1000 * inertiaMm4;
-  const deflectionMm = support === 'chuck' ? (forceN * a ** 3) / (3 * EI) : support === 'chuck-and-centre' ? (forceN * a ** 3 * b ** 2 * (3 * L + b)) / (12 * EI * L ** 3) : (forceN * a ** 2 * b ** 2) / (3 * EI * L);
+  const deflectionMm =
+    support === 'chuck'
+      ? (forceN * a ** 3) / (3 * EI)
+      : support === 'chuck-and-centre'
+        ? (forceN * a ** 3 * b ** 2 * (3 * L + b)) / (12 * EI * L ** 3)
+        : (forceN * a ** 2 * b ** 2) / (3 * EI * L);
   const slenderness = L / diameterMm;
-  return { inertiaMm4, deflectionMm, diameterErrorMm: 2 * deflectionMm, slenderness, allowable: ALLOWABLE_LENGTH[support], overAllowable: slenderness > ALLOWABLE_LENGTH[support] };
+  return {
+    inertiaMm4,
+    deflectionMm,
+    diameterErrorMm: 2 * deflectionMm,
+    slenderness,
+    allowable: ALLOWABLE_LENGTH[support],
+    overAllowable: slenderness > ALLOWABLE_LENGTH[support],
+  };
 }
 
 /** Where work gives way most, as a share of its free length from the chuck or left centre. */
-export const WORST_PLACE: Readonly<Record<SupportedBy, number>> = { chuck: 1, 'chuck-and-centre': 0.586, 'between-centres': 0.5 };
+export const WORST_PLACE: Readonly<Record<SupportedBy, number>> = {
+  chuck: 1,
+  'chuck-and-centre': 0.586,
+  'between-centres': 0.5,
+};
 
 /** A boring bar as a round cantilever, F L³ / 3EI, in both directions. */
-export function barDeflection(material: BarMaterial, diameterMm: number, overhangMm: number, radialN: number, tangentialN: number) {
+export function barDeflection(
+  material: BarMaterial,
+  diameterMm: number,
+  overhangMm: number,
+  radialN: number,
+  tangentialN: number,
+) {
   const row = table.bar[material];
   const perNewton = positive('overhang', overhangMm) ** 3 / (3 * row.E_GPa * 1000 * roundInertia(diameterMm));
   const ratio = overhangMm / diameterMm;
   return {
-    radialMm: perNewton * radialN, tangentialMm: perNewton * tangentialN, diameterErrorMm: 2 * perNewton * radialN,
-    overhangRatio: ratio, allowable: row.allowable_overhang_over_diameter, overAllowable: ratio > row.allowable_overhang_over_diameter + 1e-9,
+    radialMm: perNewton * radialN,
+    tangentialMm: perNewton * tangentialN,
+    diameterErrorMm: 2 * perNewton * radialN,
+    overhangRatio: ratio,
+    allowable: row.allowable_overhang_over_diameter,
+    overAllowable: ratio > row.allowable_overhang_over_diameter + 1e-9,
   };
 }
 
 /** An end mill at its tip: the fluted length as a round of 0.8 D, the rest as shank; y = F/3E (lf³/I1 + (l³ - lf³)/I2). */
-export function endMillDeflection(family: 'hss' | 'carbide', cutterMm: number, shankMm: number, fluteMm: number, stickOutMm: number, forceN: number): number {
+export function endMillDeflection(
+  family: 'hss' | 'carbide',
+  cutterMm: number,
+  shankMm: number,
+  fluteMm: number,
+  stickOutMm: number,
+  forceN: number,
+): number {
   const fluted = Math.min(fluteMm, positive('stick-out', stickOutMm));
-  return (forceN / (3 * CUTTER_E_GPA[family] * 1000)) * (fluted ** 3 / roundInertia(FLUTED_SHARE * cutterMm) + (stickOutMm ** 3 - fluted ** 3) / roundInertia(shankMm));
+  return (
+    (forceN / (3 * CUTTER_E_GPA[family] * 1000))
+    * (fluted ** 3 / roundInertia(FLUTED_SHARE * cutterMm)
+      + (stickOutMm ** 3 - fluted ** 3) / roundInertia(shankMm))
+  );
 }

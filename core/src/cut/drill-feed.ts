@@ -19,11 +19,32 @@ export function drillFeed(metal: Material, diameterMm: number): DrillFeed {
 
 /** Mild steel, mm/rev at mm; linear between, proportional below 1, constant above 40. */
 const TABLE: readonly (readonly [diameterMm: number, feed: number])[] = [
-  [1, 0.02], [2, 0.04], [3, 0.06], [4, 0.08], [5, 0.1], [6, 0.12], [8, 0.16], [10, 0.19], [12, 0.22], [16, 0.27], [20, 0.32], [25, 0.38], [32, 0.45], [40, 0.5],
+  [1, 0.02],
+  [2, 0.04],
+  [3, 0.06],
+  [4, 0.08],
+  [5, 0.1],
+  [6, 0.12],
+  [8, 0.16],
+  [10, 0.19],
+  [12, 0.22],
+  [16, 0.27],
+  [20, 0.32],
+  [25, 0.38],
+  [32, 0.45],
+  [40, 0.5],
 ];
 const GROUPS = {
-  'free-cutting-steel': 1.15, 'mild-steel': 1, 'alloy-steel': 0.8, stainless: 0.75, 'tool-steel': 0.65, 'grey-iron': 1.3, aluminium: 1.4,
-  'free-brass': 1.3, bronze: 0.9, thermoplastic: 1.2,
+  'free-cutting-steel': 1.15,
+  'mild-steel': 1,
+  'alloy-steel': 0.8,
+  stainless: 0.75,
+  'tool-steel': 0.65,
+  'grey-iron': 1.3,
+  aluminium: 1.4,
+  'free-brass': 1.3,
+  bronze: 0.9,
+  thermoplastic: 1.2,
 } as const;
 export type DrillGroup = keyof typeof GROUPS;
 const HAND_SHARE = 0.7;
@@ -69,10 +90,22 @@ export function drillPoint(diameterMm: number, pointAngleDeg: number, webMm = 0)
 }
 
 /** Turns of a tailstock or quill wheel for a hole: full-diameter depth + point, from the point touching. */
-export function tailstockTurns(fullDepthMm: number, diameterMm: number, pointAngleDeg: number, travelPerTurnMm: number, divisions?: number) {
+export function tailstockTurns(
+  fullDepthMm: number,
+  diameterMm: number,
+  pointAngleDeg: number,
+  travelPerTurnMm: number,
+  divisions?: number,
+) {
   const travelMm = positive('depth', fullDepthMm) + drillPoint(diameterMm, pointAngleDeg);
   const turns = travelMm / positive('travel per turn', travelPerTurnMm);
   const wholeTurns = Math.floor(turns + 1e-9);
   const rest = Math.max(0, turns - wholeTurns);
-  return { travelMm, turns, wholeTurns, rest, extraDivisions: divisions === undefined ? null : rest * divisions };
+  return {
+    travelMm,
+    turns,
+    wholeTurns,
+    rest,
+    extraDivisions: divisions === undefined ? null : rest * divisions,
+  };
 }

@@ -35,5 +35,12 @@ export function drillingForce(metal: ForceConstants, edge: ForceEdge, cut: Drill
   const force = specificForce(metal, edge, chipMm, speedMPerMin, 'drill');
   const chisel = table.chisel_thrust[pilotMm >= WEB_SHARE * diameterMm ? 'piloted' : cut.point];
   const torqueNm = (force.kc * feedMmRev * (diameterMm ** 2 - pilotMm ** 2)) / 8000;
-  return { ...force, speedMPerMin, chipMm, torqueNm, thrustN: 0.5 * force.kc * feedMmRev * ((diameterMm - pilotMm) / 2) * sine * (1 + chisel), powerKw: (torqueNm * rpm * Math.PI) / 30_000 };
+  return {
+    ...force,
+    speedMPerMin,
+    chipMm,
+    torqueNm,
+    thrustN: 0.5 * force.kc * feedMmRev * ((diameterMm - pilotMm) / 2) * sine * (1 + chisel),
+    powerKw: (torqueNm * rpm * Math.PI) / 30_000,
+  };
 }

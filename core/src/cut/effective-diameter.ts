@@ -2,9 +2,25 @@ import { positive } from '../quantity/check';
 import { DEG } from '../quantity/angle';
 
 export type EffectiveCutter =
-  | { readonly cutter: 'ball'; readonly diameterMm: number; readonly depthMm: number; readonly tiltDeg?: number | undefined }
-  | { readonly cutter: 'corner-radius'; readonly diameterMm: number; readonly cornerRadiusMm: number; readonly depthMm: number }
-  | { readonly cutter: 'chamfer'; readonly tipDiameterMm: number; readonly includedAngleDeg: number; readonly depthMm: number; readonly diameterMm?: number | undefined }
+  | {
+      readonly cutter: 'ball';
+      readonly diameterMm: number;
+      readonly depthMm: number;
+      readonly tiltDeg?: number | undefined;
+    }
+  | {
+      readonly cutter: 'corner-radius';
+      readonly diameterMm: number;
+      readonly cornerRadiusMm: number;
+      readonly depthMm: number;
+    }
+  | {
+      readonly cutter: 'chamfer';
+      readonly tipDiameterMm: number;
+      readonly includedAngleDeg: number;
+      readonly depthMm: number;
+      readonly diameterMm?: number | undefined;
+    }
   | { readonly cutter: 'form'; readonly contactDiametersMm: readonly number[] };
 
 /**
@@ -38,7 +54,8 @@ export function effectiveDiameter(cutter: EffectiveCutter): number {
       return Math.min(diameterMm, d0 + 2 * a * Math.tan((includedAngleDeg * DEG) / 2));
     }
     case 'form':
-      if (cutter.contactDiametersMm.length === 0) throw new RangeError('contact diameters: at least one is needed');
+      if (cutter.contactDiametersMm.length === 0)
+        throw new RangeError('contact diameters: at least one is needed');
       return Math.max(...cutter.contactDiametersMm.map((d) => positive('contact diameter', d)));
   }
 }

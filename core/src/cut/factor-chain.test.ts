@@ -7,12 +7,18 @@ const steel = material('medium-carbon');
 const hss = toolMaterial('hss');
 
 describe('factor chain', () => {
-  it('multiplies a tired machine and no fluid', () => expect(factorChain(steel, hss, ['tired-machine', 'no-fluid']).speedFactor).toBeCloseTo(0.68, 9));
+  it('multiplies a tired machine and no fluid', () =>
+    expect(factorChain(steel, hss, ['tired-machine', 'no-fluid']).speedFactor).toBeCloseTo(0.68, 9));
 
-  it('counts a name once', () => expect(factorChain(steel, hss, ['dull-tool', 'dull-tool'])).toEqual(factorChain(steel, hss, ['dull-tool'])));
+  it('counts a name once', () =>
+    expect(factorChain(steel, hss, ['dull-tool', 'dull-tool'])).toEqual(
+      factorChain(steel, hss, ['dull-tool']),
+    ));
 
   it('drops light finishing beside a hard skin', () => {
-    expect(factorChain(steel, hss, ['light-finishing', 'scale-first-pass']).applied.map((factor) => factor.name)).toEqual(['scale-first-pass']);
+    expect(
+      factorChain(steel, hss, ['light-finishing', 'scale-first-pass']).applied.map((factor) => factor.name),
+    ).toEqual(['scale-first-pass']);
   });
 
   it('lets only the smaller of two rivals count, quantity by quantity', () => {
@@ -22,18 +28,32 @@ describe('factor chain', () => {
   });
 
   it('keeps within 0.40 and 1.25, and says when the floor acted', () => {
-    fc.assert(fc.property(fc.subarray([...FACTOR_NAMES]), (names) => {
-      const { speedFactor, feedFactor, depthFactor, floorActed, speedRaw, feedRaw, depthRaw } = factorChain(steel, hss, names);
-      return [speedFactor, feedFactor, depthFactor].every((factor) => factor >= 0.4 && factor <= 1.25) && floorActed === Math.min(speedRaw, feedRaw, depthRaw) < 0.4;
-    }));
+    fc.assert(
+      fc.property(fc.subarray([...FACTOR_NAMES]), (names) => {
+        const { speedFactor, feedFactor, depthFactor, floorActed, speedRaw, feedRaw, depthRaw } = factorChain(
+          steel,
+          hss,
+          names,
+        );
+        return (
+          [speedFactor, feedFactor, depthFactor].every((factor) => factor >= 0.4 && factor <= 1.25)
+          && floorActed === Math.min(speedRaw, feedRaw, depthRaw) < 0.4
+        );
+      }),
+    );
   });
 
   it('gives the same in any order', () => {
-    fc.assert(fc.property(fc.shuffledSubarray([...FACTOR_NAMES]), (names) => {
-      const [a, b] = [factorChain(steel, hss, names), factorChain(steel, hss, [...names].reverse())];
-      return Math.abs(a.speedFactor - b.speedFactor) < 1e-12 && Math.abs(a.depthFactor - b.depthFactor) < 1e-12;
-    }));
+    fc.assert(
+      fc.property(fc.shuffledSubarray([...FACTOR_NAMES]), (names) => {
+        const [a, b] = [factorChain(steel, hss, names), factorChain(steel, hss, [...names].reverse())];
+        return (
+          Math.abs(a.speedFactor - b.speedFactor) < 1e-12 && Math.abs(a.depthFactor - b.depthFactor) < 1e-12
+        );
+      }),
+    );
   });
 
-  it('has a reason for every factor', () => expect(Object.keys(FACTOR_WHY).sort()).toEqual([...FACTOR_NAMES].sort()));
+  it('has a reason for every factor', () =>
+    expect(Object.keys(FACTOR_WHY).sort()).toEqual([...FACTOR_NAMES].sort()));
 });

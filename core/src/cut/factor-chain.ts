@@ -4,8 +4,18 @@ import { clamp } from '../quantity/check';
 import type { ToolMaterial } from '../tool/tool-material';
 
 export const FACTOR_NAMES = [
-  'tired-machine', 'light-machine', 'no-fluid', 'interrupted-cut', 'scale-first-pass', 'long-overhang', 'very-long-overhang',
-  'full-width-slot', 'deep-cut', 'light-finishing', 'unknown-alloy', 'dull-tool',
+  'tired-machine',
+  'light-machine',
+  'no-fluid',
+  'interrupted-cut',
+  'scale-first-pass',
+  'long-overhang',
+  'very-long-overhang',
+  'full-width-slot',
+  'deep-cut',
+  'light-finishing',
+  'unknown-alloy',
+  'dull-tool',
 ] as const;
 export type FactorName = (typeof FACTOR_NAMES)[number];
 
@@ -38,20 +48,35 @@ export const FACTOR_WHY: Readonly<Record<FactorName, { readonly title: string; r
   'light-machine': { title: 'Light machine', why: 'small castings bend' },
   'no-fluid': { title: 'No fluid', why: 'nothing carries the heat away or keeps the chip from sticking' },
   'interrupted-cut': { title: 'Interrupted cut', why: 'each entry is a blow' },
-  'scale-first-pass': { title: 'Hard skin, first pass', why: 'scale and sand abrade; the depth goes under the skin' },
+  'scale-first-pass': {
+    title: 'Hard skin, first pass',
+    why: 'scale and sand abrade; the depth goes under the skin',
+  },
   'long-overhang': { title: 'Long overhang', why: 'it sticks out further than it should and springs away' },
   'very-long-overhang': { title: 'Very long overhang', why: 'half as far again as it should stick out' },
   'full-width-slot': { title: 'Full-width slot', why: 'heat stays in the slot and chips are cut twice' },
   'deep-cut': { title: 'Deep cut', why: 'more of the edge works at once' },
-  'light-finishing': { title: 'Light finishing', why: 'little heat in a thin cut; a fine feed for the surface' },
+  'light-finishing': {
+    title: 'Light finishing',
+    why: 'little heat in a thin cut; a fine feed for the surface',
+  },
   'unknown-alloy': { title: 'Metal not certain', why: 'it may be a harder row of the chart' },
   'dull-tool': { title: 'Dull tool', why: 'a worn edge heats; sharpening is the better answer' },
 };
 
-function rowFactor(name: FactorName, metal: Material, tool: ToolMaterial): AppliedFactor & { group: string | null } {
+function rowFactor(
+  name: FactorName,
+  metal: Material,
+  tool: ToolMaterial,
+): AppliedFactor & { group: string | null } {
   const row = ROWS.get(name);
   if (!row) throw new RangeError(`factor: no row called "${name}"`);
-  const speed = name === 'no-fluid' ? metal.noFluidFactor[tool.family] : name === 'interrupted-cut' ? tool.interruptedFactor : (row.speed as number);
+  const speed =
+    name === 'no-fluid'
+      ? metal.noFluidFactor[tool.family]
+      : name === 'interrupted-cut'
+        ? tool.interruptedFactor
+        : (row.speed as number);
   return { name, speed, feed: row.feed, depth: row.depth, group: row.group };
 }
 
@@ -77,14 +102,17 @@ const KNOWN = new WeakMap<Material['noFluidFactor'], Map<string, FactorChain>>()
 
 function multiplied(metal: Material, tool: ToolMaterial, names: readonly FactorName[]): FactorChain {
   const heavy = names.includes('deep-cut') || names.includes('scale-first-pass');
-  const rows = [...new Set(names)].filter((name) => !(heavy && name === 'light-finishing')).map((name) => rowFactor(name, metal, tool));
+  const rows = [...new Set(names)]
+    .filter((name) => !(heavy && name === 'light-finishing'))
+    .map((name) => rowFactor(name, metal, tool));
   const applied: AppliedFactor[] = [];
   for (const { group, ...row } of rows) {
     const rivals = group === null ? [] : rows.filter((other) => other.group === group);
     if (rivals.length < 2) applied.push(row);
     else if (rivals[0]?.name === row.name) applied.push({ ...strongest(rivals), name: harshest(rivals) });
   }
-  const product = (of: (factor: AppliedFactor) => number): number => applied.reduce((total, factor) => total * of(factor), 1);
+  const product = (of: (factor: AppliedFactor) => number): number =>
+    applied.reduce((total, factor) => total * of(factor), 1);
   const speedRaw = product((f) => f.speed);
   const feedRaw = product((f) => f.feed);
   const depthRaw = product((f) => f.depth);
@@ -106,4 +134,5 @@ const strongest = (rows: readonly AppliedFactor[]) => ({
   depth: Math.min(...rows.map((r) => r.depth)),
 });
 
-const harshest = (rows: readonly AppliedFactor[]): FactorName => rows.reduce((worst, row) => (row.speed < worst.speed ? row : worst)).name;
+const harshest = (rows: readonly AppliedFactor[]): FactorName =>
+  rows.reduce((worst, row) => (row.speed < worst.speed ? row : worst)).name;

@@ -18,14 +18,21 @@ export interface FacingSpeed {
  * @param fraction  q, share of the target speed that is still good enough (0.5 HSS, 0.33 carbide)
  */
 export function facingSpeed(input: {
-  readonly rpm: number; readonly outerDiameterMm: number; readonly innerDiameterMm?: number | undefined;
-  readonly targetMPerMin: number; readonly fraction: number; readonly feedMmRev?: number | undefined;
+  readonly rpm: number;
+  readonly outerDiameterMm: number;
+  readonly innerDiameterMm?: number | undefined;
+  readonly targetMPerMin: number;
+  readonly fraction: number;
+  readonly feedMmRev?: number | undefined;
 }): FacingSpeed {
   const { rpm, innerDiameterMm = 0, targetMPerMin, fraction, feedMmRev } = input;
   const outer = positive('outer diameter', input.outerDiameterMm) / 2;
   const inner = innerDiameterMm / 2;
-  if (!(inner >= 0 && inner < outer)) throw new RangeError(`inner diameter must be from 0 to under ${2 * outer}, got ${innerDiameterMm}`);
-  const radiusBelowMm = (1000 * fraction * positive('target speed', targetMPerMin)) / (2 * Math.PI * positive('spindle speed', rpm));
+  if (!(inner >= 0 && inner < outer))
+    throw new RangeError(`inner diameter must be from 0 to under ${2 * outer}, got ${innerDiameterMm}`);
+  const radiusBelowMm =
+    (1000 * fraction * positive('target speed', targetMPerMin))
+    / (2 * Math.PI * positive('spindle speed', rpm));
   const rc = clamp(radiusBelowMm, inner, outer);
   return {
     rimSpeedMPerMin: surfaceSpeed(rpm, 2 * outer),
@@ -47,12 +54,19 @@ export interface StepUp {
  * The diameters at which a faster step becomes allowed as the work gets smaller.
  * A step n is allowed at and below Dn = 1000 v (1 + o) / (pi n).
  */
-export function stepUp(rungsRpm: readonly number[], targetMPerMin: number, overshootPercent: number, startDiameterMm: number, endDiameterMm: number): StepUp {
+export function stepUp(
+  rungsRpm: readonly number[],
+  targetMPerMin: number,
+  overshootPercent: number,
+  startDiameterMm: number,
+  endDiameterMm: number,
+): StepUp {
   const rungs = [...rungsRpm].sort((a, b) => a - b);
   const slowest = positive('slowest speed', rungs[0] ?? NaN);
   positive('target speed', targetMPerMin);
   positive('start diameter', startDiameterMm);
-  const allowedAt = (rpm: number): number => (1000 * targetMPerMin * (1 + overshootPercent / 100)) / (Math.PI * rpm);
+  const allowedAt = (rpm: number): number =>
+    (1000 * targetMPerMin * (1 + overshootPercent / 100)) / (Math.PI * rpm);
   const allowed = rungs.filter((rpm) => allowedAt(rpm) >= startDiameterMm);
   const startRpm = allowed.at(-1) ?? slowest;
   const changes = rungs

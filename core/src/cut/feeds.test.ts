@@ -18,16 +18,39 @@ describe('feed per tooth', () => {
   });
 
   it('is gentler in a slot than at the side, and in carbide than in HSS', () => {
-    expect(feedPerTooth(steel, hss, 'end-mill-slot', 10)).toBeLessThan(feedPerTooth(steel, hss, 'end-mill-side', 10));
-    expect(feedPerTooth(steel, toolMaterial('solid-carbide'), 'end-mill-side', 10)).toBeLessThan(feedPerTooth(steel, hss, 'end-mill-side', 10));
+    expect(feedPerTooth(steel, hss, 'end-mill-slot', 10)).toBeLessThan(
+      feedPerTooth(steel, hss, 'end-mill-side', 10),
+    );
+    expect(feedPerTooth(steel, toolMaterial('solid-carbide'), 'end-mill-side', 10)).toBeLessThan(
+      feedPerTooth(steel, hss, 'end-mill-side', 10),
+    );
   });
 
   it('stays between a floor and a cap for every metal, tool material and cutter', () => {
-    const uses: readonly CutterUse[] = ['end-mill-side', 'end-mill-slot', 'roughing-end-mill', 'plunge', 'form-or-gear', 't-slot-or-dovetail', 'face-mill', 'fly-cutter', 'side-and-face', 'slitting-saw'];
-    fc.assert(fc.property(fc.constantFrom(...MATERIALS), fc.constantFrom(...TOOL_MATERIALS), fc.constantFrom(...uses), fc.double({ min: 0.2, max: 500, noNaN: true }), (metal, edge, use, d) => {
-      const fz = feedPerTooth(metal, edge, use, d, 2);
-      return fz >= 0.005 && fz <= 0.26;
-    }));
+    const uses: readonly CutterUse[] = [
+      'end-mill-side',
+      'end-mill-slot',
+      'roughing-end-mill',
+      'plunge',
+      'form-or-gear',
+      't-slot-or-dovetail',
+      'face-mill',
+      'fly-cutter',
+      'side-and-face',
+      'slitting-saw',
+    ];
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...MATERIALS),
+        fc.constantFrom(...TOOL_MATERIALS),
+        fc.constantFrom(...uses),
+        fc.double({ min: 0.2, max: 500, noNaN: true }),
+        (metal, edge, use, d) => {
+          const fz = feedPerTooth(metal, edge, use, d, 2);
+          return fz >= 0.005 && fz <= 0.26;
+        },
+      ),
+    );
   });
 
   it('asks for the width of a saw, and knows no cutter by another name', () => {
@@ -38,7 +61,11 @@ describe('feed per tooth', () => {
 
 describe('drill feed', () => {
   it('follows the diameter and the metal, usable from half to one and a half times', () => {
-    expect(drillFeed(material('medium-carbon'), 10)).toMatchObject({ feedMmRev: expect.closeTo(0.1704, 4), lowMmRev: expect.closeTo(0.0852, 4), highMmRev: expect.closeTo(0.2555, 4) });
+    expect(drillFeed(material('medium-carbon'), 10)).toMatchObject({
+      feedMmRev: expect.closeTo(0.1704, 4),
+      lowMmRev: expect.closeTo(0.0852, 4),
+      highMmRev: expect.closeTo(0.2555, 4),
+    });
   });
 
   it('the table is linear between its rows, proportional below and level above them', () => {
@@ -66,15 +93,19 @@ describe('rates and times', () => {
   it('multiply as they should', () => {
     expect(feedRate(0.1, 440)).toBeCloseTo(44, 9);
     expect(feedPerTurn(0.05, 4)).toBeCloseTo(0.2, 12);
-    expect(cutTime({ lengthMm: 100, feedRateMmMin: 50, approachMm: 5, overrunMm: 5, passes: 3, betweenS: 20 })).toEqual({ perPassS: 132, totalS: 436 });
+    expect(
+      cutTime({ lengthMm: 100, feedRateMmMin: 50, approachMm: 5, overrunMm: 5, passes: 3, betweenS: 20 }),
+    ).toEqual({ perPassS: 132, totalS: 436 });
   });
 
-  it('refuse a standstill', () => expect(() => feedRate(0.1, 0)).toThrow('spindle speed must be more than 0'));
+  it('refuse a standstill', () =>
+    expect(() => feedRate(0.1, 0)).toThrow('spindle speed must be more than 0'));
 });
 
 describe('the largest diameter that really cuts', () => {
   it('of a ball end is small in a shallow cut and grows to the whole', () => {
-    const at = (depthMm: number, tiltDeg = 0) => effectiveDiameter({ cutter: 'ball', diameterMm: 10, depthMm, tiltDeg });
+    const at = (depthMm: number, tiltDeg = 0) =>
+      effectiveDiameter({ cutter: 'ball', diameterMm: 10, depthMm, tiltDeg });
     expect(at(0.5)).toBeCloseTo(4.359, 3);
     expect(at(5)).toBeCloseTo(10, 9);
     expect(at(0.5, 15)).toBeGreaterThan(at(0.5));
@@ -83,10 +114,24 @@ describe('the largest diameter that really cuts', () => {
   });
 
   it('of a rounded corner, a countersink and a form tool', () => {
-    expect(effectiveDiameter({ cutter: 'corner-radius', diameterMm: 20, cornerRadiusMm: 2, depthMm: 3 })).toBe(20);
-    expect(effectiveDiameter({ cutter: 'corner-radius', diameterMm: 20, cornerRadiusMm: 2, depthMm: 2 })).toBeCloseTo(20, 9);
-    expect(effectiveDiameter({ cutter: 'chamfer', tipDiameterMm: 1, includedAngleDeg: 90, depthMm: 3 })).toBeCloseTo(7, 9);
-    expect(effectiveDiameter({ cutter: 'chamfer', tipDiameterMm: 1, includedAngleDeg: 90, depthMm: 30, diameterMm: 12 })).toBe(12);
+    expect(
+      effectiveDiameter({ cutter: 'corner-radius', diameterMm: 20, cornerRadiusMm: 2, depthMm: 3 }),
+    ).toBe(20);
+    expect(
+      effectiveDiameter({ cutter: 'corner-radius', diameterMm: 20, cornerRadiusMm: 2, depthMm: 2 }),
+    ).toBeCloseTo(20, 9);
+    expect(
+      effectiveDiameter({ cutter: 'chamfer', tipDiameterMm: 1, includedAngleDeg: 90, depthMm: 3 }),
+    ).toBeCloseTo(7, 9);
+    expect(
+      effectiveDiameter({
+        cutter: 'chamfer',
+        tipDiameterMm: 1,
+        includedAngleDeg: 90,
+        depthMm: 30,
+        diameterMm: 12,
+      }),
+    ).toBe(12);
     expect(effectiveDiameter({ cutter: 'form', contactDiametersMm: [10, 30, 20] })).toBe(30);
     expect(() => effectiveDiameter({ cutter: 'form', contactDiametersMm: [] })).toThrow('at least one');
   });
@@ -94,12 +139,24 @@ describe('the largest diameter that really cuts', () => {
 
 describe('the chip of a turning edge', () => {
   it('keeps its section whatever the angle or the shape of the edge', () => {
-    fc.assert(fc.property(fc.double({ min: 0.02, max: 1, noNaN: true }), fc.double({ min: 0.1, max: 4, noNaN: true }), fc.double({ min: 20, max: 120, noNaN: true }), (f, ap, kappa) => {
-      const straight = straightEdgeChip(f, ap, kappa);
-      const round = roundInsertChip(f, ap, 12);
-      return Math.abs(straight.widthMm * straight.meanMm - f * ap) < 1e-9 && Math.abs(round.widthMm * round.meanMm - f * ap) < 1e-9 && round.meanMm <= round.maxMm + 1e-12;
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.02, max: 1, noNaN: true }),
+        fc.double({ min: 0.1, max: 4, noNaN: true }),
+        fc.double({ min: 20, max: 120, noNaN: true }),
+        (f, ap, kappa) => {
+          const straight = straightEdgeChip(f, ap, kappa);
+          const round = roundInsertChip(f, ap, 12);
+          return (
+            Math.abs(straight.widthMm * straight.meanMm - f * ap) < 1e-9
+            && Math.abs(round.widthMm * round.meanMm - f * ap) < 1e-9
+            && round.meanMm <= round.maxMm + 1e-12
+          );
+        },
+      ),
+    );
   });
 
-  it('refuses a depth of more than half a round insert', () => expect(() => roundInsertChip(0.2, 7, 12)).toThrow('depth must be from 0 to 6, got 7'));
+  it('refuses a depth of more than half a round insert', () =>
+    expect(() => roundInsertChip(0.2, 7, 12)).toThrow('depth must be from 0 to 6, got 7'));
 });

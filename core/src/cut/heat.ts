@@ -27,10 +27,21 @@ const CHIP_SHARE = 0.45;
  *
  * @param kc  cutting force per mm² of chip section, N/mm²; its work is kc/1000 J/mm³
  */
-export function interfaceHeat(kc: number, thermal: Thermal, speedMPerMin: number, chipMm: number, ambientC: number, fluid: boolean): InterfaceHeat {
+export function interfaceHeat(
+  kc: number,
+  thermal: Thermal,
+  speedMPerMin: number,
+  chipMm: number,
+  ambientC: number,
+  fluid: boolean,
+): InterfaceHeat {
   const diffusivityMm2S = thermal.kWMK / 1000 / positive('heat capacity', thermal.rhoCJMm3K);
   const vMmS = (positive('cutting speed', speedMPerMin) * 1000) / 60;
-  const riseK = thermal.coefficient * (kc / 1000 / thermal.rhoCJMm3K) * Math.cbrt((vMmS * positive('chip thickness', chipMm)) / diffusivityMm2S) * (fluid ? FLUID : 1);
+  const riseK =
+    thermal.coefficient
+    * (kc / 1000 / thermal.rhoCJMm3K)
+    * Math.cbrt((vMmS * positive('chip thickness', chipMm)) / diffusivityMm2S)
+    * (fluid ? FLUID : 1);
   return { diffusivityMm2S, riseK, interfaceC: ambientC + riseK, chipBodyC: ambientC + CHIP_SHARE * riseK };
 }
 
@@ -43,7 +54,8 @@ export interface OxideColour {
 }
 
 /** Metals whose colours mean something: plain and low-alloy steel. */
-const colours = ({ iso513, key }: Pick<Material, 'iso513' | 'key'>): boolean => iso513 === 'P' && key !== 'ferritic-martensitic-stainless';
+const colours = ({ iso513, key }: Pick<Material, 'iso513' | 'key'>): boolean =>
+  iso513 === 'P' && key !== 'ferritic-martensitic-stainless';
 
 /**
  * Oxide colour of bare steel at a temperature, held a minute (`temper`) or hot for
@@ -51,17 +63,34 @@ const colours = ({ iso513, key }: Pick<Material, 'iso513' | 'key'>): boolean => 
  *
  * @returns null where no colour can be read: stainless, iron, non-ferrous, plastics, chips under flood
  */
-export function oxideColour(metal: Pick<Material, 'iso513' | 'key'>, which: ColourTable, temperatureC: number, flooded: boolean): OxideColour | null {
+export function oxideColour(
+  metal: Pick<Material, 'iso513' | 'key'>,
+  which: ColourTable,
+  temperatureC: number,
+  flooded: boolean,
+): OxideColour | null {
   if (!colours(metal) || (flooded && which === 'chip')) return null;
   const bands = which === 'chip' ? table.chip_colours : table.temper_colours;
   const band = bands.find(({ low_C: low, high_C: high }) => temperatureC >= low && temperatureC < high);
   if (band) return { colour: band.colour, lowC: band.low_C, highC: band.high_C };
   const [first, last] = [bands[0]!, bands.at(-1)!];
-  return temperatureC < first.low_C ? { colour: first.colour, lowC: first.low_C, highC: first.high_C } : { colour: 'glowing', lowC: last.high_C, highC: null };
+  return temperatureC < first.low_C
+    ? { colour: first.colour, lowC: first.low_C, highC: first.high_C }
+    : { colour: 'glowing', lowC: last.high_C, highC: null };
 }
 
 /** The speed at which the interface reaches a limit, m/min; the inverse of `interfaceHeat` at a kc that does not move with speed. */
-export function speedForHeat(kc: number, thermal: Thermal, chipMm: number, riseK: number, fluid: boolean): number {
+export function speedForHeat(
+  kc: number,
+  thermal: Thermal,
+  chipMm: number,
+  riseK: number,
+  fluid: boolean,
+): number {
   const K = thermal.kWMK / 1000 / thermal.rhoCJMm3K;
-  return ((riseK * thermal.rhoCJMm3K) / (thermal.coefficient * (kc / 1000) * (fluid ? FLUID : 1))) ** 3 * (K / chipMm) * 0.06;
+  return (
+    ((riseK * thermal.rhoCJMm3K) / (thermal.coefficient * (kc / 1000) * (fluid ? FLUID : 1))) ** 3
+    * (K / chipMm)
+    * 0.06
+  );
 }

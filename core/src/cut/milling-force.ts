@@ -50,7 +50,12 @@ function arc({ diameterMm, aeMm, position }: MillingCut): readonly [from: number
  */
 export function millingPower(metal: ForceConstants, edge: ForceEdge, cut: MillingCut): MillingPower {
   const { diameterMm, aeMm, apMm, teeth, fzMm, rpm } = cut;
-  within('width of cut', positive('width of cut', aeMm), 0, positive('cutter diameter', diameterMm) * (1 + 1e-9));
+  within(
+    'width of cut',
+    positive('width of cut', aeMm),
+    0,
+    positive('cutter diameter', diameterMm) * (1 + 1e-9),
+  );
   const [from, to] = arc(cut);
   const kappa = cut.approachDeg * DEG;
   const meanChipMm = (fzMm * Math.sin(kappa) * (Math.cos(from) - Math.cos(to))) / (to - from);
@@ -58,8 +63,14 @@ export function millingPower(metal: ForceConstants, edge: ForceEdge, cut: Millin
   const force = specificForce(metal, edge, meanChipMm, speedMPerMin, 'mill');
   const feedMmMin = fzMm * teeth * rpm;
   return {
-    ...force, speedMPerMin, meanChipMm, feedMmMin, engagementDeg: (to - from) / DEG, teethInCut: (teeth * (to - from)) / (2 * Math.PI),
-    removalCm3Min: (apMm * aeMm * feedMmMin) / 1000, powerKw: (apMm * aeMm * feedMmMin * force.kc) / 60e6,
+    ...force,
+    speedMPerMin,
+    meanChipMm,
+    feedMmMin,
+    engagementDeg: (to - from) / DEG,
+    teethInCut: (teeth * (to - from)) / (2 * Math.PI),
+    removalCm3Min: (apMm * aeMm * feedMmMin) / 1000,
+    powerKw: (apMm * aeMm * feedMmMin * force.kc) / 60e6,
   };
 }
 
@@ -71,16 +82,30 @@ export function millingPower(metal: ForceConstants, edge: ForceEdge, cut: Millin
 export function millingForce(metal: ForceConstants, edge: ForceEdge, cut: MillingCut): MillingForce {
   const mean = millingPower(metal, edge, cut);
   const peakN = peak(metal, mean, cut, ...arc(cut), cut.approachDeg * DEG);
-  return { ...mean, peakN, peakPowerKw: (peakN * mean.speedMPerMin) / 60_000, peakTorqueNm: (peakN * cut.diameterMm) / 2000 };
+  return {
+    ...mean,
+    peakN,
+    peakPowerKw: (peakN * mean.speedMPerMin) / 60_000,
+    peakTorqueNm: (peakN * cut.diameterMm) / 2000,
+  };
 }
 
-function peak(metal: ForceConstants, force: SpecificForce, { apMm, teeth, fzMm }: MillingCut, from: number, to: number, kappa: number): number {
-  const perTooth = metal.kc11 * force.kRake * force.kSpeed * force.kWear * force.kOperation * (apMm / Math.sin(kappa));
+function peak(
+  metal: ForceConstants,
+  force: SpecificForce,
+  { apMm, teeth, fzMm }: MillingCut,
+  from: number,
+  to: number,
+  kappa: number,
+): number {
+  const perTooth =
+    metal.kc11 * force.kRake * force.kSpeed * force.kWear * force.kOperation * (apMm / Math.sin(kappa));
   const pitch = (2 * Math.PI) / teeth;
   const at = (first: number): number => {
     let sum = 0;
     // The tooth nearest behind the entry, and every one before it.
-    for (let phi = first - Math.floor((first - from) / pitch) * pitch; phi <= to + 1e-12; phi += pitch) sum += perTooth * Math.max(0, fzMm * Math.sin(kappa) * Math.sin(phi)) ** (1 - metal.mc);
+    for (let phi = first - Math.floor((first - from) / pitch) * pitch; phi <= to + 1e-12; phi += pitch)
+      sum += perTooth * Math.max(0, fzMm * Math.sin(kappa) * Math.sin(phi)) ** (1 - metal.mc);
     return sum;
   };
   let most = Math.max(at(from), at(to));
@@ -90,4 +115,8 @@ function peak(metal: ForceConstants, force: SpecificForce, { apMm, teeth, fzMm }
 }
 
 /** The axial depth that takes all the power of the spindle, mm. */
-export const depthByMillingPower = ({ powerKw }: { readonly powerKw: number }, { kc, feedMmMin }: MillingForce, aeMm: number): number => (powerKw * 60e6) / (aeMm * feedMmMin * kc);
+export const depthByMillingPower = (
+  { powerKw }: { readonly powerKw: number },
+  { kc, feedMmMin }: MillingForce,
+  aeMm: number,
+): number => (powerKw * 60e6) / (aeMm * feedMmMin * kc);

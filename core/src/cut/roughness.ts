@@ -25,12 +25,22 @@ const rad = (deg: number): number => deg * DEG;
  *
  * @param endEdgeDeg  end cutting edge angle kappa_r'
  */
-export function idealRoughness(feedMmRev: number, noseRadiusMm: number, approachDeg: number, endEdgeDeg: number): IdealRoughness {
+export function idealRoughness(
+  feedMmRev: number,
+  noseRadiusMm: number,
+  approachDeg: number,
+  endEdgeDeg: number,
+): IdealRoughness {
   const [f, r, k, e] = [positive('feed', feedMmRev), noseRadiusMm, rad(approachDeg), rad(endEdgeDeg)];
-  if (r > 0 && f <= 2 * r * Math.sin(e)) return { rtUm: (UM * f * f) / (8 * r), raUm: (UM * RA_SHARE * f * f) / (8 * r), regime: 'nose-only' };
+  if (r > 0 && f <= 2 * r * Math.sin(e))
+    return { rtUm: (UM * f * f) / (8 * r), raUm: (UM * RA_SHARE * f * f) / (8 * r), regime: 'nose-only' };
   if (r > 0) {
-    const rt = r * (1 - Math.cos(e)) + f * Math.sin(e) * Math.cos(e) - Math.sqrt(Math.max(0, 2 * f * r * Math.sin(e) ** 3 - f * f * Math.sin(e) ** 4));
-    if (rt <= r * (1 - Math.cos(k))) return { rtUm: UM * rt, raUm: UM * RA_SHARE * rt, regime: 'nose-and-end-edge' };
+    const rt =
+      r * (1 - Math.cos(e))
+      + f * Math.sin(e) * Math.cos(e)
+      - Math.sqrt(Math.max(0, 2 * f * r * Math.sin(e) ** 3 - f * f * Math.sin(e) ** 4));
+    if (rt <= r * (1 - Math.cos(k)))
+      return { rtUm: UM * rt, raUm: UM * RA_SHARE * rt, regime: 'nose-and-end-edge' };
   }
   const rt = r + (f - r * (1 / Math.sin(k) + 1 / Math.sin(e))) / (1 / Math.tan(k) + 1 / Math.tan(e));
   return { rtUm: UM * rt, raUm: (UM * rt) / 4, regime: 'straight-edges' };
@@ -47,12 +57,24 @@ export interface MinChipRoughness {
 }
 
 /** What is left when the edge cannot cut the thinnest end of the chip: Rt = f²/8r + h/2 (1 + r h/f²). Source: Brammertz (1961). */
-export function minChipRoughness(feedMmRev: number, noseRadiusMm: number, edgeRadiusUm: number, finishChipRatio = FINISH_CHIP_RATIO): MinChipRoughness {
+export function minChipRoughness(
+  feedMmRev: number,
+  noseRadiusMm: number,
+  edgeRadiusUm: number,
+  finishChipRatio = FINISH_CHIP_RATIO,
+): MinChipRoughness {
   const [f, r] = [positive('feed', feedMmRev), positive('nose radius', noseRadiusMm)];
   const h = (finishChipRatio * edgeRadiusUm) / UM;
   const rt = (f * f) / (8 * r) + (h / 2) * (1 + (r * h) / (f * f));
   const bestFeedMmRev = Math.sqrt(2 * r * h);
-  return { chipMm: h, rtUm: UM * rt, raUm: UM * RA_SHARE * rt, bestFeedMmRev, bestRtUm: UM * h, finerIsWorse: f < bestFeedMmRev };
+  return {
+    chipMm: h,
+    rtUm: UM * rt,
+    raUm: UM * RA_SHARE * rt,
+    bestFeedMmRev,
+    bestRtUm: UM * h,
+    finerIsWorse: f < bestFeedMmRev,
+  };
 }
 
 /** Zone of speeds in which a metal builds up on the edge, and how much. */
@@ -62,7 +84,12 @@ export interface BuiltUpEdge {
 }
 
 /** How much rougher the built-up edge makes it at a speed: a peak in the middle of the zone, eased by fluid and by rake. */
-export function builtUpEdgeFactor({ level, zoneMPerMin: [low, high] }: BuiltUpEdge, speedMPerMin: number, fluid: boolean, rakeDeg: number): number {
+export function builtUpEdgeFactor(
+  { level, zoneMPerMin: [low, high] }: BuiltUpEdge,
+  speedMPerMin: number,
+  fluid: boolean,
+  rakeDeg: number,
+): number {
   if (level === 0) return 1;
   const peak = table.built_up_edge_peak[String(level) as '1'];
   const mid = Math.sqrt(low * high);
@@ -70,22 +97,41 @@ export function builtUpEdgeFactor({ level, zoneMPerMin: [low, high] }: BuiltUpEd
   return 1 + (peak - 1) * w * (fluid ? EASED : 1) * (rakeDeg >= GOOD_RAKE_DEG ? EASED : 1);
 }
 
-export const machineFinishFactor = (condition: MachineCondition): number => table.machine_finish_factor[condition];
+export const machineFinishFactor = (condition: MachineCondition): number =>
+  table.machine_finish_factor[condition];
 
 /** The feed that leaves a wanted Ra: ideally, and with this edge on this machine; null when it cannot be reached. */
-export function feedForRoughness(raUm: number, noseRadiusMm: number, edgeRadiusUm: number, finishFactor: number, finishChipRatio = FINISH_CHIP_RATIO) {
+export function feedForRoughness(
+  raUm: number,
+  noseRadiusMm: number,
+  edgeRadiusUm: number,
+  finishFactor: number,
+  finishChipRatio = FINISH_CHIP_RATIO,
+) {
   const rt = positive('wanted Ra', raUm) / UM / RA_SHARE;
   const h = (finishChipRatio * edgeRadiusUm) / UM;
   const r = positive('nose radius', noseRadiusMm);
   const g = rt / finishFactor - h / 2;
   const reachable = rt / finishFactor >= h;
-  return { idealMmRev: Math.sqrt(8 * r * rt), feedMmRev: reachable ? Math.sqrt(4 * r * (g + Math.sqrt(Math.max(0, g * g - (h * h) / 4)))) : null, reachable, bestRaUm: UM * RA_SHARE * h * finishFactor };
+  return {
+    idealMmRev: Math.sqrt(8 * r * rt),
+    feedMmRev: reachable ? Math.sqrt(4 * r * (g + Math.sqrt(Math.max(0, g * g - (h * h) / 4)))) : null,
+    reachable,
+    bestRaUm: UM * RA_SHARE * h * finishFactor,
+  };
 }
 
 export type MilledSurface = 'peripheral' | 'face-nose' | 'end-dish';
 
 /** Marks of a milled surface with every tooth true, and with one tooth high, which is usual, um. */
-export function millingRoughness(kind: MilledSurface, cutterMm: number, fzMm: number, teeth: number, noseRadiusMm: number, dishDeg: number) {
+export function millingRoughness(
+  kind: MilledSurface,
+  cutterMm: number,
+  fzMm: number,
+  teeth: number,
+  noseRadiusMm: number,
+  dishDeg: number,
+) {
   const left = (feed: number): number => {
     if (kind === 'peripheral') return cutterMm / 2 - Math.sqrt((cutterMm / 2) ** 2 - (feed * feed) / 4);
     return kind === 'face-nose' ? (feed * feed) / (8 * noseRadiusMm) : feed * Math.tan(rad(dishDeg));

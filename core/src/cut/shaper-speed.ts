@@ -20,7 +20,10 @@ const halfSwing = (returnRatio: number): number => (RIGHT_ANGLE * (returnRatio -
  */
 export function returnRatioAt(strokeMm: number, longestMm: number, ratioAtLongest: number): number {
   within('stroke', strokeMm, 0, positive('longest stroke', longestMm) * (1 + 1e-9));
-  const phi = Math.asin((Math.sin(halfSwing(ratioAtLongest)) * positive('stroke', strokeMm)) / positive('longest stroke', longestMm));
+  const phi = Math.asin(
+    (Math.sin(halfSwing(ratioAtLongest)) * positive('stroke', strokeMm))
+      / positive('longest stroke', longestMm),
+  );
   return (RIGHT_ANGLE + phi) / (RIGHT_ANGLE - phi);
 }
 
@@ -32,14 +35,26 @@ export function returnRatioAt(strokeMm: number, longestMm: number, ratioAtLonges
  * @param returnRatio    time of the cutting stroke over time of the return, 1 or more
  * @param longestMm      when given, `returnRatio` holds at that stroke
  */
-export function shaperSpeed(strokesPerMin: number, strokeMm: number, returnRatio: number, drive: RamDrive = 'crank', longestMm?: number): ShaperSpeed {
+export function shaperSpeed(
+  strokesPerMin: number,
+  strokeMm: number,
+  returnRatio: number,
+  drive: RamDrive = 'crank',
+  longestMm?: number,
+): ShaperSpeed {
   positive('strokes', strokesPerMin);
   positive('stroke', strokeMm);
   if (!(returnRatio >= 1)) throw new RangeError(`return ratio: must be 1 or more, got ${returnRatio}`);
   const R = longestMm === undefined ? returnRatio : returnRatioAt(strokeMm, longestMm, returnRatio);
   const mean = (strokesPerMin * strokeMm * (1 + 1 / R)) / 1000;
-  const peak = drive === 'crank' ? (Math.PI * strokesPerMin * strokeMm) / (1000 * (1 + Math.sin(halfSwing(R)))) : mean;
-  return { effectiveReturnRatio: R, meanCuttingMPerMin: mean, peakCuttingMPerMin: peak, meanReturnMPerMin: (strokesPerMin * strokeMm * (1 + R)) / 1000 };
+  const peak =
+    drive === 'crank' ? (Math.PI * strokesPerMin * strokeMm) / (1000 * (1 + Math.sin(halfSwing(R)))) : mean;
+  return {
+    effectiveReturnRatio: R,
+    meanCuttingMPerMin: mean,
+    peakCuttingMPerMin: peak,
+    meanReturnMPerMin: (strokesPerMin * strokeMm * (1 + R)) / 1000,
+  };
 }
 
 /**
@@ -47,7 +62,16 @@ export function shaperSpeed(strokesPerMin: number, strokeMm: number, returnRatio
  *
  * @param basis  `mean` (HSS, default) or `peak`: what a carbide edge sees
  */
-export function shaperStrokes(cuttingMPerMin: number, strokeMm: number, returnRatio: number, basis: 'mean' | 'peak' = 'mean', drive: RamDrive = 'crank'): number {
+export function shaperStrokes(
+  cuttingMPerMin: number,
+  strokeMm: number,
+  returnRatio: number,
+  basis: 'mean' | 'peak' = 'mean',
+  drive: RamDrive = 'crank',
+): number {
   const atOne = shaperSpeed(1, strokeMm, returnRatio, drive);
-  return positive('cutting speed', cuttingMPerMin) / (basis === 'mean' ? atOne.meanCuttingMPerMin : atOne.peakCuttingMPerMin);
+  return (
+    positive('cutting speed', cuttingMPerMin)
+    / (basis === 'mean' ? atOne.meanCuttingMPerMin : atOne.peakCuttingMPerMin)
+  );
 }

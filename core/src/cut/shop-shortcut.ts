@@ -32,12 +32,16 @@ export function shopShortcut(shortcut: Shortcut, cuttingSpeed: number, diameter:
   if (!rule) throw new RangeError(`shortcut: unknown rule "${shortcut}"`);
   positive('cutting speed', cuttingSpeed);
   positive('diameter', diameter);
-  const exactRpm = rule.inch ? spindleSpeed(cuttingSpeed * 0.3048, diameter * 25.4) : spindleSpeed(cuttingSpeed, diameter);
+  const exactRpm = rule.inch
+    ? spindleSpeed(cuttingSpeed * 0.3048, diameter * 25.4)
+    : spindleSpeed(cuttingSpeed, diameter);
   const shortcutRpm = (rule.constant * cuttingSpeed) / diameter;
   return { shortcutRpm, exactRpm, errorPercent: 100 * (shortcutRpm / exactRpm - 1) };
 }
 
 /** The same from metric values, whatever units the shortcut is written in. */
 export function shopShortcutMetric(shortcut: Shortcut, mPerMin: number, diameterMm: number): ShortcutResult {
-  return SHORTCUTS[shortcut].inch ? shopShortcut(shortcut, mPerMin / 0.3048, diameterMm / 25.4) : shopShortcut(shortcut, mPerMin, diameterMm);
+  return SHORTCUTS[shortcut].inch
+    ? shopShortcut(shortcut, mPerMin / 0.3048, diameterMm / 25.4)
+    : shopShortcut(shortcut, mPerMin, diameterMm);
 }

@@ -3,7 +3,8 @@ import type { Material } from '../material/material';
 import { clamp, positive } from '../quantity/check';
 
 /** What the tool does to the metal, as far as force goes. */
-export type ForceOperation = 'turn-outside' | 'face' | 'bore' | 'part' | 'groove' | 'shape' | 'mill' | 'drill';
+export type ForceOperation =
+  'turn-outside' | 'face' | 'bore' | 'part' | 'groove' | 'shape' | 'mill' | 'drill';
 
 /** Kienzle's two constants of a metal and the rake they were found at. */
 export interface ForceConstants {
@@ -36,7 +37,12 @@ export interface SpecificForce {
 const PER_DEGREE = 0.015;
 const THINNEST_MM = 0.05;
 
-export const forceConstants = ({ kc11, mc, rake0Deg, speedExponent }: Material): ForceConstants => ({ kc11, mc, rake0Deg, speedExponent });
+export const forceConstants = ({ kc11, mc, rake0Deg, speedExponent }: Material): ForceConstants => ({
+  kc11,
+  mc,
+  rake0Deg,
+  speedExponent,
+});
 
 /**
  * Cutting force per mm² of chip section: kc = kc1.1 h^-mc K_rake K_speed K_wear K_op.
@@ -48,14 +54,28 @@ export const forceConstants = ({ kc11, mc, rake0Deg, speedExponent }: Material):
  * @param chipMm     thickness of the chip before it is cut, mm; fitted for 0.05 to 1
  * @param vMPerMin   cutting speed, m/min
  */
-export function specificForce(metal: ForceConstants, edge: ForceEdge, chipMm: number, vMPerMin: number, operation: ForceOperation): SpecificForce {
+export function specificForce(
+  metal: ForceConstants,
+  edge: ForceEdge,
+  chipMm: number,
+  vMPerMin: number,
+  operation: ForceOperation,
+): SpecificForce {
   positive('chip thickness', chipMm);
   const kRake = clamp(1 - PER_DEGREE * (edge.rakeDeg - metal.rake0Deg), 0.7, 1.4);
   const kSpeed = clamp((100 / positive('cutting speed', vMPerMin)) ** metal.speedExponent, 0.85, 1.3);
   const kWear = Math.min(1 + edge.wearLandMm, 1.6);
   const kOperation = table.operation_force_factor[operation];
-  return { kc: metal.kc11 * chipMm ** -metal.mc * kRake * kSpeed * kWear * kOperation, kRake, kSpeed, kWear, kOperation, extrapolated: chipMm < THINNEST_MM };
+  return {
+    kc: metal.kc11 * chipMm ** -metal.mc * kRake * kSpeed * kWear * kOperation,
+    kRake,
+    kSpeed,
+    kWear,
+    kOperation,
+    extrapolated: chipMm < THINNEST_MM,
+  };
 }
 
 /** Push of the chip on the tool over the cutting force: 0.5 at the reference rake, less with more rake, more with wear. */
-export const thrustRatio = (metal: ForceConstants, edge: ForceEdge): number => clamp(0.5 - 0.01 * (edge.rakeDeg - metal.rake0Deg) + edge.wearLandMm, 0.2, 1.2);
+export const thrustRatio = (metal: ForceConstants, edge: ForceEdge): number =>
+  clamp(0.5 - 0.01 * (edge.rakeDeg - metal.rake0Deg) + edge.wearLandMm, 0.2, 1.2);

@@ -23,7 +23,13 @@ export interface SpeedRange {
  *
  * @example speedRange(material('low-carbon-cold-drawn'), toolMaterial('hss'), 'turning', 'middle').startMPerMin // 32
  */
-export function speedRange(metal: Material, tool: ToolMaterial, operation: SpeedOperation, school: SpeedSchool = 'middle', backOffThird = false): SpeedRange {
+export function speedRange(
+  metal: Material,
+  tool: ToolMaterial,
+  operation: SpeedOperation,
+  school: SpeedSchool = 'middle',
+  backOffThird = false,
+): SpeedRange {
   const own = metal.speedMPerMin[tool.speedSource];
   const row: Range | null = own ?? metal.speedMPerMin['carbide-uncoated'];
   if (!row) throw new RangeError(`${metal.name}: no cutting speed for ${tool.name}`);

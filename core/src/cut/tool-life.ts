@@ -18,10 +18,20 @@ const SCATTER = 2;
  * Null below carbide's useful speed: there the built-up edge rules, not Taylor.
  * Source: Taylor (1907), extended.
  */
-export function toolLife(metal: Material, edge: ToolMaterial, speedMPerMin: number, feedMmRev: number, depthMm: number, leastUsefulMPerMin: number): ToolLife | null {
+export function toolLife(
+  metal: Material,
+  edge: ToolMaterial,
+  speedMPerMin: number,
+  feedMmRev: number,
+  depthMm: number,
+  leastUsefulMPerMin: number,
+): ToolLife | null {
   if (edge.family === 'carbide' && speedMPerMin < leastUsefulMPerMin) return null;
   const { n, cMPerMin } = metal.taylor[edge.family];
-  const eased = positive('cutting speed', speedMPerMin) * (positive('feed', feedMmRev) / AT.feedMmRev) ** AT.feedExponent * (positive('depth', depthMm) / AT.depthMm) ** AT.depthExponent;
+  const eased =
+    positive('cutting speed', speedMPerMin)
+    * (positive('feed', feedMmRev) / AT.feedMmRev) ** AT.feedExponent
+    * (positive('depth', depthMm) / AT.depthMm) ** AT.depthExponent;
   const minutes = (cMPerMin / eased) ** (1 / n);
   return { minutes, lowMinutes: minutes / SCATTER, highMinutes: minutes * SCATTER };
 }

@@ -45,8 +45,13 @@ export function engagedEdge(depthMm: number, noseRadiusMm: number, approachDeg: 
  * @param cornerDeg    included angle of the tool's corner
  */
 export function turningFeedLimits(input: {
-  readonly noseRadiusMm: number; readonly depthMm: number; readonly approachDeg: number; readonly cornerDeg: number;
-  readonly condition: MachineCondition; readonly edgeRadiusUm: number; readonly minChipRatio: number;
+  readonly noseRadiusMm: number;
+  readonly depthMm: number;
+  readonly approachDeg: number;
+  readonly cornerDeg: number;
+  readonly condition: MachineCondition;
+  readonly edgeRadiusUm: number;
+  readonly minChipRatio: number;
 }): TurningFeedLimits {
   const { noseRadiusMm: r, depthMm, approachDeg, cornerDeg, condition } = input;
   positive('nose radius', r);
@@ -78,7 +83,12 @@ export interface ChipSection {
 export function straightEdgeChip(feedMmRev: number, depthMm: number, enteringAngleDeg: number): ChipSection {
   const sine = Math.sin(within('entering angle', enteringAngleDeg, 1, 135) * DEG);
   const h = positive('feed', feedMmRev) * sine;
-  return { widthMm: positive('depth', depthMm) / sine, meanMm: h, maxMm: h, meanEnteringAngleDeg: enteringAngleDeg };
+  return {
+    widthMm: positive('depth', depthMm) / sine,
+    meanMm: h,
+    maxMm: h,
+    meanEnteringAngleDeg: enteringAngleDeg,
+  };
 }
 
 /** Chip section of a round insert, ap at most half its diameter. */

@@ -1,5 +1,12 @@
 import { positive } from '../quantity/check';
-import { specificForce, thrustRatio, type ForceConstants, type ForceEdge, type ForceOperation, type SpecificForce } from './specific-force';
+import {
+  specificForce,
+  thrustRatio,
+  type ForceConstants,
+  type ForceEdge,
+  type ForceOperation,
+  type SpecificForce,
+} from './specific-force';
 import { DEG } from '../quantity/angle';
 
 export interface TurningCut {
@@ -29,10 +36,18 @@ export interface TurningForce extends SpecificForce {
  * The direction in which the chip flows off, from the lead edge's normal, degrees:
  * across the chord of the engaged edge (Colwell, 1954).
  */
-export function chipFlowDeg(depthMm: number, feedMmRev: number, noseRadiusMm: number, approachDeg: number): number {
+export function chipFlowDeg(
+  depthMm: number,
+  feedMmRev: number,
+  noseRadiusMm: number,
+  approachDeg: number,
+): number {
   const kappa = approachDeg * DEG;
   const arc = noseRadiusMm * (1 - Math.cos(kappa));
-  const along = depthMm > arc ? noseRadiusMm * Math.sin(kappa) + (depthMm - arc) / Math.tan(kappa) : Math.sqrt(2 * noseRadiusMm * depthMm - depthMm ** 2);
+  const along =
+    depthMm > arc
+      ? noseRadiusMm * Math.sin(kappa) + (depthMm - arc) / Math.tan(kappa)
+      : Math.sqrt(2 * noseRadiusMm * depthMm - depthMm ** 2);
   return Math.atan(Math.max(0, along + feedMmRev / 2) / depthMm) / DEG;
 }
 
@@ -49,7 +64,12 @@ export const turningChip = (operation: ForceOperation, feedMmRev: number, approa
  * @example turningForce({ kc11: 1500, mc: 0.22, rake0Deg: 6, speedExponent: 0.1 }, { rakeDeg: 6, wearLandMm: 0 }, 'turn-outside',
  *   { depthMm: 2, feedMmRev: 0.2, approachDeg: 90, noseRadiusMm: 0.4, diameterMm: 25, speedMPerMin: 25 }).fcN // 982
  */
-export function turningForce(metal: ForceConstants, edge: ForceEdge, operation: ForceOperation, cut: TurningCut): TurningForce {
+export function turningForce(
+  metal: ForceConstants,
+  edge: ForceEdge,
+  operation: ForceOperation,
+  cut: TurningCut,
+): TurningForce {
   positive('depth', cut.depthMm);
   positive('feed', cut.feedMmRev);
   const chipMm = turningChip(operation, cut.feedMmRev, cut.approachDeg);
@@ -58,9 +78,13 @@ export function turningForce(metal: ForceConstants, edge: ForceEdge, operation: 
   const thrust = thrustRatio(metal, edge) * fcN;
   const eta = chipFlowDeg(cut.depthMm, cut.feedMmRev, cut.noseRadiusMm, cut.approachDeg) * DEG;
   return {
-    ...force, chipMm, fcN,
-    ffN: isBlade(operation) ? thrust : thrust * Math.cos(eta), fpN: isBlade(operation) ? 0 : thrust * Math.sin(eta),
-    torqueNm: (fcN * positive('diameter', cut.diameterMm)) / 2000, powerKw: (fcN * cut.speedMPerMin) / 60_000,
+    ...force,
+    chipMm,
+    fcN,
+    ffN: isBlade(operation) ? thrust : thrust * Math.cos(eta),
+    fpN: isBlade(operation) ? 0 : thrust * Math.sin(eta),
+    torqueNm: (fcN * positive('diameter', cut.diameterMm)) / 2000,
+    powerKw: (fcN * cut.speedMPerMin) / 60_000,
   };
 }
 
@@ -73,9 +97,27 @@ export interface DepthByPower {
 }
 
 /** The depth that takes all the power, and all the torque, of the spindle; parting: the widest blade. */
-export function depthByPower(metal: ForceConstants, edge: ForceEdge, operation: ForceOperation, cut: Omit<TurningCut, 'depthMm' | 'noseRadiusMm'>, spindle: { readonly powerKw: number; readonly torqueNm: number }): DepthByPower {
-  const { kc } = specificForce(metal, edge, turningChip(operation, cut.feedMmRev, cut.approachDeg), cut.speedMPerMin, operation);
+export function depthByPower(
+  metal: ForceConstants,
+  edge: ForceEdge,
+  operation: ForceOperation,
+  cut: Omit<TurningCut, 'depthMm' | 'noseRadiusMm'>,
+  spindle: { readonly powerKw: number; readonly torqueNm: number },
+): DepthByPower {
+  const { kc } = specificForce(
+    metal,
+    edge,
+    turningChip(operation, cut.feedMmRev, cut.approachDeg),
+    cut.speedMPerMin,
+    operation,
+  );
   const powerMm = (spindle.powerKw * 60_000) / (kc * cut.feedMmRev * cut.speedMPerMin);
   const torqueMm = (2000 * spindle.torqueNm) / (cut.diameterMm * kc * cut.feedMmRev);
-  return { kc, powerMm, torqueMm, mm: Math.min(powerMm, torqueMm), limit: torqueMm < powerMm ? 'torque' : 'power' };
+  return {
+    kc,
+    powerMm,
+    torqueMm,
+    mm: Math.min(powerMm, torqueMm),
+    limit: torqueMm < powerMm ? 'torque' : 'power',
+  };
 }

@@ -14,7 +14,12 @@ export interface SpeedJob {
 }
 
 export type BeltMoves =
-  | { readonly feasible: true; readonly totalCost: number; readonly positionChanges: number; readonly order: readonly { readonly job: string; readonly position: string }[] }
+  | {
+      readonly feasible: true;
+      readonly totalCost: number;
+      readonly positionChanges: number;
+      readonly order: readonly { readonly job: string; readonly position: string }[];
+    }
   /** Jobs no step can serve; empty when the order itself is a circle. */
   | { readonly feasible: false; readonly impossible: readonly string[] };
 
@@ -41,12 +46,24 @@ const SLACK = 1e-9;
  * @param start  position the machine stands in, or null: the first setting is free
  * @throws RangeError for more than 14 jobs, an unknown start or an unknown job in `after`
  */
-export function beltMoves(positions: readonly DrivePosition[], jobs: readonly SpeedJob[], costs: Readonly<Record<string, number>>, start: string | null = null): BeltMoves {
-  if (jobs.length > MOST_JOBS) throw new RangeError(`jobs: at most ${MOST_JOBS} can be put in order, got ${jobs.length}`);
-  const serves = jobs.map(({ rpmMin, rpmMax }) => positions.flatMap(({ rpm }, p) => (rpm >= rpmMin * (1 - SLACK) && rpm <= rpmMax * (1 + SLACK) ? [p] : [])));
+export function beltMoves(
+  positions: readonly DrivePosition[],
+  jobs: readonly SpeedJob[],
+  costs: Readonly<Record<string, number>>,
+  start: string | null = null,
+): BeltMoves {
+  if (jobs.length > MOST_JOBS)
+    throw new RangeError(`jobs: at most ${MOST_JOBS} can be put in order, got ${jobs.length}`);
+  const serves = jobs.map(({ rpmMin, rpmMax }) =>
+    positions.flatMap(({ rpm }, p) =>
+      rpm >= rpmMin * (1 - SLACK) && rpm <= rpmMax * (1 + SLACK) ? [p] : [],
+    ),
+  );
   const impossible = jobs.filter((_, j) => serves[j]?.length === 0).map(({ id }) => id);
   if (impossible.length > 0) return { feasible: false, impossible };
-  const before = jobs.map(({ after }) => after.reduce((mask, id) => mask | (1 << indexOf('job', jobs, id)), 0));
+  const before = jobs.map(({ after }) =>
+    after.reduce((mask, id) => mask | (1 << indexOf('job', jobs, id)), 0),
+  );
   const startAt = start === null ? null : indexOf('start position', positions, start);
   const change = positions.map((a) => positions.map((b) => costBetween(a, b, costs)));
 
@@ -55,7 +72,12 @@ export function beltMoves(positions: readonly DrivePosition[], jobs: readonly Sp
   const states = new Array<State | undefined>((full + 1) * P);
   const improve = (done: number, p: number, next: State): void => {
     const known = states[done * P + p];
-    if (!known || next.cost < known.cost - SLACK || (Math.abs(next.cost - known.cost) <= SLACK && next.changes < known.changes)) states[done * P + p] = next;
+    if (
+      !known
+      || next.cost < known.cost - SLACK
+      || (Math.abs(next.cost - known.cost) <= SLACK && next.changes < known.changes)
+    )
+      states[done * P + p] = next;
   };
   const step = (done: number, at: number | null, from: State | null): void => {
     for (let j = 0; j < jobs.length; j += 1) {
@@ -63,7 +85,11 @@ export function beltMoves(positions: readonly DrivePosition[], jobs: readonly Sp
       for (const p of serves[j] as number[]) {
         const cost = at === null ? 0 : ((change[at] as number[])[p] as number);
         const moved = at !== null && at !== p ? 1 : 0;
-        improve(done | (1 << j), p, { cost: (from?.cost ?? 0) + cost, changes: (from?.changes ?? 0) + moved, from: from === null ? -1 : done * P + (at as number) });
+        improve(done | (1 << j), p, {
+          cost: (from?.cost ?? 0) + cost,
+          changes: (from?.changes ?? 0) + moved,
+          from: from === null ? -1 : done * P + (at as number),
+        });
       }
     }
   };
@@ -74,20 +100,34 @@ export function beltMoves(positions: readonly DrivePosition[], jobs: readonly Sp
       if (state) step(done, p, state);
     }
   }
-  return jobs.length === 0 ? { feasible: true, totalCost: 0, positionChanges: 0, order: [] } : finish(states, full, P, positions, jobs);
+  return jobs.length === 0
+    ? { feasible: true, totalCost: 0, positionChanges: 0, order: [] }
+    : finish(states, full, P, positions, jobs);
 }
 
-function finish(states: readonly (State | undefined)[], full: number, P: number, positions: readonly DrivePosition[], jobs: readonly SpeedJob[]): BeltMoves {
+function finish(
+  states: readonly (State | undefined)[],
+  full: number,
+  P: number,
+  positions: readonly DrivePosition[],
+  jobs: readonly SpeedJob[],
+): BeltMoves {
   let best = -1;
   for (let p = 0; p < P; p += 1) {
     const state = states[full * P + p];
     const known = best < 0 ? undefined : states[best];
-    if (state && (!known || state.cost < known.cost - SLACK || (Math.abs(state.cost - known.cost) <= SLACK && state.changes < known.changes))) best = full * P + p;
+    if (
+      state
+      && (!known
+        || state.cost < known.cost - SLACK
+        || (Math.abs(state.cost - known.cost) <= SLACK && state.changes < known.changes))
+    )
+      best = full * P + p;
   }
   const last = states[best];
   if (!last) return { feasible: false, impossible: [] };
   const order: { job: string; position: string }[] = [];
-  for (let at = best; at >= 0; ) {
+  for (let at = best; at >= 0;) {
     const { from } = states[at] as State;
     const doneBefore = from < 0 ? 0 : Math.floor(from / P);
     const job = Math.log2(Math.floor(at / P) & ~doneBefore);
@@ -98,7 +138,10 @@ function finish(states: readonly (State | undefined)[], full: number, P: number,
 }
 
 function costBetween(a: DrivePosition, b: DrivePosition, costs: Readonly<Record<string, number>>): number {
-  return Object.keys({ ...a.settings, ...b.settings }).reduce((sum, name) => sum + (a.settings[name] === b.settings[name] ? 0 : (costs[name] ?? 0)), 0);
+  return Object.keys({ ...a.settings, ...b.settings }).reduce(
+    (sum, name) => sum + (a.settings[name] === b.settings[name] ? 0 : (costs[name] ?? 0)),
+    0,
+  );
 }
 
 function indexOf(what: string, list: readonly { readonly id: string }[], id: string): number {

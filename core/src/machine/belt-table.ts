@@ -16,14 +16,21 @@ const product = (values: readonly number[]): number => values.reduce((total, val
 
 /** How many times slower the spindle turns with the gears in. */
 export function reduction({ driversTeeth, drivenTeeth }: GearTrain): number {
-  if (driversTeeth.length === 0 || driversTeeth.length !== drivenTeeth.length) throw new RangeError('back gear: as many drivers as driven gears, at least one pair');
+  if (driversTeeth.length === 0 || driversTeeth.length !== drivenTeeth.length)
+    throw new RangeError('back gear: as many drivers as driven gears, at least one pair');
   for (const teeth of [...driversTeeth, ...drivenTeeth]) positive('teeth', teeth);
   return product(drivenTeeth) / product(driversTeeth);
 }
 
 function ratios(stage: BeltStage): number[] {
-  if (stage.driverMm.length === 0 || stage.driverMm.length !== stage.drivenMm.length) throw new RangeError('pulleys: the two cones of a belt must have as many steps as each other, at least one');
-  return stage.driverMm.map((driver, i) => positive('pulley diameter', driver) / positive('pulley diameter', stage.drivenMm[i] as number));
+  if (stage.driverMm.length === 0 || stage.driverMm.length !== stage.drivenMm.length)
+    throw new RangeError(
+      'pulleys: the two cones of a belt must have as many steps as each other, at least one',
+    );
+  return stage.driverMm.map(
+    (driver, i) =>
+      positive('pulley diameter', driver) / positive('pulley diameter', stage.drivenMm[i] as number),
+  );
 }
 
 /**
@@ -34,11 +41,19 @@ function ratios(stage: BeltStage): number[] {
  * @param slipPercent  of each belt: V 1 to 2, flat 1 to 3, toothed 0
  * @throws RangeError for a pulley of nothing or cones that do not match
  */
-export function beltTable(motorRpm: number, stages: readonly BeltStage[], slipPercent = 0, backGear?: GearTrain): { directRpm: number[]; backGearRpm: number[] | null } {
+export function beltTable(
+  motorRpm: number,
+  stages: readonly BeltStage[],
+  slipPercent = 0,
+  backGear?: GearTrain,
+): { directRpm: number[]; backGearRpm: number[] | null } {
   positive('motor speed', motorRpm);
   if (stages.length === 0) throw new RangeError('belts: at least one is needed');
   const grip = 1 - within('slip', slipPercent, 0, 50) / 100;
-  const directRpm = stages.reduce((speeds, stage) => speeds.flatMap((rpm) => ratios(stage).map((ratio) => rpm * ratio * grip)), [motorRpm]);
+  const directRpm = stages.reduce(
+    (speeds, stage) => speeds.flatMap((rpm) => ratios(stage).map((ratio) => rpm * ratio * grip)),
+    [motorRpm],
+  );
   const slower = backGear ? reduction(backGear) : null;
   return { directRpm, backGearRpm: slower === null ? null : directRpm.map((rpm) => rpm / slower) };
 }
@@ -50,13 +65,22 @@ export function beltTable(motorRpm: number, stages: readonly BeltStage[], slipPe
  * @param measuredStep  from 0
  * @param uDiameterMm   standard uncertainty of each pitch diameter, mm
  */
-export function beltTableFromOne(stage: BeltStage, measuredStep: number, measuredRpm: number, uMeasuredRel: number, uDiameterMm: number): { rpm: number[]; uRel: number[] } {
+export function beltTableFromOne(
+  stage: BeltStage,
+  measuredStep: number,
+  measuredRpm: number,
+  uMeasuredRel: number,
+  uDiameterMm: number,
+): { rpm: number[]; uRel: number[] } {
   const steps = ratios(stage);
   const known = steps[within('measured step', measuredStep, 0, steps.length - 1)] as number;
   positive('measured speed', measuredRpm);
-  const spread = (i: number): number => (uDiameterMm / (stage.driverMm[i] as number)) ** 2 + (uDiameterMm / (stage.drivenMm[i] as number)) ** 2;
+  const spread = (i: number): number =>
+    (uDiameterMm / (stage.driverMm[i] as number)) ** 2 + (uDiameterMm / (stage.drivenMm[i] as number)) ** 2;
   return {
     rpm: steps.map((ratio) => (measuredRpm * ratio) / known),
-    uRel: steps.map((_, i) => (i === measuredStep ? uMeasuredRel : Math.sqrt(uMeasuredRel ** 2 + spread(i) + spread(measuredStep)))),
+    uRel: steps.map((_, i) =>
+      i === measuredStep ? uMeasuredRel : Math.sqrt(uMeasuredRel ** 2 + spread(i) + spread(measuredStep)),
+    ),
   };
 }

@@ -6,7 +6,8 @@ export interface ChangeGears {
   readonly driven: readonly number[];
 }
 
-const product = (values: readonly number[]): number => values.reduce((total, value) => total * positive('teeth', value), 1);
+const product = (values: readonly number[]): number =>
+  values.reduce((total, value) => total * positive('teeth', value), 1);
 
 /**
  * Thread pitch, or feed per turn, of a change-gear train:
@@ -16,12 +17,20 @@ const product = (values: readonly number[]): number => values.reduce((total, val
  * @param fixedRatio        everything that is not changed: tumbler, gearbox, feed-rod reduction
  * @example threadPitch(3.175, { drivers: [63, 40], driven: [80, 100] }) // 1.000125 mm
  */
-export function threadPitch(leadscrewPitchMm: number, { drivers, driven }: ChangeGears, fixedRatio = 1): number {
-  return (positive('leadscrew pitch', leadscrewPitchMm) * positive('fixed ratio', fixedRatio) * product(drivers)) / product(driven);
+export function threadPitch(
+  leadscrewPitchMm: number,
+  { drivers, driven }: ChangeGears,
+  fixedRatio = 1,
+): number {
+  return (
+    (positive('leadscrew pitch', leadscrewPitchMm) * positive('fixed ratio', fixedRatio) * product(drivers))
+    / product(driven)
+  );
 }
 
 /** How far a pitch is off what is wanted, parts per million; a tenth of it is the error over 100 mm in micrometres. */
-export const pitchErrorPpm = (pitchMm: number, wantedMm: number): number => 1e6 * (pitchMm / positive('wanted pitch', wantedMm) - 1);
+export const pitchErrorPpm = (pitchMm: number, wantedMm: number): number =>
+  1e6 * (pitchMm / positive('wanted pitch', wantedMm) - 1);
 
 export interface GearChoice extends ChangeGears {
   readonly pitchMm: number;
@@ -36,18 +45,28 @@ function better(a: GearChoice, b: GearChoice | null): boolean {
   const difference = Math.abs(a.errorPpm) - Math.abs(b.errorPpm);
   if (Math.abs(difference) > SAME_PPM) return difference < 0;
   if (a.drivers.length !== b.drivers.length) return a.drivers.length < b.drivers.length;
-  const teeth = (gears: ChangeGears): number => [...gears.drivers, ...gears.driven].reduce((sum, one) => sum + one, 0);
+  const teeth = (gears: ChangeGears): number =>
+    [...gears.drivers, ...gears.driven].reduce((sum, one) => sum + one, 0);
   return teeth(a) < teeth(b);
 }
 
 /** A compound train a/b c/d fits the usual banjo when neither gear fouls the other's stud. */
 export const fitsBanjo = ({ drivers: [a, c], driven: [b, d] }: ChangeGears): boolean =>
-  a === undefined || b === undefined || c === undefined || d === undefined || (a + b > c + 15 && c + d > b + 15);
+  a === undefined
+  || b === undefined
+  || c === undefined
+  || d === undefined
+  || (a + b > c + 15 && c + d > b + 15);
 
 /** The ways to put the same gears on the banjo: their order makes no pitch of its own, but not every one fits. */
 const orders = ({ drivers, driven }: ChangeGears): readonly ChangeGears[] => {
   const turned = (teeth: readonly number[]) => [...teeth].reverse();
-  return [{ drivers, driven }, { drivers: turned(drivers), driven }, { drivers, driven: turned(driven) }, { drivers: turned(drivers), driven: turned(driven) }];
+  return [
+    { drivers, driven },
+    { drivers: turned(drivers), driven },
+    { drivers, driven: turned(driven) },
+    { drivers: turned(drivers), driven: turned(driven) },
+  ];
 };
 
 /**
@@ -58,7 +77,12 @@ const orders = ({ drivers, driven }: ChangeGears): readonly ChangeGears[] => {
  * @param mustFit     leave out compound trains that foul the usual banjo
  * @throws RangeError when fewer than two gears are owned
  */
-export function changeGearSearch(leadscrewPitchMm: number, gears: readonly number[], wantedPitchMm: number, options: { maxPairs?: number; fixedRatio?: number; mustFit?: boolean } = {}): GearChoice {
+export function changeGearSearch(
+  leadscrewPitchMm: number,
+  gears: readonly number[],
+  wantedPitchMm: number,
+  options: { maxPairs?: number; fixedRatio?: number; mustFit?: boolean } = {},
+): GearChoice {
   const { maxPairs = 2, fixedRatio = 1, mustFit = false } = options;
   if (gears.length < 2) throw new RangeError('gears: at least two are needed');
   let best: GearChoice | null = null;
@@ -69,15 +93,19 @@ export function changeGearSearch(leadscrewPitchMm: number, gears: readonly numbe
     const choice = { ...placed, pitchMm, errorPpm: pitchErrorPpm(pitchMm, wantedPitchMm) };
     if (better(choice, best)) best = choice;
   };
-  gears.forEach((a, i) => gears.forEach((b, j) => {
-    if (i === j) return;
-    consider({ drivers: [a], driven: [b] });
-    if (maxPairs < 2) return;
-    gears.forEach((c, k) => gears.forEach((d, l) => {
-      // The order of the drivers, and of the driven, makes no pitch of its own.
-      if (k <= i || l <= j || [i, j].includes(k) || [i, j, k].includes(l)) return;
-      consider({ drivers: [a, c], driven: [b, d] });
-    }));
-  }));
+  gears.forEach((a, i) =>
+    gears.forEach((b, j) => {
+      if (i === j) return;
+      consider({ drivers: [a], driven: [b] });
+      if (maxPairs < 2) return;
+      gears.forEach((c, k) =>
+        gears.forEach((d, l) => {
+          // The order of the drivers, and of the driven, makes no pitch of its own.
+          if (k <= i || l <= j || [i, j].includes(k) || [i, j, k].includes(l)) return;
+          consider({ drivers: [a, c], driven: [b, d] });
+        }),
+      );
+    }),
+  );
   return best as unknown as GearChoice;
 }

@@ -20,7 +20,15 @@ export interface CombinedSpeeds {
 
 /** Weighted mean of ln(measured / relative) and its standard uncertainty. */
 function fit(relativeSpeeds: readonly number[], measures: readonly StepMeasure[]) {
-  const y = measures.map(({ step, rpm }) => Math.log(positive('measured speed', rpm) / positive('relative speed', relativeSpeeds[within('step', step, 0, relativeSpeeds.length - 1)] as number)));
+  const y = measures.map(({ step, rpm }) =>
+    Math.log(
+      positive('measured speed', rpm)
+        / positive(
+          'relative speed',
+          relativeSpeeds[within('step', step, 0, relativeSpeeds.length - 1)] as number,
+        ),
+    ),
+  );
   const w = measures.map(({ uRel }) => 1 / positive('uncertainty', uRel) ** 2);
   const total = w.reduce((sum, one) => sum + one, 0);
   const c = y.reduce((sum, one, i) => sum + one * (w[i] as number), 0) / total;
@@ -37,16 +45,35 @@ function fit(relativeSpeeds: readonly number[], measures: readonly StepMeasure[]
  *
  * @param relativeSpeeds  of every step, from the pulleys, any scale
  */
-export function combineMeasures(relativeSpeeds: readonly number[], measures: readonly StepMeasure[], flagLimit = 3): CombinedSpeeds {
+export function combineMeasures(
+  relativeSpeeds: readonly number[],
+  measures: readonly StepMeasure[],
+  flagLimit = 3,
+): CombinedSpeeds {
   if (measures.length === 0) throw new RangeError('measures: at least one is needed');
   const { y, c, uRel, rpm } = fit(relativeSpeeds, measures);
-  const standardisedResiduals = measures.map((measure, i) => (measures.length === 1 ? 0 : ((y[i] as number) - c) / Math.sqrt(measure.uRel ** 2 - uRel ** 2)));
-  const worst = standardisedResiduals.reduce((at, z, i) => (Math.abs(z) > Math.abs(standardisedResiduals[at] as number) ? i : at), 0);
+  const standardisedResiduals = measures.map((measure, i) =>
+    measures.length === 1 ? 0 : ((y[i] as number) - c) / Math.sqrt(measure.uRel ** 2 - uRel ** 2),
+  );
+  const worst = standardisedResiduals.reduce(
+    (at, z, i) => (Math.abs(z) > Math.abs(standardisedResiduals[at] as number) ? i : at),
+    0,
+  );
   const measuresDisagree = Math.abs(standardisedResiduals[worst] as number) > flagLimit;
   const flaggedMeasure = measuresDisagree && measures.length >= 3 ? worst : null;
-  const rest = flaggedMeasure === null ? null : fit(relativeSpeeds, measures.filter((_, i) => i !== flaggedMeasure));
+  const rest =
+    flaggedMeasure === null
+      ? null
+      : fit(
+          relativeSpeeds,
+          measures.filter((_, i) => i !== flaggedMeasure),
+        );
   return {
-    rpm, uRel, standardisedResiduals, measuresDisagree, flaggedMeasure,
+    rpm,
+    uRel,
+    standardisedResiduals,
+    measuresDisagree,
+    flaggedMeasure,
     chiSquare: measures.reduce((sum, measure, i) => sum + (((y[i] as number) - c) / measure.uRel) ** 2, 0),
     withoutFlagged: rest && { rpm: rest.rpm, uRel: rest.uRel },
   };

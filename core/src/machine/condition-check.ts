@@ -15,15 +15,23 @@ export interface ConditionFindings {
 export interface ConditionVerdict {
   readonly condition: MachineCondition;
   /** Every finding with what it alone would make of the machine, the worst first. */
-  readonly reasons: readonly { readonly finding: keyof ConditionFindings; readonly condition: MachineCondition }[];
+  readonly reasons: readonly {
+    readonly finding: keyof ConditionFindings;
+    readonly condition: MachineCondition;
+  }[];
 }
 
 const CONDITIONS: readonly MachineCondition[] = ['rigid', 'ordinary', 'tired'];
 /** Up to the first it is rigid, up to the second ordinary, beyond it tired. Typical for small machines; ours. */
-export const CONDITION_LIMITS_MM = { spindlePlayMm: [0.01, 0.03], gibSlackMm: [0.02, 0.06], backlashMm: [0.15, 0.5] } as const;
+export const CONDITION_LIMITS_MM = {
+  spindlePlayMm: [0.01, 0.03],
+  gibSlackMm: [0.02, 0.06],
+  backlashMm: [0.15, 0.5],
+} as const;
 const MOST_MM = 5;
 
-const graded = (mm: number, [rigid, ordinary]: readonly [number, number]): MachineCondition => (mm <= rigid + 1e-9 ? 'rigid' : mm <= ordinary + 1e-9 ? 'ordinary' : 'tired');
+const graded = (mm: number, [rigid, ordinary]: readonly [number, number]): MachineCondition =>
+  mm <= rigid + 1e-9 ? 'rigid' : mm <= ordinary + 1e-9 ? 'ordinary' : 'tired';
 
 /**
  * Rigid, ordinary or tired from four findings: the worst of them counts.
@@ -36,11 +44,17 @@ const graded = (mm: number, [rigid, ordinary]: readonly [number, number]): Machi
  * @example conditionCheck({ spindlePlayMm: 0.06, gibSlackMm: 0.03, backlashMm: 0.35, belt: 'grips' }).condition // 'tired'
  */
 export function conditionCheck(findings: ConditionFindings): ConditionVerdict {
-  const notWorse = (condition: MachineCondition): MachineCondition => (condition === 'tired' ? 'ordinary' : condition);
+  const notWorse = (condition: MachineCondition): MachineCondition =>
+    condition === 'tired' ? 'ordinary' : condition;
   const alone = {
-    spindlePlayMm: graded(within('spindle play', findings.spindlePlayMm, 0, MOST_MM), CONDITION_LIMITS_MM.spindlePlayMm),
+    spindlePlayMm: graded(
+      within('spindle play', findings.spindlePlayMm, 0, MOST_MM),
+      CONDITION_LIMITS_MM.spindlePlayMm,
+    ),
     gibSlackMm: graded(within('gib slack', findings.gibSlackMm, 0, MOST_MM), CONDITION_LIMITS_MM.gibSlackMm),
-    backlashMm: notWorse(graded(within('backlash', findings.backlashMm, 0, MOST_MM), CONDITION_LIMITS_MM.backlashMm)),
+    backlashMm: notWorse(
+      graded(within('backlash', findings.backlashMm, 0, MOST_MM), CONDITION_LIMITS_MM.backlashMm),
+    ),
     belt: findings.belt === 'grips' ? 'rigid' : 'ordinary',
   } as const;
   const reasons = (Object.keys(alone) as (keyof ConditionFindings)[])

@@ -50,7 +50,13 @@ export function dialReading(dial: Dial, travelMm: number, startDivision = 0, rev
  * @param moveOn  the move is given on the radius or on the diameter
  * @param reads   what the dial is marked with
  */
-export function dialTurns(leadMm: number, divisions: number, moveMm: number, moveOn: 'radius' | 'diameter', reads: 'radius' | 'diameter') {
+export function dialTurns(
+  leadMm: number,
+  divisions: number,
+  moveMm: number,
+  moveOn: 'radius' | 'diameter',
+  reads: 'radius' | 'diameter',
+) {
   const travel = moveOn === 'diameter' ? moveMm / 2 : moveMm;
   const turns = travel / positive('lead of the screw', leadMm);
   const fullTurns = Math.floor(turns + 1e-9);
@@ -58,7 +64,12 @@ export function dialTurns(leadMm: number, divisions: number, moveMm: number, mov
   const divisionsExact = Math.max(0, (turns - fullTurns) * divisions);
   const line = Math.round(divisionsExact);
   return {
-    turns, fullTurns, divisionsExact, divisionLine: line === divisions ? 0 : line, travelPerDivisionMm: perDivision, markedPerDivisionMm: perDivision * (reads === 'diameter' ? 2 : 1),
+    turns,
+    fullTurns,
+    divisionsExact,
+    divisionLine: line === divisions ? 0 : line,
+    travelPerDivisionMm: perDivision,
+    markedPerDivisionMm: perDivision * (reads === 'diameter' ? 2 : 1),
     roundingErrorUm: (line - divisionsExact) * perDivision * 1000,
   };
 }

@@ -12,19 +12,35 @@ const BACK_GEAR_EFFICIENCY = 0.9;
  *
  * @param speed  the true speed of the position when it is known, rpm
  */
-export function driveTorque(drive: Drive, motor: Motor, position: DriveSpeed, rpm = position.rpm): SpindleTorque {
+export function driveTorque(
+  drive: Drive,
+  motor: Motor,
+  position: DriveSpeed,
+  rpm = position.rpm,
+): SpindleTorque {
   const [motorAt = 0, ...at] = position.at;
   const fastest = Math.max(...drive.motorRpm);
   const inGear = drive.stages.some((stage, i) => stage.kind === 'back-gear' && at[i] === 1);
   const common = {
-    motorPowerKw: motor.powerKw, efficiency: motor.efficiency, rpm, supplyRatio: (drive.motorRpm[motorAt] ?? fastest) / fastest,
+    motorPowerKw: motor.powerKw,
+    efficiency: motor.efficiency,
+    rpm,
+    supplyRatio: (drive.motorRpm[motorAt] ?? fastest) / fastest,
     backGearEfficiency: inGear ? BACK_GEAR_EFFICIENCY : 1,
   };
-  const gear = drive.stages.reduce((ratio, stage, i) => (stage.kind === 'back-gear' ? ratio / stageOptions(stage)[at[i] as number]!.ratio : ratio), 1);
+  const gear = drive.stages.reduce(
+    (ratio, stage, i) =>
+      stage.kind === 'back-gear' ? ratio / stageOptions(stage)[at[i] as number]!.ratio : ratio,
+    1,
+  );
   const ofMotor = spindleTorque({ ...common, backGearRatio: gear });
   return drive.stages.reduce((least, stage, i) => {
     if (stage.kind !== 'belt' || stage.pullN === undefined) return least;
-    const one = spindleTorque({ ...common, backGearRatio: slowedAfter(drive, at, i), belt: { pullN: stage.pullN, drivenPulleyMm: drivenPitchMm(stage, at[i] as number) } });
+    const one = spindleTorque({
+      ...common,
+      backGearRatio: slowedAfter(drive, at, i),
+      belt: { pullN: stage.pullN, drivenPulleyMm: drivenPitchMm(stage, at[i] as number) },
+    });
     return one.torqueNm < least.torqueNm ? { ...one, motorNm: ofMotor.motorNm } : least;
   }, ofMotor);
 }
@@ -38,4 +54,6 @@ function drivenPitchMm(belt: BeltDrive, pair: number): number {
 
 /** How many times slower the spindle turns than the driven pulley of a stage. */
 const slowedAfter = (drive: Drive, at: readonly number[], stage: number): number =>
-  drive.stages.slice(stage + 1).reduce((slower, one, i) => slower / stageOptions(one)[at[stage + 1 + i] as number]!.ratio, 1);
+  drive.stages
+    .slice(stage + 1)
+    .reduce((slower, one, i) => slower / stageOptions(one)[at[stage + 1 + i] as number]!.ratio, 1);

@@ -29,7 +29,11 @@ export interface BeltDrive {
 export interface GearLever {
   readonly kind: 'lever';
   readonly name: string;
-  readonly positions: readonly { readonly name: string; readonly driverTeeth: number; readonly drivenTeeth: number }[];
+  readonly positions: readonly {
+    readonly name: string;
+    readonly driverTeeth: number;
+    readonly drivenTeeth: number;
+  }[];
 }
 
 /** Gears that slow the spindle when they are put in. */
@@ -86,18 +90,26 @@ export const isToothed = (belt: BeltDrive): boolean => belt.section === 'toothed
 
 /** Pitch diameter of one pulley of a belt, mm; of a toothed pulley its teeth. */
 export function pulleyPitch(belt: BeltDrive, outside: number): { readonly mm: number; readonly uMm: number } {
-  return belt.section === 'toothed' ? { mm: positive('teeth', outside), uMm: 0 } : pitchDiameter(outside, belt.section, belt.thicknessMm);
+  return belt.section === 'toothed'
+    ? { mm: positive('teeth', outside), uMm: 0 }
+    : pitchDiameter(outside, belt.section, belt.thicknessMm);
 }
 
 /** What a part is called where one option of it is set: the belt by its place, a gear by in and out. */
-export const stageName = (stage: DriveStage): string => (stage.kind === 'back-gear' ? 'Back gear' : stage.name);
+export const stageName = (stage: DriveStage): string =>
+  stage.kind === 'back-gear' ? 'Back gear' : stage.name;
 
 function beltOptions(belt: BeltDrive): Option[] {
   const grip = 1 - within('slip', belt.slipPercent, 0, 50) / 100;
   return belt.pairs.map((pair, i) => {
     const [driver, driven] = [pulleyPitch(belt, pair.driverMm), pulleyPitch(belt, pair.drivenMm)];
     const uRel = Math.hypot(driver.uMm / driver.mm, driven.uMm / driven.mm, isToothed(belt) ? 0 : U_SLIP_REL);
-    return { label: String(i + 1), words: belt.pairs.length > 1 ? `${belt.name} ${i + 1}` : '', ratio: (driver.mm / driven.mm) * grip, uRel };
+    return {
+      label: String(i + 1),
+      words: belt.pairs.length > 1 ? `${belt.name} ${i + 1}` : '',
+      ratio: (driver.mm / driven.mm) * grip,
+      uRel,
+    };
   });
 }
 
@@ -105,16 +117,33 @@ function variableOptions({ name, slowest, fastest }: VariableDrive): Option[] {
   positive('slowest ratio', slowest);
   if (!(fastest > slowest)) throw new RangeError(`fastest ratio: must be above the slowest, got ${fastest}`);
   const marks = Math.min(MOST_MARKS, Math.ceil(Math.log(fastest / slowest) / Math.log(VARIABLE_STEP) - 1e-9));
-  return Array.from({ length: marks + 1 }, (_, i) => ({ label: String(i), words: name, ratio: slowest * (fastest / slowest) ** (i / marks), uRel: 0 }));
+  return Array.from({ length: marks + 1 }, (_, i) => ({
+    label: String(i),
+    words: name,
+    ratio: slowest * (fastest / slowest) ** (i / marks),
+    uRel: 0,
+  }));
 }
 
 /** Everything one part of the drive can be set to. */
 export function stageOptions(stage: DriveStage): readonly Option[] {
   switch (stage.kind) {
-    case 'belt': return beltOptions(stage);
-    case 'lever': return stage.positions.map(({ name, driverTeeth, drivenTeeth }) => ({ label: name, words: `${stage.name} ${name}`, ratio: positive('teeth', driverTeeth) / positive('teeth', drivenTeeth), uRel: 0 }));
-    case 'back-gear': return [{ label: 'out', words: 'back gear out', ratio: 1, uRel: 0 }, { label: 'in', words: 'back gear in', ratio: 1 / reduction(stage), uRel: 0 }];
-    case 'variable': return variableOptions(stage);
+    case 'belt':
+      return beltOptions(stage);
+    case 'lever':
+      return stage.positions.map(({ name, driverTeeth, drivenTeeth }) => ({
+        label: name,
+        words: `${stage.name} ${name}`,
+        ratio: positive('teeth', driverTeeth) / positive('teeth', drivenTeeth),
+        uRel: 0,
+      }));
+    case 'back-gear':
+      return [
+        { label: 'out', words: 'back gear out', ratio: 1, uRel: 0 },
+        { label: 'in', words: 'back gear in', ratio: 1 / reduction(stage), uRel: 0 },
+      ];
+    case 'variable':
+      return variableOptions(stage);
   }
 }
 
@@ -130,34 +159,70 @@ const MOTOR_WORDS = ['motor slow', 'motor fast'];
  */
 export function driveSpeeds({ motorRpm, stages }: Drive): readonly DriveSpeed[] {
   if (stages.length === 0) throw new RangeError('drive: at least one belt or gear is needed');
-  const motors = motorRpm.map((rpm, i): Option => ({ label: MOTOR_WORDS[i] ?? String(i), words: motorRpm.length > 1 ? (MOTOR_WORDS[i] ?? '') : '', ratio: positive('motor speed', rpm), uRel: 0 }));
+  const motors = motorRpm.map((rpm, i): Option => ({
+    label: MOTOR_WORDS[i] ?? String(i),
+    words: motorRpm.length > 1 ? (MOTOR_WORDS[i] ?? '') : '',
+    ratio: positive('motor speed', rpm),
+    uRel: 0,
+  }));
   const parts = [motors, ...stages.map(stageOptions)];
   const total = parts.reduce((count, options) => count * options.length, 1);
-  if (total > MOST_POSITIONS) throw new RangeError(`drive: ${total} speeds are more than the ${MOST_POSITIONS} a table can hold`);
+  if (total > MOST_POSITIONS)
+    throw new RangeError(`drive: ${total} speeds are more than the ${MOST_POSITIONS} a table can hold`);
   let ways: { at: number[]; ratio: number; u2: number }[] = [{ at: [], ratio: 1, u2: 0 }];
-  for (const options of parts) ways = ways.flatMap((way) => options.map((option, i) => ({ at: [...way.at, i], ratio: way.ratio * option.ratio, u2: way.u2 + option.uRel ** 2 })));
+  for (const options of parts)
+    ways = ways.flatMap((way) =>
+      options.map((option, i) => ({
+        at: [...way.at, i],
+        ratio: way.ratio * option.ratio,
+        u2: way.u2 + option.uRel ** 2,
+      })),
+    );
   const names = ['motor', ...stages.keys()].map(String);
   return ways.map(({ at, ratio, u2 }) => ({
-    id: at.join('-'), at, rpm: ratio,
-    words: sentence(at.map((option, part) => parts[part]![option]!.words), stages, ratio),
+    id: at.join('-'),
+    at,
+    rpm: ratio,
+    words: sentence(
+      at.map((option, part) => parts[part]![option]!.words),
+      stages,
+      ratio,
+    ),
     settings: Object.fromEntries(at.map((option, part) => [names[part]!, option])),
-    uRatioRel: Math.sqrt(u2), uRel: Math.hypot(U_MOTOR_REL, Math.sqrt(u2)),
+    uRatioRel: Math.sqrt(u2),
+    uRel: Math.hypot(U_MOTOR_REL, Math.sqrt(u2)),
   }));
 }
 
 /** Parts with one setting only need no words; a variable drive is set by the speed itself. */
 function sentence(words: readonly string[], stages: readonly DriveStage[], rpm: number): string {
-  const said = words.map((word, part) => (stages[part - 1]?.kind === 'variable' ? `${word} at ${Math.round(rpm)}` : word)).filter(Boolean);
-  return said.length === 0 ? 'One speed' : said.map((part, i) => (i === 0 ? part.charAt(0).toUpperCase() : part.charAt(0).toLowerCase()) + part.slice(1)).join(', ');
+  const said = words
+    .map((word, part) => (stages[part - 1]?.kind === 'variable' ? `${word} at ${Math.round(rpm)}` : word))
+    .filter(Boolean);
+  return said.length === 0
+    ? 'One speed'
+    : said
+        .map(
+          (part, i) =>
+            (i === 0 ? part.charAt(0).toUpperCase() : part.charAt(0).toLowerCase()) + part.slice(1),
+        )
+        .join(', ');
 }
 
 /** Costs of a change in points: a belt is slackened and moved, a gear shifted, a switch or a hand wheel turned. */
 export const CHANGE_COSTS = { belt: 3, gear: 1, switch: 0.2 } as const;
 
 /** What changing each setting of a drive costs, by the names its positions use. */
-export function changeCosts({ stages }: Drive, costs: { readonly belt: number; readonly gear: number; readonly switch: number } = CHANGE_COSTS): Record<string, number> {
-  const ofStage = (stage: DriveStage): number => (stage.kind === 'belt' ? costs.belt : stage.kind === 'variable' ? costs.switch : costs.gear);
-  return { motor: costs.switch, ...Object.fromEntries(stages.map((stage, i) => [String(i), ofStage(stage)])) };
+export function changeCosts(
+  { stages }: Drive,
+  costs: { readonly belt: number; readonly gear: number; readonly switch: number } = CHANGE_COSTS,
+): Record<string, number> {
+  const ofStage = (stage: DriveStage): number =>
+    stage.kind === 'belt' ? costs.belt : stage.kind === 'variable' ? costs.switch : costs.gear;
+  return {
+    motor: costs.switch,
+    ...Object.fromEntries(stages.map((stage, i) => [String(i), ofStage(stage)])),
+  };
 }
 
 /** A figure of the drive that contradicts another: which part, which pair, and what to look at. */
@@ -173,12 +238,28 @@ const SAME_LENGTH = 0.06;
 /** What in a drive cannot be quite true; nothing is refused for it. */
 export function driveDoubts({ stages }: Drive): readonly DriveDoubt[] {
   return stages.flatMap((stage, i): DriveDoubt[] => {
-    if (stage.kind === 'back-gear') return reduction(stage) > 1 ? [] : [{ stage: i, text: 'These gears would make the spindle faster. Driving gears are counted from the cone.' }];
+    if (stage.kind === 'back-gear')
+      return reduction(stage) > 1
+        ? []
+        : [
+            {
+              stage: i,
+              text: 'These gears would make the spindle faster. Driving gears are counted from the cone.',
+            },
+          ];
     if (stage.kind !== 'belt' || stage.pairs.length < 2) return [];
     const sums = stage.pairs.map(({ driverMm, drivenMm }) => driverMm + drivenMm);
     const usual = [...sums].sort((a, b) => a - b)[Math.floor((sums.length - 1) / 2)] as number;
-    return sums.flatMap((sum, pair) => (Math.abs(sum / usual - 1) <= SAME_LENGTH ? [] : [{
-      stage: i, pair, text: `${stage.name} ${pair + 1}: both pulleys together are ${Math.round(Math.abs(sum / usual - 1) * 100)} % ${sum > usual ? 'more' : 'less'} than on the other steps. One belt would not fit all: measure again.`,
-    }]));
+    return sums.flatMap((sum, pair) =>
+      Math.abs(sum / usual - 1) <= SAME_LENGTH
+        ? []
+        : [
+            {
+              stage: i,
+              pair,
+              text: `${stage.name} ${pair + 1}: both pulleys together are ${Math.round(Math.abs(sum / usual - 1) * 100)} % ${sum > usual ? 'more' : 'less'} than on the other steps. One belt would not fit all: measure again.`,
+            },
+          ],
+    );
   });
 }

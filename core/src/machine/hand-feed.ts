@@ -21,11 +21,16 @@ export function handFeed(feedRateMmMin: number, travelPerTurnMm: number, divisio
   positive('feed rate', feedRateMmMin);
   positive('travel per turn', travelPerTurnMm);
   const secondsPerTurn = (60 * travelPerTurnMm) / feedRateMmMin;
-  return { secondsPerTurn, turnsPerMin: feedRateMmMin / travelPerTurnMm, divisionsPerSecond: divisions / secondsPerTurn };
+  return {
+    secondsPerTurn,
+    turnsPerMin: feedRateMmMin / travelPerTurnMm,
+    divisionsPerSecond: divisions / secondsPerTurn,
+  };
 }
 
 /** Dial divisions that pass in one beat of a pacer. */
 export const divisionsPerBeat = (feed: HandFeed, beatS: number): number => feed.divisionsPerSecond * beatS;
 
 /** Length of the beat in which a chosen number of divisions passes, seconds. */
-export const beatForDivisions = (feed: HandFeed, divisions: number): number => divisions / feed.divisionsPerSecond;
+export const beatForDivisions = (feed: HandFeed, divisions: number): number =>
+  divisions / feed.divisionsPerSecond;

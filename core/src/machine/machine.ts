@@ -122,7 +122,12 @@ export type Machine = Lathe | Mill | DrillPress | Shaper;
 export type MachineKind = Machine['kind'];
 
 export const MACHINE_WORDS: Readonly<Record<MachineKind, string>> = {
-  lathe: 'lathe', 'vertical-mill': 'vertical mill', 'horizontal-mill': 'horizontal mill', 'drill-press': 'drill press', shaper: 'shaper',
+  lathe: 'lathe',
+  'vertical-mill': 'vertical mill',
+  'horizontal-mill': 'horizontal mill',
+  'drill-press': 'drill press',
+  shaper: 'shaper',
 };
 
-export const isMill = (machine: Machine): machine is Mill => machine.kind === 'vertical-mill' || machine.kind === 'horizontal-mill';
+export const isMill = (machine: Machine): machine is Mill =>
+  machine.kind === 'vertical-mill' || machine.kind === 'horizontal-mill';

@@ -17,9 +17,16 @@ const EASY = [1, 2, 5, 10, 20, 25, 50, 100];
  */
 export function pace(feed: HandFeed, divisionsOnDial: number): Pace {
   const far = (beatS: number): number => Math.abs(Math.log(beatS / BEAT_S.best));
-  const choices = EASY.filter((divisions) => divisions <= divisionsOnDial).map((divisions) => ({ divisions, beatS: beatForDivisions(feed, divisions) }));
+  const choices = EASY.filter((divisions) => divisions <= divisionsOnDial).map((divisions) => ({
+    divisions,
+    beatS: beatForDivisions(feed, divisions),
+  }));
   const fitting = choices.filter(({ beatS }) => beatS >= BEAT_S.least && beatS <= BEAT_S.most);
-  if (fitting.length > 0) return fitting.reduce((best, one) => (far(one.beatS) < far(best.beatS) ? one : best));
+  if (fitting.length > 0)
+    return fitting.reduce((best, one) => (far(one.beatS) < far(best.beatS) ? one : best));
   const divisions = divisionsPerBeat(feed, BEAT_S.best);
-  return { divisions: Math.max(0.5, Math.round(divisions * 2) / 2), beatS: beatForDivisions(feed, Math.max(0.5, Math.round(divisions * 2) / 2)) };
+  return {
+    divisions: Math.max(0.5, Math.round(divisions * 2) / 2),
+    beatS: beatForDivisions(feed, Math.max(0.5, Math.round(divisions * 2) / 2)),
+  };
 }

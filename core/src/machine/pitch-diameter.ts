@@ -1,7 +1,23 @@
 import { positive } from '../quantity/check';
 
 /** Belt sections by their usual names; flat and round belts bring their thickness. */
-export type BeltSection = 'Z' | 'SPZ' | 'A' | 'SPA' | 'B' | 'SPB' | 'C' | '3L' | '4L' | '5L' | '3V' | '5V' | 'PJ' | 'PL' | 'flat' | 'round';
+export type BeltSection =
+  | 'Z'
+  | 'SPZ'
+  | 'A'
+  | 'SPA'
+  | 'B'
+  | 'SPB'
+  | 'C'
+  | '3L'
+  | '4L'
+  | '5L'
+  | '3V'
+  | '5V'
+  | 'PJ'
+  | 'PL'
+  | 'flat'
+  | 'round';
 
 interface Allowance {
   readonly mm: number;
@@ -9,8 +25,20 @@ interface Allowance {
 }
 /** What pitch diameter differs from the outside of the pulley: twice the datum depth of ISO 4183, or typical. */
 const ALLOWANCE: Readonly<Record<Exclude<BeltSection, 'flat' | 'round'>, Allowance>> = {
-  Z: { mm: -4, uMm: 0.5 }, SPZ: { mm: -4, uMm: 0.5 }, A: { mm: -5.5, uMm: 0.7 }, SPA: { mm: -5.5, uMm: 0.7 }, B: { mm: -7, uMm: 0.9 }, SPB: { mm: -7, uMm: 0.9 }, C: { mm: -9.6, uMm: 1.2 },
-  '3L': { mm: -3.8, uMm: 0.8 }, '4L': { mm: -5.1, uMm: 1 }, '5L': { mm: -7.6, uMm: 1.2 }, '3V': { mm: -1.3, uMm: 0.4 }, '5V': { mm: -2.5, uMm: 0.6 }, PJ: { mm: 2.4, uMm: 0.3 }, PL: { mm: 6, uMm: 0.5 },
+  Z: { mm: -4, uMm: 0.5 },
+  SPZ: { mm: -4, uMm: 0.5 },
+  A: { mm: -5.5, uMm: 0.7 },
+  SPA: { mm: -5.5, uMm: 0.7 },
+  B: { mm: -7, uMm: 0.9 },
+  SPB: { mm: -7, uMm: 0.9 },
+  C: { mm: -9.6, uMm: 1.2 },
+  '3L': { mm: -3.8, uMm: 0.8 },
+  '4L': { mm: -5.1, uMm: 1 },
+  '5L': { mm: -7.6, uMm: 1.2 },
+  '3V': { mm: -1.3, uMm: 0.4 },
+  '5V': { mm: -2.5, uMm: 0.6 },
+  PJ: { mm: 2.4, uMm: 0.3 },
+  PL: { mm: 6, uMm: 0.5 },
 };
 export const BELT_SECTIONS = [...Object.keys(ALLOWANCE), 'flat', 'round'] as readonly BeltSection[];
 const CALIPER_MM = 0.2;
@@ -42,13 +70,26 @@ function allowanceOf(section: BeltSection, thicknessMm: number | undefined): All
  * @throws RangeError for an unknown section, a missing thickness, or a pulley smaller than its groove
  * @example pitchDiameter(90, 'A').mm // 84.5
  */
-export function pitchDiameter(outsideMm: number, section: BeltSection, thicknessMm?: number, caliperMm = CALIPER_MM): { mm: number; uMm: number } {
+export function pitchDiameter(
+  outsideMm: number,
+  section: BeltSection,
+  thicknessMm?: number,
+  caliperMm = CALIPER_MM,
+): { mm: number; uMm: number } {
   const { mm, uMm } = allowanceOf(section, thicknessMm);
-  return { mm: positive('pitch diameter', positive('outside diameter', outsideMm) + mm), uMm: Math.hypot(uMm, caliperMm) };
+  return {
+    mm: positive('pitch diameter', positive('outside diameter', outsideMm) + mm),
+    uMm: Math.hypot(uMm, caliperMm),
+  };
 }
 
 /** Outside diameters up to this leave nothing for the belt to run on, mm: half again its groove. */
 export const pulleyLeast = (section: BeltSection, thicknessMm = 0): number => {
-  const allowance = section === 'flat' || section === 'round' ? (section === 'round' ? -thicknessMm : 0) : ALLOWANCE[section].mm;
+  const allowance =
+    section === 'flat' || section === 'round'
+      ? section === 'round'
+        ? -thicknessMm
+        : 0
+      : ALLOWANCE[section].mm;
   return Math.max(1, -1.5 * allowance);
 };

@@ -39,12 +39,21 @@ export function pulseSpeed(timesS: readonly number[], pulsesPerTurn: number): Pu
   const periodS = 60 / (found.rpm * pulsesPerTurn);
   const trace = timesS.slice(1).map((t, i): PulsePoint => {
     const gap = t - (timesS[i] as number);
-    return { t, rpm: gap > 0 ? 60 / (gap * pulsesPerTurn) : Infinity, odd: Math.abs(gap / periodS - 1) > ODD };
+    return {
+      t,
+      rpm: gap > 0 ? 60 / (gap * pulsesPerTurn) : Infinity,
+      odd: Math.abs(gap / periodS - 1) > ODD,
+    };
   });
   const turns = Math.max(1, Math.round(((timesS.at(-1) as number) - (timesS[0] as number)) / periodS));
   const clean = trace.filter(({ odd }) => !odd).length;
   return {
-    rpm: found.rpm, uRel: Math.hypot(found.uRel, U_CLOCK_REL), missed: found.missedTaps, doubled: found.doublesDropped, outliers: found.outliersDropped,
-    quality: Math.min(1, clean / turns), trace,
+    rpm: found.rpm,
+    uRel: Math.hypot(found.uRel, U_CLOCK_REL),
+    missed: found.missedTaps,
+    doubled: found.doublesDropped,
+    outliers: found.outliersDropped,
+    quality: Math.min(1, clean / turns),
+    trace,
   };
 }

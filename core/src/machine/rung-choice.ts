@@ -27,7 +27,12 @@ const SLACK = 1e-9;
  * @param rungsRpm  the machine's real speeds, any order, at least one, all above 0
  * @example chooseRung([70, 130, 210, 410], 382, 'overshoot').chosenRpm // 410
  */
-export function chooseRung(rungsRpm: readonly number[], targetRpm: number, rule: RungRule = 'overshoot', overshootPercent = 10): RungChoice {
+export function chooseRung(
+  rungsRpm: readonly number[],
+  targetRpm: number,
+  rule: RungRule = 'overshoot',
+  overshootPercent = 10,
+): RungChoice {
   positive('target speed', targetRpm);
   if (rungsRpm.length === 0) throw new RangeError('speeds: at least one is needed');
   const rungs = isAscending(rungsRpm) ? rungsRpm : [...rungsRpm].sort((a, b) => a - b);
@@ -65,6 +70,7 @@ function largestUpTo(rungs: readonly number[], limit: number): number | null {
 
 function nearest(rungs: readonly number[], target: number): number {
   let best = rungs[0] as number;
-  for (const rpm of rungs) if (Math.abs(Math.log(rpm / target)) < Math.abs(Math.log(best / target)) - SLACK) best = rpm;
+  for (const rpm of rungs)
+    if (Math.abs(Math.log(rpm / target)) < Math.abs(Math.log(best / target)) - SLACK) best = rpm;
   return best;
 }

@@ -63,19 +63,38 @@ export interface ServedDiameters {
  * ```
  * @param rungsRpm ascending, at least one
  */
-export function servedDiameters(rungsRpm: readonly number[], speedLowMPerMin: number, speedHighMPerMin: number): ServedDiameters {
+export function servedDiameters(
+  rungsRpm: readonly number[],
+  speedLowMPerMin: number,
+  speedHighMPerMin: number,
+): ServedDiameters {
   const slowest = positive('slowest speed', rungsRpm[0] ?? NaN);
-  const { diameterMinMm, diameterMaxMm } = diameterWindow(slowest, rungsRpm.at(-1) as number, positive('low end', speedLowMPerMin), positive('high end', speedHighMPerMin));
+  const { diameterMinMm, diameterMaxMm } = diameterWindow(
+    slowest,
+    rungsRpm.at(-1) as number,
+    positive('low end', speedLowMPerMin),
+    positive('high end', speedHighMPerMin),
+  );
   const holesMm = rungsRpm.slice(1).flatMap((above, i): [number, number][] => {
     const below = rungsRpm[i] as number;
-    return above / below > (speedHighMPerMin / speedLowMPerMin) * (1 + 1e-9) ? [[(1000 * speedHighMPerMin) / (Math.PI * above), (1000 * speedLowMPerMin) / (Math.PI * below)]] : [];
+    return above / below > (speedHighMPerMin / speedLowMPerMin) * (1 + 1e-9)
+      ? [[(1000 * speedHighMPerMin) / (Math.PI * above), (1000 * speedLowMPerMin) / (Math.PI * below)]]
+      : [];
   });
   return { fromMm: diameterMinMm, toMm: diameterMaxMm, holesMm: holesMm.reverse() };
 }
 
 /** Smallest and largest diameter a machine can serve in a band of cutting speed. */
-export function diameterWindow(rpmMin: number, rpmMax: number, speedLowMPerMin: number, speedHighMPerMin: number) {
+export function diameterWindow(
+  rpmMin: number,
+  rpmMax: number,
+  speedLowMPerMin: number,
+  speedHighMPerMin: number,
+) {
   positive('slowest speed', rpmMin);
   positive('fastest speed', rpmMax);
-  return { diameterMinMm: (1000 * speedLowMPerMin) / (Math.PI * rpmMax), diameterMaxMm: (1000 * speedHighMPerMin) / (Math.PI * rpmMin) };
+  return {
+    diameterMinMm: (1000 * speedLowMPerMin) / (Math.PI * rpmMax),
+    diameterMaxMm: (1000 * speedHighMPerMin) / (Math.PI * rpmMin),
+  };
 }

@@ -44,13 +44,29 @@ export function speedTable(drive: Drive, measures: readonly PositionMeasure[], m
     const own = known.filter((measure) => measure.position === position.id);
     const base = { setting: position.words, position: position.id };
     if (own.length === 0) {
-      return { ...base, rpm: rounded(combined?.rpm[i] ?? position.rpm), computed: { uRel: combined ? Math.hypot(combined.uRel, position.uRatioRel) : position.uRel } };
+      return {
+        ...base,
+        rpm: rounded(combined?.rpm[i] ?? position.rpm),
+        computed: { uRel: combined ? Math.hypot(combined.uRel, position.uRatioRel) : position.uRel },
+      };
     }
-    const together = combineMeasures([1], own.map(({ rpm, uRel }) => ({ step: 0, rpm, uRel })));
+    const together = combineMeasures(
+      [1],
+      own.map(({ rpm, uRel }) => ({ step: 0, rpm, uRel })),
+    );
     const last = own.at(-1)!;
-    return { ...base, rpm: rounded(together.rpm[0] as number), measured: { how: last.how, on: last.on, uRel: together.uRel } };
+    return {
+      ...base,
+      rpm: rounded(together.rpm[0] as number),
+      measured: { how: last.how, on: last.on, uRel: together.uRel },
+    };
   });
-  const able = motor ? steps.map((step, i): SpeedStep => ({ ...step, torqueNm: Number(driveTorque(drive, motor, positions[i]!, step.rpm).torqueNm.toPrecision(3)) })) : steps;
+  const able = motor
+    ? steps.map((step, i): SpeedStep => ({
+        ...step,
+        torqueNm: Number(driveTorque(drive, motor, positions[i]!, step.rpm).torqueNm.toPrecision(3)),
+      }))
+    : steps;
   return { steps: distinct(able), positions, combined };
 }
 
@@ -68,4 +84,6 @@ function distinct(steps: readonly SpeedStep[]): SpeedStep[] {
 
 /** The measures a machine keeps in its steps, to be combined anew. */
 export const measuresOf = (steps: readonly SpeedStep[]): PositionMeasure[] =>
-  steps.flatMap(({ position, measured, rpm }) => (position !== undefined && measured ? [{ position, rpm, ...measured }] : []));
+  steps.flatMap(({ position, measured, rpm }) =>
+    position !== undefined && measured ? [{ position, rpm, ...measured }] : [],
+  );

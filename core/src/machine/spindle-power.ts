@@ -28,5 +28,9 @@ export function spindlePower(step: SpeedStep, motor: Motor | undefined): Spindle
   const ofMotor = motor ? (NM_RPM_PER_KW * motor.powerKw * motor.efficiency) / step.rpm : null;
   const torqueNm = step.torqueNm ?? ofMotor;
   if (torqueNm === null) return null;
-  return { torqueNm, powerKw: (torqueNm * step.rpm) / NM_RPM_PER_KW, beltFirst: ofMotor !== null && torqueNm < CLEARLY_LESS * ofMotor };
+  return {
+    torqueNm,
+    powerKw: (torqueNm * step.rpm) / NM_RPM_PER_KW,
+    beltFirst: ofMotor !== null && torqueNm < CLEARLY_LESS * ofMotor,
+  };
 }

@@ -22,15 +22,44 @@ export interface SpindleTorque {
  * @param backGearRatio      1 when it is out
  */
 export function spindleTorque(input: {
-  readonly motorPowerKw: number; readonly supplyRatio?: number; readonly efficiency: number; readonly rpm: number;
-  readonly belt?: { readonly pullN: number; readonly drivenPulleyMm: number } | undefined; readonly backGearRatio?: number; readonly backGearEfficiency?: number;
+  readonly motorPowerKw: number;
+  readonly supplyRatio?: number;
+  readonly efficiency: number;
+  readonly rpm: number;
+  readonly belt?: { readonly pullN: number; readonly drivenPulleyMm: number } | undefined;
+  readonly backGearRatio?: number;
+  readonly backGearEfficiency?: number;
 }): SpindleTorque {
-  const { motorPowerKw, supplyRatio = 1, efficiency, rpm, belt, backGearRatio = 1, backGearEfficiency = 0.9 } = input;
+  const {
+    motorPowerKw,
+    supplyRatio = 1,
+    efficiency,
+    rpm,
+    belt,
+    backGearRatio = 1,
+    backGearEfficiency = 0.9,
+  } = input;
   const gear = backGearRatio !== 1 ? backGearEfficiency : 1;
-  const powerKw = positive('motor power', motorPowerKw) * Math.min(1, positive('supply ratio', supplyRatio)) * positive('efficiency', efficiency) * gear;
+  const powerKw =
+    positive('motor power', motorPowerKw)
+    * Math.min(1, positive('supply ratio', supplyRatio))
+    * positive('efficiency', efficiency)
+    * gear;
   const perKw = 30_000 / Math.PI / positive('spindle speed', rpm);
   const motorNm = powerKw * perKw;
-  const beltNm = belt ? (positive('belt pull', belt.pullN) * positive('pulley diameter', belt.drivenPulleyMm) * backGearRatio * gear) / 2000 : null;
+  const beltNm = belt
+    ? (positive('belt pull', belt.pullN)
+        * positive('pulley diameter', belt.drivenPulleyMm)
+        * backGearRatio
+        * gear)
+      / 2000
+    : null;
   const torqueNm = beltNm === null ? motorNm : Math.min(motorNm, beltNm);
-  return { motorNm, beltNm, torqueNm, powerKw: torqueNm / perKw, limit: beltNm !== null && beltNm < motorNm ? 'belt-slip' : 'motor' };
+  return {
+    motorNm,
+    beltNm,
+    torqueNm,
+    powerKw: torqueNm / perKw,
+    limit: beltNm !== null && beltNm < motorNm ? 'belt-slip' : 'motor',
+  };
 }

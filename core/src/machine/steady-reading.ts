@@ -24,7 +24,15 @@ const FAR = 4;
 export function steadyReading(values: readonly number[], lastPlace: number): SteadyReading | null {
   if (values.length < LEAST) return null;
   const centre = median(values);
-  const scatter = Math.max(MAD_TO_SIGMA * median(values.map((value) => Math.abs(value - centre))), lastPlace / 2);
+  const scatter = Math.max(
+    MAD_TO_SIGMA * median(values.map((value) => Math.abs(value - centre))),
+    lastPlace / 2,
+  );
   const near = values.filter((value) => Math.abs(value - centre) <= FAR * scatter);
-  return { value: median(near), u: Math.max(scatter / Math.sqrt(near.length), lastPlace / 2), used: near.length, leftAside: values.length - near.length };
+  return {
+    value: median(near),
+    u: Math.max(scatter / Math.sqrt(near.length), lastPlace / 2),
+    used: near.length,
+    leftAside: values.length - near.length,
+  };
 }

@@ -12,7 +12,8 @@ const DOUBLE = 0.4;
 const LEAST_LIMIT = 0.05;
 const LEAST_TAPS = 4;
 
-const intervals = (times: readonly number[]): number[] => times.slice(1).map((time, i) => time - (times[i] as number));
+const intervals = (times: readonly number[]): number[] =>
+  times.slice(1).map((time, i) => time - (times[i] as number));
 
 interface Point {
   readonly k: number;
@@ -64,7 +65,10 @@ export function tapTiming(tapTimesS: readonly number[], turnsPerTap = 1): TapTim
 
   const first = line(points);
   const centre = median(first.residuals);
-  const limit = Math.max(3 * MAD_TO_SIGMA * median(first.residuals.map((r) => Math.abs(r - centre))), LEAST_LIMIT * first.b);
+  const limit = Math.max(
+    3 * MAD_TO_SIGMA * median(first.residuals.map((r) => Math.abs(r - centre))),
+    LEAST_LIMIT * first.b,
+  );
   const near = points.filter((_, i) => Math.abs((first.residuals[i] as number) - centre) <= limit);
   if (near.length < LEAST_TAPS) return null;
 

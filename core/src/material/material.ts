@@ -37,7 +37,11 @@ export interface Material {
   readonly chipRatio: number;
   readonly breakStrain: number;
   /** Null for plastics: there the work melts first. */
-  readonly thermal: { readonly kWMK: number; readonly rhoCJMm3K: number; readonly coefficient: number } | null;
+  readonly thermal: {
+    readonly kWMK: number;
+    readonly rhoCJMm3K: number;
+    readonly coefficient: number;
+  } | null;
 }
 
 export const MATERIALS: readonly Material[] = table.materials.map((row) => ({
@@ -59,11 +63,24 @@ export const MATERIALS: readonly Material[] = table.materials.map((row) => ({
   rake0Deg: row.rake0_deg,
   speedExponent: row.speed_exponent,
   eGPa: row.E_GPa,
-  taylor: { hss: { n: row.taylor.hss.n, cMPerMin: row.taylor.hss.C_m_min }, carbide: { n: row.taylor.carbide.n, cMPerMin: row.taylor.carbide.C_m_min } },
-  builtUpEdge: { level: row.built_up_edge.level, zoneMPerMin: (row.built_up_edge.zone_m_min ?? [1, 2]) as unknown as Range },
+  taylor: {
+    hss: { n: row.taylor.hss.n, cMPerMin: row.taylor.hss.C_m_min },
+    carbide: { n: row.taylor.carbide.n, cMPerMin: row.taylor.carbide.C_m_min },
+  },
+  builtUpEdge: {
+    level: row.built_up_edge.level,
+    zoneMPerMin: (row.built_up_edge.zone_m_min ?? [1, 2]) as unknown as Range,
+  },
   chipRatio: row.chip_ratio,
   breakStrain: row.break_strain,
-  thermal: row.thermal && row.thermal.k_W_mK !== null ? { kWMK: row.thermal.k_W_mK, rhoCJMm3K: row.thermal.rhoc_J_mm3K as number, coefficient: row.thermal.coefficient as number } : null,
+  thermal:
+    row.thermal && row.thermal.k_W_mK !== null
+      ? {
+          kWMK: row.thermal.k_W_mK,
+          rhoCJMm3K: row.thermal.rhoc_J_mm3K as number,
+          coefficient: row.thermal.coefficient as number,
+        }
+      : null,
 }));
 
 const BY_KEY = new Map(MATERIALS.map((material) => [material.key, material]));

@@ -24,11 +24,37 @@ export interface AreaCut {
 }
 
 /** Passes, path and time over a flat area: passes = ceil(W/s), travel = L + 2c (+ D when the cutter clears). */
-export function areaPlan({ lengthMm, widthMm, cutterMm, stepoverMm, feedMmMin, clearanceMm = 2, pattern = 'one-way', returnMmMin, ends = 'cutter-clears', changeS = 0 }: AreaCut): AreaPlan {
-  const passes = Math.max(1, Math.ceil(positive('width', widthMm) / positive('step-over', stepoverMm) - 1e-9));
-  const travelMm = positive('length', lengthMm) + 2 * clearanceMm + (ends === 'cutter-clears' ? positive('cutter diameter', cutterMm) : 0);
+export function areaPlan({
+  lengthMm,
+  widthMm,
+  cutterMm,
+  stepoverMm,
+  feedMmMin,
+  clearanceMm = 2,
+  pattern = 'one-way',
+  returnMmMin,
+  ends = 'cutter-clears',
+  changeS = 0,
+}: AreaCut): AreaPlan {
+  const passes = Math.max(
+    1,
+    Math.ceil(positive('width', widthMm) / positive('step-over', stepoverMm) - 1e-9),
+  );
+  const travelMm =
+    positive('length', lengthMm)
+    + 2 * clearanceMm
+    + (ends === 'cutter-clears' ? positive('cutter diameter', cutterMm) : 0);
   const real = widthMm / passes;
   positive('feed', feedMmMin);
-  const between = pattern === 'both-ways' ? real / feedMmMin : travelMm / positive('speed of the way back', returnMmMin ?? NaN);
-  return { passes, stepoverMm: real, travelMm, pathMm: passes * travelMm, minutes: (passes * travelMm) / feedMmMin + (passes - 1) * (between + changeS / 60) };
+  const between =
+    pattern === 'both-ways'
+      ? real / feedMmMin
+      : travelMm / positive('speed of the way back', returnMmMin ?? NaN);
+  return {
+    passes,
+    stepoverMm: real,
+    travelMm,
+    pathMm: passes * travelMm,
+    minutes: (passes * travelMm) / feedMmMin + (passes - 1) * (between + changeS / 60),
+  };
 }

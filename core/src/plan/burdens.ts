@@ -8,7 +8,8 @@ const ALLOWABLE = { ...ALLOWABLE_LENGTH, cutter: 4, bar: 4, blade: 1 } as const;
 const VERY_LONG = 1.5;
 
 /** Fed along the work: a centre at its end helps. */
-export const supported = (operation: Operation): boolean => OPERATIONS[operation].overhang === 'work' && OPERATIONS[operation].fed === 'along';
+export const supported = (operation: Operation): boolean =>
+  OPERATIONS[operation].overhang === 'work' && OPERATIONS[operation].fed === 'along';
 
 /** Wider than the room it leaves behind: the chips stay in. */
 const FULL_WIDTH: readonly Operation[] = ['mill-slot', 'ramp', 't-slot'];
@@ -16,8 +17,19 @@ const FULL_WIDTH: readonly Operation[] = ['mill-slot', 'ramp', 't-slot'];
 /** How far the work or the cutter stands out, against what is usual. */
 export function overhang(setup: CutSetup): { ratio: number; allowable: number } {
   const { overhang: what } = OPERATIONS[setup.operation];
-  const diameter = what === 'bar' ? barDiameter(setup) : what === 'work' || what === 'blade' ? setup.workDiameterMm : setup.tool.diameterMm;
-  return { ratio: setup.stickOutMm / diameter, allowable: what === 'work' ? ALLOWABLE[supported(setup.operation) ? setup.support : 'chuck'] : ALLOWABLE[what ?? 'cutter'] };
+  const diameter =
+    what === 'bar'
+      ? barDiameter(setup)
+      : what === 'work' || what === 'blade'
+        ? setup.workDiameterMm
+        : setup.tool.diameterMm;
+  return {
+    ratio: setup.stickOutMm / diameter,
+    allowable:
+      what === 'work'
+        ? ALLOWABLE[supported(setup.operation) ? setup.support : 'chuck']
+        : ALLOWABLE[what ?? 'cutter'],
+  };
 }
 
 /** The factors that follow from the set-up alone, before a depth is known. */

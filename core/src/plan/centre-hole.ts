@@ -11,15 +11,20 @@ const PILOT_LENGTHS = 1.1;
 
 type CentreDrill = Pick<Tool, 'diameterMm' | 'shankMm'>;
 
-const bodyDiameter = ({ diameterMm, shankMm }: CentreDrill): number => Math.max(shankMm ?? diameterMm * BODY_TIMES, diameterMm * 1.1);
+const bodyDiameter = ({ diameterMm, shankMm }: CentreDrill): number =>
+  Math.max(shankMm ?? diameterMm * BODY_TIMES, diameterMm * 1.1);
 
 /**
  * Mouth of a 60° centre hole: where the cone of the drill cuts fastest.
  * @example centreHoleDiameter({ diameterMm: 3.15, shankMm: 8 }) // 6.4
  */
-export const centreHoleDiameter = (tool: CentreDrill): number => Math.max(CONE_SHARE * bodyDiameter(tool), tool.diameterMm);
+export const centreHoleDiameter = (tool: CentreDrill): number =>
+  Math.max(CONE_SHARE * bodyDiameter(tool), tool.diameterMm);
 
 /** Depth from the face: pilot, then the cone up to its mouth. */
 export function centreHoleDepth(tool: CentreDrill): number {
-  return PILOT_LENGTHS * tool.diameterMm + (centreHoleDiameter(tool) - tool.diameterMm) / 2 / Math.tan((CONE_INCLUDED_DEG / 2) * DEG);
+  return (
+    PILOT_LENGTHS * tool.diameterMm
+    + (centreHoleDiameter(tool) - tool.diameterMm) / 2 / Math.tan((CONE_INCLUDED_DEG / 2) * DEG)
+  );
 }

@@ -32,7 +32,9 @@ export interface CutterForArea {
 
 /** Share of the cutter's diameter that one strip is wide, by kind. */
 const STRIP: Partial<Record<Tool['kind'], { readonly share: number; readonly operation: Operation }>> = {
-  'face-mill': { share: 0.7, operation: 'face-mill' }, 'fly-cutter': { share: 0.75, operation: 'fly-cut' }, 'end-mill': { share: 0.6, operation: 'mill-side' },
+  'face-mill': { share: 0.7, operation: 'face-mill' },
+  'fly-cutter': { share: 0.75, operation: 'fly-cut' },
+  'end-mill': { share: 0.6, operation: 'mill-side' },
 };
 export const coversArea = (kind: Tool['kind']): boolean => kind in STRIP;
 
@@ -45,19 +47,51 @@ const CLEARANCE_MM = 2;
  * power of each; those within the machine's power first, the quickest of them in
  * front. Source: strips ceil(W/s), way L + 2 c + D.
  */
-export function compareCutters(setup: CutSetup, tools: readonly Tool[], rules: ShopRules, area: Area): CutterForArea[] {
+export function compareCutters(
+  setup: CutSetup,
+  tools: readonly Tool[],
+  rules: ShopRules,
+  area: Area,
+): CutterForArea[] {
   const found = tools.flatMap((tool, index): CutterForArea[] => {
     const kind = STRIP[tool.kind];
     if (!kind) return [];
     const { share: strip, operation } = kind;
     const stepoverMm = Math.min(strip * tool.diameterMm, area.widthMm);
-    const of: CutSetup = { ...setup, operation, tool, depthMm: area.depthMm, widthMm: stepoverMm, rpmByHand: null, feedByHand: null };
+    const of: CutSetup = {
+      ...setup,
+      operation,
+      tool,
+      depthMm: area.depthMm,
+      widthMm: stepoverMm,
+      rpmByHand: null,
+      feedByHand: null,
+    };
     const plan = cutPlan(of, rules);
     const { share } = powerShare(of, plan);
-    return [{
-      index, tool, operation, rpm: plan.speed.rungRpm, setting: plan.speed.setting, feedMmMin: plan.feed.mmMin, share, within: share === null || share <= POWER_RESERVE * 1.001, overrunMm: tool.diameterMm / 2 + CLEARANCE_MM,
-      area: areaPlan({ lengthMm: area.lengthMm, widthMm: area.widthMm, cutterMm: tool.diameterMm, stepoverMm, feedMmMin: plan.feed.mmMin, clearanceMm: CLEARANCE_MM, pattern: area.pattern, returnMmMin: Math.max(CRANKED_MM_MIN, plan.feed.mmMin) }),
-    }];
+    return [
+      {
+        index,
+        tool,
+        operation,
+        rpm: plan.speed.rungRpm,
+        setting: plan.speed.setting,
+        feedMmMin: plan.feed.mmMin,
+        share,
+        within: share === null || share <= POWER_RESERVE * 1.001,
+        overrunMm: tool.diameterMm / 2 + CLEARANCE_MM,
+        area: areaPlan({
+          lengthMm: area.lengthMm,
+          widthMm: area.widthMm,
+          cutterMm: tool.diameterMm,
+          stepoverMm,
+          feedMmMin: plan.feed.mmMin,
+          clearanceMm: CLEARANCE_MM,
+          pattern: area.pattern,
+          returnMmMin: Math.max(CRANKED_MM_MIN, plan.feed.mmMin),
+        }),
+      },
+    ];
   });
   return found.sort((a, b) => Number(b.within) - Number(a.within) || a.area.minutes - b.area.minutes);
 }

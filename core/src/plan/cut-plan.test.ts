@@ -16,7 +16,12 @@ describe('the plan of a cut', () => {
     const { speed, feed, depth } = plan();
     expect(speed.aimMPerMin).toBeCloseTo(32 * 0.8, 9);
     expect(speed.idealRpm).toBeCloseTo(325.9, 1);
-    expect(speed).toMatchObject({ rungRpm: 265, setting: 'Belt 1, out', byHand: false, choice: { belowRpm: 265, aboveRpm: 440 } });
+    expect(speed).toMatchObject({
+      rungRpm: 265,
+      setting: 'Belt 1, out',
+      byHand: false,
+      choice: { belowRpm: 265, aboveRpm: 440 },
+    });
     // Nose 0.4 on a tired machine: at most 0.2, start 0.6 of it, eased by 0.85: 0.102, the lever at 0.1.
     expect(feed).toMatchObject({ mmRev: 0.1, setting: { how: 'lever', setting: 'Hole 3' } });
     expect(depth).toMatchObject({ reason: 'rough-turning', dialDivisions: expect.closeTo(40, 6) });
@@ -31,7 +36,11 @@ describe('the plan of a cut', () => {
   });
 
   it('keeps a step picked by hand, and lets go of one the machine has not', () => {
-    expect(plan({ rpmByHand: 440 }).speed).toMatchObject({ rungRpm: 440, byHand: true, setting: 'Belt 2, out' });
+    expect(plan({ rpmByHand: 440 }).speed).toMatchObject({
+      rungRpm: 440,
+      byHand: true,
+      setting: 'Belt 2, out',
+    });
     // Measured anew since it was picked: still that step. Not there at all: the plan's own.
     expect(plan({ rpmByHand: 447 }).speed).toMatchObject({ rungRpm: 440, byHand: true });
     expect(plan({ rpmByHand: 500 }).speed).toMatchObject({ rungRpm: 265, byHand: false });
@@ -39,17 +48,38 @@ describe('the plan of a cut', () => {
 
   it('says a hand feed in seconds a turn, and where the hand is the limit', () => {
     const slot = plan({ machine: HAND_MILL, operation: 'mill-slot', tool: END_MILL, stickOutMm: 30 });
-    expect(slot.feed.setting).toMatchObject({ how: 'hand', wheel: 'table', travelPerTurnMm: 5, handIsLimit: false });
-    const soft = plan({ machine: HAND_MILL, operation: 'mill-side', tool: END_MILL, stickOutMm: 30, stock: { name: 'Plate', materialKey: 'aluminium-wrought', uncertain: false, skinMm: 0 } });
-    expect(soft.feed.setting).toMatchObject({ how: 'hand', handIsLimit: true, secondsPerTurn: expect.closeTo(0.7, 6) });
+    expect(slot.feed.setting).toMatchObject({
+      how: 'hand',
+      wheel: 'table',
+      travelPerTurnMm: 5,
+      handIsLimit: false,
+    });
+    const soft = plan({
+      machine: HAND_MILL,
+      operation: 'mill-side',
+      tool: END_MILL,
+      stickOutMm: 30,
+      stock: { name: 'Plate', materialKey: 'aluminium-wrought', uncertain: false, skinMm: 0 },
+    });
+    expect(soft.feed.setting).toMatchObject({
+      how: 'hand',
+      handIsLimit: true,
+      secondsPerTurn: expect.closeTo(0.7, 6),
+    });
   });
 
   it('halves the cross feed of a face, as the machine does', () => {
-    expect(plan({ operation: 'face', workDiameterMm: 60 }).feed).toMatchObject({ mmRev: 0.095, setting: { setting: 'Hole 5' } });
+    expect(plan({ operation: 'face', workDiameterMm: 60 }).feed).toMatchObject({
+      mmRev: 0.095,
+      setting: { setting: 'Hole 5' },
+    });
   });
 
   it('goes under a hard skin, never less than the nose asks, on an easy mark of the dial', () => {
-    const skin = plan({ firstPassOnSkin: true, stock: { name: 'Casting', materialKey: 'grey-iron', uncertain: false, skinMm: 1.3 } });
+    const skin = plan({
+      firstPassOnSkin: true,
+      stock: { name: 'Casting', materialKey: 'grey-iron', uncertain: false, skinMm: 1.3 },
+    });
     expect(skin.depth).toMatchObject({ reason: 'under-the-skin', mm: 1.5 });
     const thin = plan({ tool: INSERT, workDiameterMm: 4 });
     expect(thin.depth.reason).toBe('nose-radius');
@@ -58,62 +88,151 @@ describe('the plan of a cut', () => {
     expect(tiny.depth.mm).toBeLessThan(0.125);
   });
 
-  it.each([['diameter', { workDiameterMm: 0 }], ['depth of cut', { depthMm: -1 }], ['width of cut', { widthMm: 0 }], ['stick-out', { stickOutMm: NaN }]] as const)('refuses a %s that is none', (name, more) => {
+  it.each([
+    ['diameter', { workDiameterMm: 0 }],
+    ['depth of cut', { depthMm: -1 }],
+    ['width of cut', { widthMm: 0 }],
+    ['stick-out', { stickOutMm: NaN }],
+  ] as const)('refuses a %s that is none', (name, more) => {
     expect(() => plan(more)).toThrow(`${name} must be more than 0`);
   });
 });
 
 /** Any cut that the forms accept. */
-const anySetup = fc.constantFrom(BELT_LATHE, HAND_MILL).chain((machine) => fc.constantFrom(...MACHINE_OPERATIONS[machine.kind]).chain((operation) => fc.record({
-  machine: fc.constantFrom('rigid' as const, 'ordinary' as const, 'tired' as const).map((condition) => ({ ...machine, condition })),
-  operation: fc.constant(operation),
-  stock: fc.record({ name: fc.constant('Any'), materialKey: fc.constantFrom(...MATERIALS.map((row) => row.key)), uncertain: fc.boolean(), skinMm: fc.double({ min: 0, max: 20, noNaN: true }) }),
-  tool: fc.record({
-    name: fc.constant('Any'), kind: fc.constant(OPERATIONS[operation].tool), material: fc.constantFrom(...TOOL_MATERIALS.map((row) => row.key)), dull: fc.boolean(), diameterMm: fc.double({ min: 0.2, max: 500, noNaN: true }),
-    teeth: fc.integer({ min: 1, max: 60 }), fluteLengthMm: fc.double({ min: 0.5, max: 500, noNaN: true }), noseRadiusMm: fc.double({ min: 0.05, max: 30, noNaN: true }), approachDeg: fc.double({ min: 15, max: 120, noNaN: true }), cornerDeg: fc.double({ min: 20, max: 170, noNaN: true }),
-  }),
-  workDiameterMm: fc.double({ min: 0.5, max: 3_000, noNaN: true }), stickOutMm: fc.double({ min: 0.5, max: 5_000, noNaN: true }), support: fc.constantFrom('chuck' as const, 'chuck-and-centre' as const),
-  fluid: fc.constantFrom('dry' as const, 'brush' as const, 'flood' as const), interrupted: fc.boolean(), firstPassOnSkin: fc.boolean(),
-  depthMm: fc.option(fc.double({ min: 0.005, max: 500, noNaN: true })), widthMm: fc.option(fc.double({ min: 0.01, max: 500, noNaN: true })), rpmByHand: fc.constant(null), feedByHand: fc.constant(null),
-})));
+const anySetup = fc
+  .constantFrom(BELT_LATHE, HAND_MILL)
+  .chain((machine) =>
+    fc
+      .constantFrom(...MACHINE_OPERATIONS[machine.kind])
+      .chain((operation) =>
+        fc.record({
+          machine: fc
+            .constantFrom('rigid' as const, 'ordinary' as const, 'tired' as const)
+            .map((condition) => ({ ...machine, condition })),
+          operation: fc.constant(operation),
+          stock: fc.record({
+            name: fc.constant('Any'),
+            materialKey: fc.constantFrom(...MATERIALS.map((row) => row.key)),
+            uncertain: fc.boolean(),
+            skinMm: fc.double({ min: 0, max: 20, noNaN: true }),
+          }),
+          tool: fc.record({
+            name: fc.constant('Any'),
+            kind: fc.constant(OPERATIONS[operation].tool),
+            material: fc.constantFrom(...TOOL_MATERIALS.map((row) => row.key)),
+            dull: fc.boolean(),
+            diameterMm: fc.double({ min: 0.2, max: 500, noNaN: true }),
+            teeth: fc.integer({ min: 1, max: 60 }),
+            fluteLengthMm: fc.double({ min: 0.5, max: 500, noNaN: true }),
+            noseRadiusMm: fc.double({ min: 0.05, max: 30, noNaN: true }),
+            approachDeg: fc.double({ min: 15, max: 120, noNaN: true }),
+            cornerDeg: fc.double({ min: 20, max: 170, noNaN: true }),
+          }),
+          workDiameterMm: fc.double({ min: 0.5, max: 3_000, noNaN: true }),
+          stickOutMm: fc.double({ min: 0.5, max: 5_000, noNaN: true }),
+          support: fc.constantFrom('chuck' as const, 'chuck-and-centre' as const),
+          fluid: fc.constantFrom('dry' as const, 'brush' as const, 'flood' as const),
+          interrupted: fc.boolean(),
+          firstPassOnSkin: fc.boolean(),
+          depthMm: fc.option(fc.double({ min: 0.005, max: 500, noNaN: true })),
+          widthMm: fc.option(fc.double({ min: 0.01, max: 500, noNaN: true })),
+          rpmByHand: fc.constant(null),
+          feedByHand: fc.constant(null),
+        }),
+      ),
+  );
 const anyRules = fc.record({
-  school: fc.constantFrom('bottom' as const, 'middle' as const, 'top' as const), backOffThird: fc.boolean(), shortcut: fc.constantFrom('4*CS/D' as const, '300*v/D' as const),
-  rungRule: fc.constantFrom('not-above' as const, 'overshoot' as const, 'nearest' as const), overshootPercent: fc.integer({ min: 0, max: 50 }),
+  school: fc.constantFrom('bottom' as const, 'middle' as const, 'top' as const),
+  backOffThird: fc.boolean(),
+  shortcut: fc.constantFrom('4*CS/D' as const, '300*v/D' as const),
+  rungRule: fc.constantFrom('not-above' as const, 'overshoot' as const, 'nearest' as const),
+  overshootPercent: fc.integer({ min: 0, max: 50 }),
 });
 
 describe('for every cut the forms accept', () => {
   it('the numbers are finite and above nothing, and the speed and lever are the machine’s own', () => {
-    fc.assert(fc.property(anySetup, anyRules, (input, rules) => {
-      const { speed, feed, depth } = cutPlan(input, rules);
-      const all = [speed.aimMPerMin, speed.idealRpm, speed.actualMPerMin, feed.mmRev, feed.mmMin, depth.mm, ...speed.bandRpm];
-      const lever = feed.setting.how === 'hand' ? feed.setting.secondsPerTurn > 0 : feed.setting.how === 'screw' ? feed.setting.pitchMm === feed.mmRev : feed.setting.how === 'strokes' ? feed.setting.perMin > 0 : input.machine.feeds.some((step) => step.setting === (feed.setting.how === 'lever' && feed.setting.setting));
-      return all.every((value) => Number.isFinite(value) && value > 0) && input.machine.speeds.some((step) => step.rpm === speed.rungRpm && step.setting === speed.setting) && lever;
-    }), { numRuns: 2_000 });
+    fc.assert(
+      fc.property(anySetup, anyRules, (input, rules) => {
+        const { speed, feed, depth } = cutPlan(input, rules);
+        const all = [
+          speed.aimMPerMin,
+          speed.idealRpm,
+          speed.actualMPerMin,
+          feed.mmRev,
+          feed.mmMin,
+          depth.mm,
+          ...speed.bandRpm,
+        ];
+        const lever =
+          feed.setting.how === 'hand'
+            ? feed.setting.secondsPerTurn > 0
+            : feed.setting.how === 'screw'
+              ? feed.setting.pitchMm === feed.mmRev
+              : feed.setting.how === 'strokes'
+                ? feed.setting.perMin > 0
+                : input.machine.feeds.some(
+                    (step) => step.setting === (feed.setting.how === 'lever' && feed.setting.setting),
+                  );
+        return (
+          all.every((value) => Number.isFinite(value) && value > 0)
+          && input.machine.speeds.some((step) => step.rpm === speed.rungRpm && step.setting === speed.setting)
+          && lever
+        );
+      }),
+      { numRuns: 2_000 },
+    );
   });
 
   it('every result opens a working without a hole, in mm and inch, and every sentence is whole', () => {
-    fc.assert(fc.property(anySetup, anyRules, fc.constantFrom('mm' as const, 'inch' as const), (input, rules, units) => {
-      const made = cutPlan(input, rules);
-      const lines = (['speed', 'feed', 'depth'] as const).flatMap((result) => working(result, input, made, rules, units));
-      const words = [...lines.flatMap((line) => [line.label, line.value, line.reason ?? '', line.source ?? '']), ...warnings(input, made, units).map((warning) => warning.text), ...stepCautions(input, made.metal.chipCharacter).map((caution) => caution.text)];
-      return lines.length > 5 && words.every((text) => !/NaN|undefined|Infinity|null/.test(text));
-    }), { numRuns: 500 });
+    fc.assert(
+      fc.property(
+        anySetup,
+        anyRules,
+        fc.constantFrom('mm' as const, 'inch' as const),
+        (input, rules, units) => {
+          const made = cutPlan(input, rules);
+          const lines = (['speed', 'feed', 'depth'] as const).flatMap((result) =>
+            working(result, input, made, rules, units),
+          );
+          const words = [
+            ...lines.flatMap((line) => [line.label, line.value, line.reason ?? '', line.source ?? '']),
+            ...warnings(input, made, units).map((warning) => warning.text),
+            ...stepCautions(input, made.metal.chipCharacter).map((caution) => caution.text),
+          ];
+          return lines.length > 5 && words.every((text) => !/NaN|undefined|Infinity|null/.test(text));
+        },
+      ),
+      { numRuns: 500 },
+    );
   });
 
   it('a larger diameter never asks for more rpm, a worse machine never for more speed', () => {
-    fc.assert(fc.property(anySetup, anyRules, (input, rules) => {
-      const one = { ...input, depthMm: 1 };
-      // Everything 1.1 times as large, so that it sticks out the same number of diameters.
-      const larger = { ...one, workDiameterMm: one.workDiameterMm * 1.1, stickOutMm: one.stickOutMm * 1.1, tool: { ...one.tool, diameterMm: one.tool.diameterMm * 1.1 } };
-      const worn = (condition: 'tired' | 'ordinary') => cutPlan({ ...one, machine: { ...one.machine, condition } }, rules).speed.aimMPerMin;
-      const sameBurdens = one.operation === 'turn' || one.operation === 'face' || one.tool.diameterMm >= 1;
-      return (!sameBurdens || cutPlan(larger, rules).speed.idealRpm < cutPlan(one, rules).speed.idealRpm) && worn('tired') <= worn('ordinary') + 1e-9;
-    }), { numRuns: 500 });
+    fc.assert(
+      fc.property(anySetup, anyRules, (input, rules) => {
+        const one = { ...input, depthMm: 1 };
+        // Everything 1.1 times as large, so that it sticks out the same number of diameters.
+        const larger = {
+          ...one,
+          workDiameterMm: one.workDiameterMm * 1.1,
+          stickOutMm: one.stickOutMm * 1.1,
+          tool: { ...one.tool, diameterMm: one.tool.diameterMm * 1.1 },
+        };
+        const worn = (condition: 'tired' | 'ordinary') =>
+          cutPlan({ ...one, machine: { ...one.machine, condition } }, rules).speed.aimMPerMin;
+        const sameBurdens = one.operation === 'turn' || one.operation === 'face' || one.tool.diameterMm >= 1;
+        return (
+          (!sameBurdens || cutPlan(larger, rules).speed.idealRpm < cutPlan(one, rules).speed.idealRpm)
+          && worn('tired') <= worn('ordinary') + 1e-9
+        );
+      }),
+      { numRuns: 500 },
+    );
   });
 });
 
 describe('what the numbers give reason to say', () => {
-  const keys = (more: Partial<CutSetup>) => warnings(setup(more), plan(more), 'mm').map((warning) => warning.key);
+  const keys = (more: Partial<CutSetup>) =>
+    warnings(setup(more), plan(more), 'mm').map((warning) => warning.key);
 
   it('carbide where the machine is too slow, with the way out', () => {
     const slow: Partial<CutSetup> = { tool: INSERT, workDiameterMm: 10, rpmByHand: 42 };
@@ -123,15 +242,22 @@ describe('what the numbers give reason to say', () => {
 
   it('HSS too fast, and the machine too fast altogether', () => {
     expect(keys({ rpmByHand: 745 })).toContain('too-fast');
-    const huge = warnings(setup({ workDiameterMm: 900 }), plan({ workDiameterMm: 900 }), 'inch').find((warning) => warning.key === 'too-fast');
-    expect(huge).toMatchObject({ level: 'danger', text: expect.stringMatching(/Even the slowest speed is too fast.*sfm/) });
+    const huge = warnings(setup({ workDiameterMm: 900 }), plan({ workDiameterMm: 900 }), 'inch').find(
+      (warning) => warning.key === 'too-fast',
+    );
+    expect(huge).toMatchObject({
+      level: 'danger',
+      text: expect.stringMatching(/Even the slowest speed is too fast.*sfm/),
+    });
   });
 
   it('a cut in the skin, a rubbing depth, flutes too short, a deep hole, a long overhang', () => {
     const skinned = { name: 'Casting', materialKey: 'grey-iron', uncertain: false, skinMm: 1 };
     expect(keys({ stock: skinned, firstPassOnSkin: true, depthMm: 0.8 })).toContain('on-the-skin');
     expect(keys({ tool: INSERT, depthMm: 0.03 })).toContain('depth-rubs');
-    expect(keys({ machine: HAND_MILL, operation: 'mill-side', tool: END_MILL, depthMm: 30 })).toContain('flute-length');
+    expect(keys({ machine: HAND_MILL, operation: 'mill-side', tool: END_MILL, depthMm: 30 })).toContain(
+      'flute-length',
+    );
     expect(keys({ operation: 'drill', tool: DRILL, depthMm: 60 })).toContain('peck');
     expect(keys({ stickOutMm: 200 })).toContain('overhang');
     expect(keys({ operation: 'face', workDiameterMm: 60 })).toContain('facing-centre');
@@ -145,16 +271,30 @@ describe('the working', () => {
     const input = setup({ fluid: 'dry', interrupted: true });
     const rules: ShopRules = { ...DEFAULT_RULES, shortcut: '4*CS/D' };
     const lines = working('speed', input, cutPlan(input, rules), rules, 'inch');
-    expect(lines.filter((line) => line.kind === 'factor').map((line) => line.key)).toEqual(['factor-tired-machine', 'factor-no-fluid', 'factor-interrupted-cut']);
-    expect(lines.find((line) => line.key === 'shortcut')).toMatchObject({ label: 'Shop shortcut 4 × CS ÷ D', reason: expect.stringContaining('+4.7 %') });
+    expect(lines.filter((line) => line.kind === 'factor').map((line) => line.key)).toEqual([
+      'factor-tired-machine',
+      'factor-no-fluid',
+      'factor-interrupted-cut',
+    ]);
+    expect(lines.find((line) => line.key === 'shortcut')).toMatchObject({
+      label: 'Shop shortcut 4 × CS ÷ D',
+      reason: expect.stringContaining('+4.7 %'),
+    });
     expect(lines.find((line) => line.key === 'neighbours')?.value).toMatch(/rpm$/);
   });
 
   it('says where a value of the shop’s own stands in for the library', () => {
     const own = { speedMPerMin: { hss: [10, 12] as const }, drillFeedFactor: 0.5 };
-    const input = setup({ operation: 'drill', tool: DRILL, stock: { name: 'Bar', materialKey: 'medium-carbon', own, uncertain: false, skinMm: 0 } });
+    const input = setup({
+      operation: 'drill',
+      tool: DRILL,
+      stock: { name: 'Bar', materialKey: 'medium-carbon', own, uncertain: false, skinMm: 0 },
+    });
     const made = cutPlan(input, DEFAULT_RULES);
     expect(working('speed', input, made, DEFAULT_RULES, 'mm')[0]?.source).toContain('your shop’s own');
-    expect(working('feed', input, made, DEFAULT_RULES, 'mm')[0]).toMatchObject({ source: expect.stringContaining('your shop’s own'), reason: 'metal factor 0.5' });
+    expect(working('feed', input, made, DEFAULT_RULES, 'mm')[0]).toMatchObject({
+      source: expect.stringContaining('your shop’s own'),
+      reason: 'metal factor 0.5',
+    });
   });
 });

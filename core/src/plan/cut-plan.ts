@@ -58,8 +58,11 @@ export interface CutPlan {
 export const CHOSEN_WIDTH: readonly Operation[] = ['mill-side', 'face-mill', 'fly-cut', 'dovetail'];
 function widthInUse(setup: CutSetup, startMm: number | null): number | null {
   if (startMm === null) return null;
-  if (setup.operation === 'shape' || setup.operation === 'groove') return Math.max(setup.operation === 'groove' ? startMm : 0, setup.widthMm ?? startMm);
-  return CHOSEN_WIDTH.includes(setup.operation) ? Math.min(setup.widthMm ?? startMm, setup.tool.diameterMm) : startMm;
+  if (setup.operation === 'shape' || setup.operation === 'groove')
+    return Math.max(setup.operation === 'groove' ? startMm : 0, setup.widthMm ?? startMm);
+  return CHOSEN_WIDTH.includes(setup.operation)
+    ? Math.min(setup.widthMm ?? startMm, setup.tool.diameterMm)
+    : startMm;
 }
 
 /** How often a depth is eased to the machine's power before it is left as it is. */
@@ -88,7 +91,14 @@ export function cutPlan(setup: CutSetup, rules: ShopRules): CutPlan {
     const factors = factorChain(metal, edge, [...standing, ...depthBurdens(setup, depthMm)]);
     const speed = planSpeed(setup, rules, metal, edge, factors, diameterMm);
     const widthMm = widthInUse(setup, start.widthMm);
-    const feed = chooseFeed(setup, startingFeed(setup, metal, edge, factors, depthMm, widthMm, speed.rungRpm), speed.rungRpm, edge, depthMm, widthMm);
+    const feed = chooseFeed(
+      setup,
+      startingFeed(setup, metal, edge, factors, depthMm, widthMm, speed.rungRpm),
+      speed.rungRpm,
+      edge,
+      depthMm,
+      widthMm,
+    );
     return { metal, edge, diameterMm, speed, feed, depth: planDepth(setup, from, depthMm, widthMm) };
   };
   let plan = at(setup.depthMm ?? start.startMm, start);
@@ -104,7 +114,13 @@ export function cutPlan(setup: CutSetup, rules: ShopRules): CutPlan {
 
 /** A depth that leaves a quarter of the machine's power in reserve; null when the start does, or when depth has no part in it. */
 function depthWithinPower(setup: CutSetup, plan: CutPlan): number | null {
-  if ((cuttingOf(setup) !== 'turning' && cuttingOf(setup) !== 'milling') || OPERATIONS[setup.operation].disc || setup.operation === 't-slot' || setup.operation === 'dovetail') return null;
+  if (
+    (cuttingOf(setup) !== 'turning' && cuttingOf(setup) !== 'milling')
+    || OPERATIONS[setup.operation].disc
+    || setup.operation === 't-slot'
+    || setup.operation === 'dovetail'
+  )
+    return null;
   const { share } = powerShare(setup, plan);
   if (share === null || share <= POWER_RESERVE) return null;
   const eased = dialStepDown((plan.depth.mm * POWER_RESERVE) / share, depthDial(setup));
@@ -112,12 +128,30 @@ function depthWithinPower(setup: CutSetup, plan: CutPlan): number | null {
   return eased > least && eased < plan.depth.mm ? eased : null;
 }
 
-function planSpeed(setup: CutSetup, rules: ShopRules, metal: Material, edge: ToolMaterial, factors: FactorChain, diameterMm: number): SpeedPlan {
-  const range = speedRange(metal, edge, OPERATIONS[setup.operation].speedColumn, rules.school, rules.backOffThird);
+function planSpeed(
+  setup: CutSetup,
+  rules: ShopRules,
+  metal: Material,
+  edge: ToolMaterial,
+  factors: FactorChain,
+  diameterMm: number,
+): SpeedPlan {
+  const range = speedRange(
+    metal,
+    edge,
+    OPERATIONS[setup.operation].speedColumn,
+    rules.school,
+    rules.backOffThird,
+  );
   const aimMPerMin = range.startMPerMin * factors.speedFactor;
   const idealRpm = spindleSpeed(aimMPerMin, diameterMm);
   const { speeds } = setup.machine;
-  const choice = chooseRung(speeds.map((step) => step.rpm), idealRpm, rules.rungRule, rules.overshootPercent);
+  const choice = chooseRung(
+    speeds.map((step) => step.rpm),
+    idealRpm,
+    rules.rungRule,
+    rules.overshootPercent,
+  );
   const picked = setup.rpmByHand === null ? undefined : pickedStep(speeds, setup.rpmByHand);
   const step = picked ?? (speeds.find((one) => one.rpm === choice.chosenRpm) as SpeedStep);
   return {
@@ -132,7 +166,10 @@ function planSpeed(setup: CutSetup, rules: ShopRules, metal: Material, edge: Too
     setting: step.setting,
     byHand: picked !== undefined && picked.rpm !== choice.chosenRpm,
     actualMPerMin: surfaceSpeed(step.rpm, diameterMm),
-    bandRpm: [spindleSpeed(range.lowMPerMin * factors.speedFactor, diameterMm), spindleSpeed(range.highMPerMin * factors.speedFactor, diameterMm)],
+    bandRpm: [
+      spindleSpeed(range.lowMPerMin * factors.speedFactor, diameterMm),
+      spindleSpeed(range.highMPerMin * factors.speedFactor, diameterMm),
+    ],
     topRpm: (speeds.at(-1) as SpeedStep).rpm,
   };
 }
@@ -160,7 +197,8 @@ function planDepth(setup: CutSetup, start: DepthStart, mm: number, widthInUseMm:
     widthInUseMm,
     byHand: setup.depthMm !== null,
     dialDivisions: dial ? dialReading(dial, mm).totalDivisions : null,
-    beforeDiameterMm: OPERATIONS[setup.operation].force === 'bore' ? Math.max(0, setup.workDiameterMm - 2 * mm) : null,
+    beforeDiameterMm:
+      OPERATIONS[setup.operation].force === 'bore' ? Math.max(0, setup.workDiameterMm - 2 * mm) : null,
     afterDiameterMm: smaller ? Math.max(0, setup.workDiameterMm - 2 * mm) : null,
   };
 }

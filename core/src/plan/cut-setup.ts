@@ -95,7 +95,11 @@ export interface ShopRules {
 }
 
 export const DEFAULT_RULES: ShopRules = {
-  school: 'middle', backOffThird: false, shortcut: '1000*v/(pi*D)', rungRule: 'overshoot', overshootPercent: 10,
+  school: 'middle',
+  backOffThird: false,
+  shortcut: '1000*v/(pi*D)',
+  rungRule: 'overshoot',
+  overshootPercent: 10,
 };
 
 /** Diameter whose rim cuts fastest: the work on a lathe, the cutter elsewhere. */
@@ -108,7 +112,10 @@ export function turningDiameter(setup: CutSetup): number {
 
 /** A shaper's stroke: the clapper settles before the work, the tool clears it behind. */
 const BEYOND_MM = 25;
-export function strokeLength({ machine, workDiameterMm }: Pick<CutSetup, 'machine' | 'workDiameterMm'>): number {
+export function strokeLength({
+  machine,
+  workDiameterMm,
+}: Pick<CutSetup, 'machine' | 'workDiameterMm'>): number {
   return Math.min(workDiameterMm + BEYOND_MM, machine.limits?.strokeMm ?? Infinity);
 }
 
@@ -116,29 +123,43 @@ export function strokeLength({ machine, workDiameterMm }: Pick<CutSetup, 'machin
 export function strokeReturnRatio(setup: Pick<CutSetup, 'machine' | 'workDiameterMm'>): number {
   const { machine } = setup;
   if (machine.kind !== 'shaper') return 1;
-  return machine.limits?.strokeMm === undefined ? machine.returnRatio : returnRatioAt(strokeLength(setup), machine.limits.strokeMm, machine.returnRatio);
+  return machine.limits?.strokeMm === undefined
+    ? machine.returnRatio
+    : returnRatioAt(strokeLength(setup), machine.limits.strokeMm, machine.returnRatio);
 }
 
 /** The diameter whose rim moves as fast as the tool cuts in the mean of its stroke: N L (1 + 1/R) = pi D n. */
-const strokeAsDiameter = (setup: CutSetup): number => (strokeLength(setup) * (1 + 1 / strokeReturnRatio(setup))) / Math.PI;
+const strokeAsDiameter = (setup: CutSetup): number =>
+  (strokeLength(setup) * (1 + 1 / strokeReturnRatio(setup))) / Math.PI;
 
 /** What a machine does in a minute in this operation, and what its feed is counted by. */
-export const speedUnit = ({ operation }: Pick<CutSetup, 'operation'>): 'rpm' | 'strokes/min' => (OPERATIONS[operation].turns === 'stroke' ? 'strokes/min' : 'rpm');
-export const feedPer = ({ operation }: Pick<CutSetup, 'operation'>): 'rev' | 'stroke' => (OPERATIONS[operation].turns === 'stroke' ? 'stroke' : 'rev');
+export const speedUnit = ({ operation }: Pick<CutSetup, 'operation'>): 'rpm' | 'strokes/min' =>
+  OPERATIONS[operation].turns === 'stroke' ? 'strokes/min' : 'rpm';
+export const feedPer = ({ operation }: Pick<CutSetup, 'operation'>): 'rev' | 'stroke' =>
+  OPERATIONS[operation].turns === 'stroke' ? 'stroke' : 'rev';
 
-export const cuttingOf = ({ operation }: Pick<CutSetup, 'operation'>): Cutting => OPERATIONS[operation].cutting;
+export const cuttingOf = ({ operation }: Pick<CutSetup, 'operation'>): Cutting =>
+  OPERATIONS[operation].cutting;
 
 /** Width of the blade when none is said, mm. */
 const USUAL_BLADE_MM = 2;
 /** Width of the edge that goes in: of the blade, of the form, of the slope of a chamfer. */
-export function bladeWidth({ tool, operation, depthMm, angleDeg }: Pick<CutSetup, 'tool' | 'operation' | 'depthMm' | 'angleDeg'>): number {
-  return operation === 'chamfer' ? (depthMm ?? USUAL_CHAMFER_MM) / Math.sin((angleDeg ?? USUAL_CHAMFER_DEG) * DEG) : (tool.bladeMm ?? USUAL_BLADE_MM);
+export function bladeWidth({
+  tool,
+  operation,
+  depthMm,
+  angleDeg,
+}: Pick<CutSetup, 'tool' | 'operation' | 'depthMm' | 'angleDeg'>): number {
+  return operation === 'chamfer'
+    ? (depthMm ?? USUAL_CHAMFER_MM) / Math.sin((angleDeg ?? USUAL_CHAMFER_DEG) * DEG)
+    : (tool.bladeMm ?? USUAL_BLADE_MM);
 }
 export const USUAL_CHAMFER_MM = 1;
 export const USUAL_CHAMFER_DEG = 45;
 
 /** A bar is as thick as its shank says, else as half the bore. */
-export const barDiameter = ({ tool, workDiameterMm }: Pick<CutSetup, 'tool' | 'workDiameterMm'>): number => tool.shankMm ?? workDiameterMm / 2;
+export const barDiameter = ({ tool, workDiameterMm }: Pick<CutSetup, 'tool' | 'workDiameterMm'>): number =>
+  tool.shankMm ?? workDiameterMm / 2;
 
 /** What is left for a reamer on the diameter: 0.1 mm and a hundredth of it. */
 export const reamAllowance = (diameterMm: number): number => 0.1 + 0.01 * diameterMm;

@@ -35,21 +35,69 @@ const DEPTH_WHY: Readonly<Record<DepthReason, string>> = {
   'machine-power': 'eased to what the spindle has in this step, with a quarter in reserve',
 };
 
-const WIDTH_OF: Partial<Record<Operation, string>> = { shape: 'Width of the face', groove: 'Width of the groove', saw: 'Width of the saw', 'form-mill': 'Width of the form', form: 'Width of the form' };
+const WIDTH_OF: Partial<Record<Operation, string>> = {
+  shape: 'Width of the face',
+  groove: 'Width of the groove',
+  saw: 'Width of the saw',
+  'form-mill': 'Width of the form',
+  form: 'Width of the form',
+};
 
 export function depthWorking(setup: CutSetup, plan: CutPlan, units: UnitSystem): WorkingLine[] {
   const { depth } = plan;
   const length = (mm: number) => joined(formatLength(mm, units));
   const lines: WorkingLine[] = [
-    { key: 'start', kind: 'chart', label: 'Wanted', value: length(depth.wantedMm), reason: DEPTH_WHY[depth.reason], source: 'our starting value; what worked in your shop is better' },
-    ...(['turning', 'milling'].includes(OPERATIONS[setup.operation].cutting) ? factorLines(setup, plan, 'depth', units) : []),
-    { key: 'depth', kind: 'result', label: depth.byHand ? 'Typed by you' : 'Start with', value: length(depth.mm), reason: depth.byHand ? `the start would be ${length(depth.startMm)}` : undefined },
+    {
+      key: 'start',
+      kind: 'chart',
+      label: 'Wanted',
+      value: length(depth.wantedMm),
+      reason: DEPTH_WHY[depth.reason],
+      source: 'our starting value; what worked in your shop is better',
+    },
+    ...(['turning', 'milling'].includes(OPERATIONS[setup.operation].cutting)
+      ? factorLines(setup, plan, 'depth', units)
+      : []),
+    {
+      key: 'depth',
+      kind: 'result',
+      label: depth.byHand ? 'Typed by you' : 'Start with',
+      value: length(depth.mm),
+      reason: depth.byHand ? `the start would be ${length(depth.startMm)}` : undefined,
+    },
   ];
   lines.push(...detailLines(setup, units));
-  if (depth.widthInUseMm !== null) lines.push({ key: 'width', kind: 'result', label: WIDTH_OF[setup.operation] ?? 'Width of cut', value: length(depth.widthInUseMm) });
-  if (depth.afterDiameterMm !== null) lines.push({ key: 'after', kind: 'relation', label: `⌀${formatLength(plan.diameterMm, units).figure} − 2 × ${formatLength(depth.mm, units).figure}`, value: `⌀${length(depth.afterDiameterMm)}`, reason: 'depth is on the radius' });
-  if (depth.beforeDiameterMm !== null) lines.push({ key: 'before', kind: 'relation', label: `⌀${formatLength(plan.diameterMm, units).figure} − 2 × ${formatLength(depth.mm, units).figure}`, value: `⌀${length(depth.beforeDiameterMm)}`, reason: 'the bore before this cut' });
-  if (depth.dialDivisions !== null) lines.push({ key: 'dial', kind: 'machine', label: 'On the dial', value: `${formatDivisions(depth.dialDivisions)} divisions in`, reason: 'backlash already taken out the same way' });
+  if (depth.widthInUseMm !== null)
+    lines.push({
+      key: 'width',
+      kind: 'result',
+      label: WIDTH_OF[setup.operation] ?? 'Width of cut',
+      value: length(depth.widthInUseMm),
+    });
+  if (depth.afterDiameterMm !== null)
+    lines.push({
+      key: 'after',
+      kind: 'relation',
+      label: `⌀${formatLength(plan.diameterMm, units).figure} − 2 × ${formatLength(depth.mm, units).figure}`,
+      value: `⌀${length(depth.afterDiameterMm)}`,
+      reason: 'depth is on the radius',
+    });
+  if (depth.beforeDiameterMm !== null)
+    lines.push({
+      key: 'before',
+      kind: 'relation',
+      label: `⌀${formatLength(plan.diameterMm, units).figure} − 2 × ${formatLength(depth.mm, units).figure}`,
+      value: `⌀${length(depth.beforeDiameterMm)}`,
+      reason: 'the bore before this cut',
+    });
+  if (depth.dialDivisions !== null)
+    lines.push({
+      key: 'dial',
+      kind: 'machine',
+      label: 'On the dial',
+      value: `${formatDivisions(depth.dialDivisions)} divisions in`,
+      reason: 'backlash already taken out the same way',
+    });
   return lines;
 }
 

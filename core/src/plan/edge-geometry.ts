@@ -18,4 +18,5 @@ export function edgeOf({ tool }: CutSetup, { metal, edge }: Pick<CutPlan, 'metal
 }
 
 /** Large HSS drills are ground with a thinned web as a rule; small ones are not. */
-export const pointOf = ({ tool }: CutSetup): 'plain' | 'thinned' => (tool.diameterMm > 13 ? 'thinned' : 'plain');
+export const pointOf = ({ tool }: CutSetup): 'plain' | 'thinned' =>
+  tool.diameterMm > 13 ? 'thinned' : 'plain';

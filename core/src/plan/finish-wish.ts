@@ -32,15 +32,29 @@ export function finishWish(setup: CutSetup, plan: CutPlan, raUm: number): Finish
   if (cuttingOf(setup) !== 'turning') return null;
   positive('wanted Ra', raUm);
   const factor = finishFactor(setup, plan);
-  const { feedMmRev, bestRaUm } = feedForRoughness(raUm, setup.tool.noseRadiusMm, plan.edge.edgeRadiusUm, factor);
-  const lever = feedMmRev === null ? null : (usableFeeds(setup).filter(({ value }) => value <= feedMmRev * 1.0001).at(-1) ?? null);
+  const { feedMmRev, bestRaUm } = feedForRoughness(
+    raUm,
+    setup.tool.noseRadiusMm,
+    plan.edge.edgeRadiusUm,
+    factor,
+  );
+  const lever =
+    feedMmRev === null
+      ? null
+      : (usableFeeds(setup)
+          .filter(({ value }) => value <= feedMmRev * 1.0001)
+          .at(-1) ?? null);
   return { feedMmRev, lever, bestRaUm, noseMm: noseFor(plan, raUm, factor) };
 }
 
 /** A rounder nose leaves less, until its own least chip leaves more. */
 function noseFor({ feed, edge }: CutPlan, raUm: number, factor: number): number | null {
-  const leaves = (noseMm: number): number => minChipRoughness(feed.mmRev, noseMm, edge.edgeRadiusUm).raUm * factor;
-  const best = Math.min(LARGEST_NOSE_MM, (feed.mmRev ** 2) / (2 * minChipRoughness(feed.mmRev, 1, edge.edgeRadiusUm).chipMm));
+  const leaves = (noseMm: number): number =>
+    minChipRoughness(feed.mmRev, noseMm, edge.edgeRadiusUm).raUm * factor;
+  const best = Math.min(
+    LARGEST_NOSE_MM,
+    feed.mmRev ** 2 / (2 * minChipRoughness(feed.mmRev, 1, edge.edgeRadiusUm).chipMm),
+  );
   if (leaves(best) > raUm) return null;
   let [low, high] = [0.01, best];
   if (leaves(low) <= raUm) return low;

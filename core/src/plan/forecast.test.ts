@@ -22,41 +22,92 @@ const motor = { powerKw: 0.55, phases: 1, efficiency: 0.7 } as const;
 const STEEL = { kc11: 1500, mc: 0.22, rake0Deg: 6, speedExponent: 0.1 };
 const SHARP = { rakeDeg: 6, wearLandMm: 0 };
 
-const anySetup: fc.Arbitrary<CutSetup> = fc.constantFrom(BELT_LATHE, HAND_MILL, SHAPER).chain((machine) => fc.constantFrom(...MACHINE_OPERATIONS[machine.kind]).chain((operation) => fc.record({
-  machine: fc.constant({ ...machine, motor }), operation: fc.constant(operation), fluid: fc.constantFrom('dry' as const, 'brush' as const, 'flood' as const),
-  stock: fc.constantFrom(...MATERIALS).map(({ key }) => ({ name: key, materialKey: key, uncertain: false, skinMm: 0.4 })),
-  tool: fc.constantFrom(...TOOL_MATERIALS).chain(({ key }) => fc.double({ min: 1, max: 40, noNaN: true }).map((diameterMm) => ({ ...TOOLS[OPERATIONS[operation].tool], material: key, diameterMm }))),
-  workDiameterMm: fc.double({ min: 1, max: 300, noNaN: true }), stickOutMm: fc.double({ min: 1, max: 500, noNaN: true }), support: fc.constantFrom('chuck' as const, 'chuck-and-centre' as const, 'between-centres' as const),
-  interrupted: fc.boolean(), firstPassOnSkin: fc.boolean(), depthMm: fc.constant(null), widthMm: fc.constant(null), rpmByHand: fc.constant(null), feedByHand: fc.constant(null),
-})));
+const anySetup: fc.Arbitrary<CutSetup> = fc
+  .constantFrom(BELT_LATHE, HAND_MILL, SHAPER)
+  .chain((machine) =>
+    fc
+      .constantFrom(...MACHINE_OPERATIONS[machine.kind])
+      .chain((operation) =>
+        fc.record({
+          machine: fc.constant({ ...machine, motor }),
+          operation: fc.constant(operation),
+          fluid: fc.constantFrom('dry' as const, 'brush' as const, 'flood' as const),
+          stock: fc
+            .constantFrom(...MATERIALS)
+            .map(({ key }) => ({ name: key, materialKey: key, uncertain: false, skinMm: 0.4 })),
+          tool: fc
+            .constantFrom(...TOOL_MATERIALS)
+            .chain(({ key }) =>
+              fc
+                .double({ min: 1, max: 40, noNaN: true })
+                .map((diameterMm) => ({ ...TOOLS[OPERATIONS[operation].tool], material: key, diameterMm })),
+            ),
+          workDiameterMm: fc.double({ min: 1, max: 300, noNaN: true }),
+          stickOutMm: fc.double({ min: 1, max: 500, noNaN: true }),
+          support: fc.constantFrom('chuck' as const, 'chuck-and-centre' as const, 'between-centres' as const),
+          interrupted: fc.boolean(),
+          firstPassOnSkin: fc.boolean(),
+          depthMm: fc.constant(null),
+          widthMm: fc.constant(null),
+          rpmByHand: fc.constant(null),
+          feedByHand: fc.constant(null),
+        }),
+      ),
+  );
 
-const everyNumber = (value: unknown): number[] => (typeof value === 'number' ? [value] : value && typeof value === 'object' ? Object.values(value).flatMap(everyNumber) : []);
+const everyNumber = (value: unknown): number[] =>
+  typeof value === 'number'
+    ? [value]
+    : value && typeof value === 'object'
+      ? Object.values(value).flatMap(everyNumber)
+      : [];
 
 describe('what a cut will do', () => {
   it('is a number for anything that can be set up', () => {
-    fc.assert(fc.property(anySetup, (of) => {
-      const plan = cutPlan(of, DEFAULT_RULES);
-      for (const value of everyNumber(forecast(of, plan))) expect(Number.isNaN(value)).toBe(false);
-      expect(warnings(of, plan, 'mm').every(({ text }) => !/NaN|Infinity|undefined/.test(text))).toBe(true);
-    }), { numRuns: 300 });
+    fc.assert(
+      fc.property(anySetup, (of) => {
+        const plan = cutPlan(of, DEFAULT_RULES);
+        for (const value of everyNumber(forecast(of, plan))) expect(Number.isNaN(value)).toBe(false);
+        expect(warnings(of, plan, 'mm').every(({ text }) => !/NaN|Infinity|undefined/.test(text))).toBe(true);
+      }),
+      { numRuns: 300 },
+    );
   });
 
   it('a depth that the plan proposes leaves a quarter of the machine, or cannot go lower', () => {
-    fc.assert(fc.property(anySetup.filter(({ operation }) => operation !== 'drill'), (of) => {
-      const plan = cutPlan(of, DEFAULT_RULES);
-      const { share } = powerShare(of, plan);
-      if (plan.depth.reason === 'machine-power') expect(share!).toBeLessThanOrEqual(POWER_RESERVE * 1.05);
-    }), { numRuns: 300 });
-    const slot = setup({ machine: { ...HAND_MILL, motor: { ...motor, powerKw: 0.2 } }, operation: 'mill-slot', tool: END_MILL, stickOutMm: 30 });
+    fc.assert(
+      fc.property(
+        anySetup.filter(({ operation }) => operation !== 'drill'),
+        (of) => {
+          const plan = cutPlan(of, DEFAULT_RULES);
+          const { share } = powerShare(of, plan);
+          if (plan.depth.reason === 'machine-power') expect(share!).toBeLessThanOrEqual(POWER_RESERVE * 1.05);
+        },
+      ),
+      { numRuns: 300 },
+    );
+    const slot = setup({
+      machine: { ...HAND_MILL, motor: { ...motor, powerKw: 0.2 } },
+      operation: 'mill-slot',
+      tool: END_MILL,
+      stickOutMm: 30,
+    });
     expect(cutPlan(slot, DEFAULT_RULES).depth).toMatchObject({ reason: 'machine-power' });
     expect(warnings(slot, cutPlan(slot, DEFAULT_RULES), 'mm').map(({ key }) => key)).not.toContain('power');
   });
 
   it('a depth typed over it is kept, and said when it is too much', () => {
-    const of = setup({ machine: { ...BELT_LATHE, motor: { ...motor, powerKw: 0.1 } }, depthMm: 4, workDiameterMm: 50 });
+    const of = setup({
+      machine: { ...BELT_LATHE, motor: { ...motor, powerKw: 0.1 } },
+      depthMm: 4,
+      workDiameterMm: 50,
+    });
     const plan = cutPlan(of, DEFAULT_RULES);
     expect(plan.depth.mm).toBe(4);
-    expect(warnings(of, plan, 'mm').find(({ key }) => key === 'power')).toMatchObject({ level: 'danger', text: expect.stringMatching(/^More than the machine has here: it needs .*Less depth, a finer feed/) });
+    expect(warnings(of, plan, 'mm').find(({ key }) => key === 'power')).toMatchObject({
+      level: 'danger',
+      text: expect.stringMatching(/^More than the machine has here: it needs .*Less depth, a finer feed/),
+    });
   });
 
   it('the same plan gives the same forecast', () => {
@@ -71,56 +122,126 @@ describe('what a cut will do', () => {
 });
 
 describe('force and power', () => {
-  const cut = { depthMm: 2, feedMmRev: 0.2, approachDeg: 90, noseRadiusMm: 0.4, diameterMm: 40, speedMPerMin: 25 };
+  const cut = {
+    depthMm: 2,
+    feedMmRev: 0.2,
+    approachDeg: 90,
+    noseRadiusMm: 0.4,
+    diameterMm: 40,
+    speedMPerMin: 25,
+  };
   const more = fc.double({ min: 1.01, max: 3, noNaN: true });
 
   it('rise with depth, feed and wear, fall with rake', () => {
     const base = turningForce(STEEL, SHARP, 'turn-outside', cut).fcN;
-    fc.assert(fc.property(more, (times) => {
-      expect(turningForce(STEEL, SHARP, 'turn-outside', { ...cut, depthMm: 2 * times }).fcN).toBeGreaterThan(base);
-      const coarser = turningForce(STEEL, SHARP, 'turn-outside', { ...cut, feedMmRev: 0.2 * times }).fcN;
-      // A thicker chip costs less force for each square millimetre.
-      expect(coarser).toBeGreaterThan(base);
-      expect(coarser).toBeLessThan(base * times);
-    }));
+    fc.assert(
+      fc.property(more, (times) => {
+        expect(
+          turningForce(STEEL, SHARP, 'turn-outside', { ...cut, depthMm: 2 * times }).fcN,
+        ).toBeGreaterThan(base);
+        const coarser = turningForce(STEEL, SHARP, 'turn-outside', { ...cut, feedMmRev: 0.2 * times }).fcN;
+        // A thicker chip costs less force for each square millimetre.
+        expect(coarser).toBeGreaterThan(base);
+        expect(coarser).toBeLessThan(base * times);
+      }),
+    );
     expect(turningForce(STEEL, { rakeDeg: 20, wearLandMm: 0 }, 'turn-outside', cut).fcN).toBeLessThan(base);
-    expect(turningForce(STEEL, { rakeDeg: 6, wearLandMm: 0.4 }, 'turn-outside', cut).fcN).toBeGreaterThan(base);
+    expect(turningForce(STEEL, { rakeDeg: 6, wearLandMm: 0.4 }, 'turn-outside', cut).fcN).toBeGreaterThan(
+      base,
+    );
   });
 
   it('a cutter refuses a width above its diameter, and its peak is never under its mean', () => {
-    const mill = { diameterMm: 12, aeMm: 3, apMm: 4, teeth: 4, fzMm: 0.04, rpm: 700, approachDeg: 90, position: 'side' } as const;
-    expect(() => millingForce(STEEL, SHARP, { ...mill, aeMm: 13 })).toThrow('width of cut must be from 0 to 12');
-    fc.assert(fc.property(fc.double({ min: 0.1, max: 12, noNaN: true }), fc.integer({ min: 1, max: 8 }), (aeMm, teeth) => {
-      const r = millingForce(STEEL, SHARP, { ...mill, aeMm, teeth });
-      expect(r.peakPowerKw).toBeGreaterThanOrEqual(r.powerKw * 0.999);
-    }));
+    const mill = {
+      diameterMm: 12,
+      aeMm: 3,
+      apMm: 4,
+      teeth: 4,
+      fzMm: 0.04,
+      rpm: 700,
+      approachDeg: 90,
+      position: 'side',
+    } as const;
+    expect(() => millingForce(STEEL, SHARP, { ...mill, aeMm: 13 })).toThrow(
+      'width of cut must be from 0 to 12',
+    );
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 12, noNaN: true }),
+        fc.integer({ min: 1, max: 8 }),
+        (aeMm, teeth) => {
+          const r = millingForce(STEEL, SHARP, { ...mill, aeMm, teeth });
+          expect(r.peakPowerKw).toBeGreaterThanOrEqual(r.powerKw * 0.999);
+        },
+      ),
+    );
   });
 });
 
 describe('spring, finish, chip, heat', () => {
   it('a centre stiffens a slender bar, longer work gives way more', () => {
-    const at = (support: 'chuck' | 'between-centres', length: number) => workDeflection(support, 208, 12, 0, length, length * (support === 'chuck' ? 1 : 0.5), 100).deflectionMm;
+    const at = (support: 'chuck' | 'between-centres', length: number) =>
+      workDeflection(support, 208, 12, 0, length, length * (support === 'chuck' ? 1 : 0.5), 100).deflectionMm;
     expect(at('between-centres', 120)).toBeLessThan(at('chuck', 120) / 10);
     expect(at('chuck', 120)).toBeGreaterThan(at('chuck', 60) * 7);
     expect(() => workDeflection('chuck', 208, 0, 0, 60, 60, 100)).toThrow('diameter must be more than 0');
   });
 
   it('the feed for a finish gives that finish', () => {
-    fc.assert(fc.property(fc.double({ min: 0.4, max: 6.3, noNaN: true }), fc.double({ min: 0.2, max: 2, noNaN: true }), (ra, r) => {
-      const { feedMmRev, reachable } = feedForRoughness(ra, r, 6, 1.3);
-      if (reachable) expect(minChipRoughness(feedMmRev!, r, 6).raUm * 1.3).toBeCloseTo(ra, 6);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.4, max: 6.3, noNaN: true }),
+        fc.double({ min: 0.2, max: 2, noNaN: true }),
+        (ra, r) => {
+          const { feedMmRev, reachable } = feedForRoughness(ra, r, 6, 1.3);
+          if (reachable) expect(minChipRoughness(feedMmRev!, r, 6).raUm * 1.3).toBeCloseTo(ra, 6);
+        },
+      ),
+    );
     expect(feedForRoughness(0.1, 0.8, 40, 1.7)).toMatchObject({ feedMmRev: null, reachable: false });
   });
 
   it('more feed breaks a chip sooner; brass crumbles', () => {
-    const chip = (feedMmRev: number) => chipForm({ depthMm: 2, feedMmRev, noseRadiusMm: 0.4, approachDeg: 90, rakeDeg: 10, chipRatio: 2.6, breakStrain: 0.05, fluid: false }, { kind: 'step', distanceMm: 2, heightMm: 0.4 });
-    expect([0.1, 0.2, 0.3].map((feed) => chip(feed).breakIndex)).toEqual([0.1, 0.2, 0.3].map((feed) => chip(feed).breakIndex).sort((a, b) => a - b));
-    expect(chipForm({ depthMm: 1, feedMmRev: 0.1, noseRadiusMm: 0.4, approachDeg: 90, rakeDeg: 0, chipRatio: 1.2, breakStrain: 0.004, fluid: false }, { kind: 'none' }).chip).toBe('loose-bits');
+    const chip = (feedMmRev: number) =>
+      chipForm(
+        {
+          depthMm: 2,
+          feedMmRev,
+          noseRadiusMm: 0.4,
+          approachDeg: 90,
+          rakeDeg: 10,
+          chipRatio: 2.6,
+          breakStrain: 0.05,
+          fluid: false,
+        },
+        { kind: 'step', distanceMm: 2, heightMm: 0.4 },
+      );
+    expect([0.1, 0.2, 0.3].map((feed) => chip(feed).breakIndex)).toEqual(
+      [0.1, 0.2, 0.3].map((feed) => chip(feed).breakIndex).sort((a, b) => a - b),
+    );
+    expect(
+      chipForm(
+        {
+          depthMm: 1,
+          feedMmRev: 0.1,
+          noseRadiusMm: 0.4,
+          approachDeg: 90,
+          rakeDeg: 0,
+          chipRatio: 1.2,
+          breakStrain: 0.004,
+          fluid: false,
+        },
+        { kind: 'none' },
+      ).chip,
+    ).toBe('loose-bits');
   });
 
   it('colours are told for steel that shows them', () => {
-    expect(oxideColour(material('medium-carbon'), 'chip', 950, false)).toEqual({ colour: 'glowing', lowC: 900, highC: null });
+    expect(oxideColour(material('medium-carbon'), 'chip', 950, false)).toEqual({
+      colour: 'glowing',
+      lowC: 900,
+      highC: null,
+    });
     expect(oxideColour(material('medium-carbon'), 'chip', 300, true)).toBeNull();
     expect(oxideColour(material('grey-iron'), 'chip', 300, false)).toBeNull();
   });

@@ -20,14 +20,28 @@ export interface Governed<Name extends string = string> {
  * Holds a wish within its limits and says which of them decided. Least upper,
  * greatest lower; of two that are the same the first named counts.
  */
-export function governingLimit<Name extends string>(uppers: readonly Limit<Name>[], lowers: readonly Limit<Name>[], wanted: number): Governed<Name> {
+export function governingLimit<Name extends string>(
+  uppers: readonly Limit<Name>[],
+  lowers: readonly Limit<Name>[],
+  wanted: number,
+): Governed<Name> {
   let upper: { name: Name; value: number } | null = null;
-  for (const { name, value } of uppers) if (value !== null && (upper === null || value < upper.value)) upper = { name, value };
+  for (const { name, value } of uppers)
+    if (value !== null && (upper === null || value < upper.value)) upper = { name, value };
   let lower: { name: Name; value: number } | null = null;
-  for (const { name, value } of lowers) if (value !== null && (lower === null || value > lower.value)) lower = { name, value };
+  for (const { name, value } of lowers)
+    if (value !== null && (lower === null || value > lower.value)) lower = { name, value };
   const low = lower?.value ?? 0;
   const high = upper?.value ?? null;
-  if (upper !== null && lower !== null && lower.value > upper.value) return { low, high, start: upper.value, governing: upper.name, conflictWith: lower.name, status: 'no-window' };
+  if (upper !== null && lower !== null && lower.value > upper.value)
+    return {
+      low,
+      high,
+      start: upper.value,
+      governing: upper.name,
+      conflictWith: lower.name,
+      status: 'no-window',
+    };
   const start = Math.max(low, high === null ? wanted : Math.min(wanted, high));
   const governing = start === wanted ? 'wanted' : start < wanted ? upper!.name : lower!.name;
   return { low, high, start, governing, conflictWith: null, status: 'ok' };

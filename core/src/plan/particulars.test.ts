@@ -3,11 +3,22 @@ import { centreHoleDepth, centreHoleDiameter } from './centre-hole';
 import { bladeWidth, type CutSetup } from './cut-setup';
 import { engagement } from './engagement';
 import { OPERATIONS, type Operation } from './operations';
-import { cutAngle, cutLength, cutPitch, cutWay, knurlBlank, smallEnd, threadFormOf, threadOf, waysOf } from './particulars';
+import {
+  cutAngle,
+  cutLength,
+  cutPitch,
+  cutWay,
+  knurlBlank,
+  smallEnd,
+  threadFormOf,
+  threadOf,
+  waysOf,
+} from './particulars';
 import { setup, TOOLS } from './plan.fixture';
 import { firstThreadPass, threadPass, threadPasses } from './thread-pass';
 
-const of = (operation: Operation, more: Partial<CutSetup> = {}): CutSetup => setup({ operation, tool: TOOLS[OPERATIONS[operation].tool], ...more });
+const of = (operation: Operation, more: Partial<CutSetup> = {}): CutSetup =>
+  setup({ operation, tool: TOOLS[OPERATIONS[operation].tool], ...more });
 
 describe('what an operation asks, where nothing is typed', () => {
   it('is the usual: a coarse pitch, one in twenty, forty-five degrees, three degrees', () => {
@@ -36,37 +47,70 @@ describe('what an operation asks, where nothing is typed', () => {
 
 describe('geometry of single operations', () => {
   it('a taper ends smaller the longer and the steeper it is, never below nothing', () => {
-    fc.assert(fc.property(fc.double({ min: 1, max: 200, noNaN: true }), fc.double({ min: 0.1, max: 80, noNaN: true }), (lengthMm, angleDeg) => {
-      const end = smallEnd(of('taper', { lengthMm, angleDeg, workDiameterMm: 40 }));
-      return end >= 0 && end <= 40 && smallEnd(of('taper', { lengthMm: lengthMm * 1.2, angleDeg, workDiameterMm: 40 })) <= end;
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 200, noNaN: true }),
+        fc.double({ min: 0.1, max: 80, noNaN: true }),
+        (lengthMm, angleDeg) => {
+          const end = smallEnd(of('taper', { lengthMm, angleDeg, workDiameterMm: 40 }));
+          return (
+            end >= 0
+            && end <= 40
+            && smallEnd(of('taper', { lengthMm: lengthMm * 1.2, angleDeg, workDiameterMm: 40 })) <= end
+          );
+        },
+      ),
+    );
   });
 
   it('a knurl’s blank is never larger than the bar and never a tooth too small', () => {
-    fc.assert(fc.property(fc.double({ min: 3, max: 100, noNaN: true }), fc.double({ min: 0.3, max: 2, noNaN: true }), (diameterMm, pitchMm) => {
-      const blank = knurlBlank(diameterMm, pitchMm);
-      return Number.isInteger(blank.teeth) && (blank.teeth === 3 || (blank.diameterMm <= diameterMm + 1e-9 && diameterMm - blank.diameterMm < pitchMm / Math.PI + 1e-9));
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 3, max: 100, noNaN: true }),
+        fc.double({ min: 0.3, max: 2, noNaN: true }),
+        (diameterMm, pitchMm) => {
+          const blank = knurlBlank(diameterMm, pitchMm);
+          return (
+            Number.isInteger(blank.teeth)
+            && (blank.teeth === 3
+              || (blank.diameterMm <= diameterMm + 1e-9
+                && diameterMm - blank.diameterMm < pitchMm / Math.PI + 1e-9))
+          );
+        },
+      ),
+    );
   });
 
   it('a thread has the form of its tool and passes that all take the same', () => {
     expect(threadFormOf(of('thread'))).toBe('iso-60');
     expect(threadFormOf({ tool: { ...TOOLS['threading-tool'], cornerDeg: 55 } })).toBe('form-55');
-    fc.assert(fc.property(fc.double({ min: 3, max: 60, noNaN: true }), (workDiameterMm) => {
-      const input = of('thread', { workDiameterMm });
-      const { widthMm, thicknessMm } = threadPass(input);
-      const area = threadOf(input).depthMm ** 2 * Math.tan(Math.PI / 6);
-      expect(widthMm * thicknessMm * threadPasses(input)).toBeCloseTo(area, 9);
-      expect(firstThreadPass(input)).toBeLessThan(threadOf(input).depthMm);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 3, max: 60, noNaN: true }), (workDiameterMm) => {
+        const input = of('thread', { workDiameterMm });
+        const { widthMm, thicknessMm } = threadPass(input);
+        const area = threadOf(input).depthMm ** 2 * Math.tan(Math.PI / 6);
+        expect(widthMm * thicknessMm * threadPasses(input)).toBeCloseTo(area, 9);
+        expect(firstThreadPass(input)).toBeLessThan(threadOf(input).depthMm);
+      }),
+    );
   });
 
   it('a centre hole stays inside the body of its drill', () => {
-    fc.assert(fc.property(fc.double({ min: 0.5, max: 6, noNaN: true }), fc.option(fc.double({ min: 2, max: 20, noNaN: true }), { nil: undefined }), (diameterMm, shankMm) => {
-      const drill = { diameterMm, shankMm };
-      const mouth = centreHoleDiameter(drill);
-      return mouth >= diameterMm && mouth <= Math.max(shankMm ?? diameterMm * 2.5, diameterMm * 1.1) + 1e-9 && centreHoleDepth(drill) >= diameterMm;
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.5, max: 6, noNaN: true }),
+        fc.option(fc.double({ min: 2, max: 20, noNaN: true }), { nil: undefined }),
+        (diameterMm, shankMm) => {
+          const drill = { diameterMm, shankMm };
+          const mouth = centreHoleDiameter(drill);
+          return (
+            mouth >= diameterMm
+            && mouth <= Math.max(shankMm ?? diameterMm * 2.5, diameterMm * 1.1) + 1e-9
+            && centreHoleDepth(drill) >= diameterMm
+          );
+        },
+      ),
+    );
   });
 
   it('a chamfer cuts with its slope, a blade with its width, a disc from its rim', () => {

@@ -12,7 +12,8 @@ import { stepCautions } from './step-cautions';
 const SOFT = { name: 'Plate', materialKey: 'aluminium-wrought', uncertain: false, skinMm: 0 };
 
 describe('what eases a cut, from the set-up alone', () => {
-  const names = (more: Partial<CutSetup>) => standingBurdens(setup({ machine: { ...BELT_LATHE, condition: 'ordinary' }, ...more }));
+  const names = (more: Partial<CutSetup>) =>
+    standingBurdens(setup({ machine: { ...BELT_LATHE, condition: 'ordinary' }, ...more }));
 
   it.each([
     [{}, []],
@@ -30,14 +31,18 @@ describe('what eases a cut, from the set-up alone', () => {
 
   it('measures the overhang of the work when it turns and of the cutter when that turns', () => {
     expect(overhang(setup({ stickOutMm: 100 })).ratio).toBe(4);
-    expect(overhang(setup({ machine: HAND_MILL, operation: 'mill-side', tool: END_MILL, stickOutMm: 48 }))).toEqual({ ratio: 4, allowable: 4 });
+    expect(
+      overhang(setup({ machine: HAND_MILL, operation: 'mill-side', tool: END_MILL, stickOutMm: 48 })),
+    ).toEqual({ ratio: 4, allowable: 4 });
   });
 
   it('and from the depth', () => {
     expect(depthBurdens(setup(), 5)).toEqual(['deep-cut']);
     expect(depthBurdens(setup(), 0.3)).toEqual(['light-finishing']);
     expect(depthBurdens(setup(), 2)).toEqual([]);
-    expect(depthBurdens(setup({ machine: HAND_MILL, operation: 'mill-side', tool: END_MILL }), 13)).toEqual(['deep-cut']);
+    expect(depthBurdens(setup({ machine: HAND_MILL, operation: 'mill-side', tool: END_MILL }), 13)).toEqual([
+      'deep-cut',
+    ]);
   });
 });
 
@@ -50,14 +55,34 @@ describe('a depth to begin with', () => {
 
   it('is half a diameter in a steel slot, a whole one in soft metal, half of that on a tired machine', () => {
     const slot = { machine: HAND_MILL, operation: 'mill-slot', tool: END_MILL, stickOutMm: 30 } as const;
-    expect(start(slot)).toMatchObject({ startMm: expect.closeTo(6, 9), reason: 'slot-half-diameter', widthMm: 12 });
-    expect(start({ ...slot, stock: SOFT })).toMatchObject({ startMm: expect.closeTo(12, 9), reason: 'slot-full-diameter' });
+    expect(start(slot)).toMatchObject({
+      startMm: expect.closeTo(6, 9),
+      reason: 'slot-half-diameter',
+      widthMm: 12,
+    });
+    expect(start({ ...slot, stock: SOFT })).toMatchObject({
+      startMm: expect.closeTo(12, 9),
+      reason: 'slot-full-diameter',
+    });
     expect(start({ ...slot, machine: { ...HAND_MILL, condition: 'tired' } }).startMm).toBeCloseTo(3, 9);
   });
 
-  it('is no deeper than the flutes are long', () => expect(start({ machine: HAND_MILL, operation: 'mill-side', tool: { ...END_MILL, fluteLengthMm: 7 }, stickOutMm: 30 }).wantedMm).toBe(7));
+  it('is no deeper than the flutes are long', () =>
+    expect(
+      start({
+        machine: HAND_MILL,
+        operation: 'mill-side',
+        tool: { ...END_MILL, fluteLengthMm: 7 },
+        stickOutMm: 30,
+      }).wantedMm,
+    ).toBe(7));
 
-  it('is three diameters for a drill, whatever holds it back', () => expect(start({ operation: 'drill', tool: DRILL })).toMatchObject({ startMm: 25.5, reason: 'drill-three-diameters', widthMm: null }));
+  it('is three diameters for a drill, whatever holds it back', () =>
+    expect(start({ operation: 'drill', tool: DRILL })).toMatchObject({
+      startMm: 25.5,
+      reason: 'drill-three-diameters',
+      widthMm: null,
+    }));
 
   it('lies on whole fives of the dial that sets it', () => {
     for (const workDiameterMm of [6, 12, 25, 80]) {
@@ -76,12 +101,20 @@ describe('a depth to begin with', () => {
 describe('the feed this machine has', () => {
   it('has no lever for drilling, and half of each for facing', () => {
     expect(usableFeeds(setup({ operation: 'drill', tool: DRILL }))).toEqual([]);
-    expect(usableFeeds(setup({ operation: 'face' })).map((step) => step.value)).toEqual(BELT_LATHE.feeds.map((step) => step.value / 2));
+    expect(usableFeeds(setup({ operation: 'face' })).map((step) => step.value)).toEqual(
+      BELT_LATHE.feeds.map((step) => step.value / 2),
+    );
   });
 
   it('follows a mill’s table feed in mm/min at the speed in use', () => {
-    const machine = { ...HAND_MILL, feeds: [20, 40, 80, 160].map((value, i) => ({ value, setting: `Lever ${i + 1}` })) };
-    const { feed, speed } = cutPlan(setup({ machine, operation: 'mill-slot', tool: END_MILL, stickOutMm: 30 }), DEFAULT_RULES);
+    const machine = {
+      ...HAND_MILL,
+      feeds: [20, 40, 80, 160].map((value, i) => ({ value, setting: `Lever ${i + 1}` })),
+    };
+    const { feed, speed } = cutPlan(
+      setup({ machine, operation: 'mill-slot', tool: END_MILL, stickOutMm: 30 }),
+      DEFAULT_RULES,
+    );
     expect(feed.setting).toMatchObject({ how: 'lever', per: 'min' });
     expect(feed.mmMin).toBe(feed.setting.how === 'lever' ? feed.setting.value : NaN);
     expect(feed.mmRev * speed.rungRpm).toBeCloseTo(feed.mmMin, 9);
@@ -91,13 +124,17 @@ describe('the feed this machine has', () => {
   it('keeps a lever picked by hand and says when it is too coarse', () => {
     const { feed } = cutPlan(setup({ feedByHand: 0.19 }), DEFAULT_RULES);
     expect(feed).toMatchObject({ mmRev: 0.19, byHandChoice: true });
-    expect(cutPlan(setup({ feedByHand: 0.05 }), DEFAULT_RULES).feed).toMatchObject({ mmRev: 0.05, rubs: false });
+    expect(cutPlan(setup({ feedByHand: 0.05 }), DEFAULT_RULES).feed).toMatchObject({
+      mmRev: 0.05,
+      rubs: false,
+    });
     expect(cutPlan(setup({ feedByHand: 0.07 }), DEFAULT_RULES).feed.byHandChoice).toBe(false);
   });
 });
 
 describe('the usual cautions of a step', () => {
-  const keys = (more: Partial<CutSetup>, chip = 'short') => stepCautions(setup(more), chip).map((caution) => caution.key);
+  const keys = (more: Partial<CutSetup>, chip = 'short') =>
+    stepCautions(setup(more), chip).map((caution) => caution.key);
 
   it('put what bites first in front', () => {
     expect(keys({}, 'long')[0]).toBe('ribbon');
@@ -106,7 +143,11 @@ describe('the usual cautions of a step', () => {
   });
 
   it('always speak of belts and eyes, of the chuck only at a lathe', () => {
-    for (const more of [{}, { machine: HAND_MILL, operation: 'mill-side', tool: END_MILL }] as Partial<CutSetup>[]) expect(keys(more)).toEqual(expect.arrayContaining(['belts', 'eyes']));
+    for (const more of [
+      {},
+      { machine: HAND_MILL, operation: 'mill-side', tool: END_MILL },
+    ] as Partial<CutSetup>[])
+      expect(keys(more)).toEqual(expect.arrayContaining(['belts', 'eyes']));
     expect(keys({ machine: HAND_MILL, operation: 'mill-side', tool: END_MILL })).not.toContain('chuck');
   });
 });

@@ -7,10 +7,12 @@ const LAST_STEP_MM = { rigid: 0.06, ordinary: 0.05, tired: 0.04 } as const;
 const FEWEST = 3;
 
 /** Passes of one chip area, so many that the last still cuts: its step is h/2n. */
-export const threadPasses = (setup: CutSetup): number => Math.max(FEWEST, Math.floor(threadOf(setup).depthMm / (2 * LAST_STEP_MM[setup.machine.condition])));
+export const threadPasses = (setup: CutSetup): number =>
+  Math.max(FEWEST, Math.floor(threadOf(setup).depthMm / (2 * LAST_STEP_MM[setup.machine.condition])));
 
 /** First pass on the radius. */
-export const firstThreadPass = (setup: CutSetup): number => threadOf(setup).depthMm / Math.sqrt(threadPasses(setup));
+export const firstThreadPass = (setup: CutSetup): number =>
+  threadOf(setup).depthMm / Math.sqrt(threadPasses(setup));
 
 /**
  * The chip of one pass with the compound set over, all passes of one area: as wide

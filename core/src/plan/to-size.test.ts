@@ -13,12 +13,21 @@ describe('passes to size', () => {
 
   it('end at the wanted size, none deeper than allowed, finishing passes equal', () => {
     const size = fc.double({ min: 1, max: 300, noNaN: true });
-    fc.assert(fc.property(size, size, fc.double({ min: 0.05, max: 3, noNaN: true }), fc.double({ min: 0.02, max: 0.3, noNaN: true }), fc.integer({ min: 1, max: 3 }), (start, target, most, finish, count) => {
-      const { depthsMm, diametersMm } = passPlan(start, target, most, finish, count);
-      if (depthsMm.length === 0) return expect(Math.abs(start - target)).toBeLessThan(1e-6);
-      expect(diametersMm.at(-1)).toBeCloseTo(target, 6);
-      for (const depth of depthsMm) expect(depth).toBeLessThanOrEqual(Math.max(most, finish) + 1e-9);
-    }));
+    fc.assert(
+      fc.property(
+        size,
+        size,
+        fc.double({ min: 0.05, max: 3, noNaN: true }),
+        fc.double({ min: 0.02, max: 0.3, noNaN: true }),
+        fc.integer({ min: 1, max: 3 }),
+        (start, target, most, finish, count) => {
+          const { depthsMm, diametersMm } = passPlan(start, target, most, finish, count);
+          if (depthsMm.length === 0) return expect(Math.abs(start - target)).toBeLessThan(1e-6);
+          expect(diametersMm.at(-1)).toBeCloseTo(target, 6);
+          for (const depth of depthsMm) expect(depth).toBeLessThanOrEqual(Math.max(most, finish) + 1e-9);
+        },
+      ),
+    );
   });
 
   it('the first pass goes under the skin', () => {
@@ -40,7 +49,10 @@ describe('measured and corrected', () => {
   });
 
   it('more than the dial said means a wrong touch-off; past the size means nothing to advance', () => {
-    expect(measureCorrect(30, 27.8, 1, 27.5)).toMatchObject({ touchOffWrong: true, nextAdvanceMm: expect.closeTo(0.15, 9) });
+    expect(measureCorrect(30, 27.8, 1, 27.5)).toMatchObject({
+      touchOffWrong: true,
+      nextAdvanceMm: expect.closeTo(0.15, 9),
+    });
     expect(measureCorrect(30, 27.4, 1.3, 27.5)).toMatchObject({ oversizeCut: true });
     expect(() => measureCorrect(30, 30, 1, 27.5)).toThrow('nothing was removed');
   });
@@ -51,15 +63,23 @@ describe('measured and corrected', () => {
   });
 
   it('finishing takes what the edge can', () => {
-    expect([finishDepthFor('hss'), finishDepthFor('carbide-uncoated'), finishDepthFor('carbide-coated')]).toEqual([0.05, 0.05, 0.15]);
+    expect([
+      finishDepthFor('hss'),
+      finishDepthFor('carbide-uncoated'),
+      finishDepthFor('carbide-coated'),
+    ]).toEqual([0.05, 0.05, 0.15]);
   });
 });
 
 describe('an area, a shaper, a hand', () => {
   it('a wider step-over takes fewer passes', () => {
     const area = { lengthMm: 120, widthMm: 80, cutterMm: 16, feedMmMin: 110, returnMmMin: 400 };
-    expect(areaPlan({ ...area, stepoverMm: 12 }).minutes).toBeLessThan(areaPlan({ ...area, stepoverMm: 8 }).minutes);
-    expect(() => areaPlan({ ...area, returnMmMin: undefined, stepoverMm: 8 })).toThrow('speed of the way back');
+    expect(areaPlan({ ...area, stepoverMm: 12 }).minutes).toBeLessThan(
+      areaPlan({ ...area, stepoverMm: 8 }).minutes,
+    );
+    expect(() => areaPlan({ ...area, returnMmMin: undefined, stepoverMm: 8 })).toThrow(
+      'speed of the way back',
+    );
   });
 
   it('a ratchet gives whole teeth, at least one', () => {
@@ -68,12 +88,18 @@ describe('an area, a shaper, a hand', () => {
   });
 
   it('the pacer keeps to easy divisions and a beat that can be followed', () => {
-    fc.assert(fc.property(fc.double({ min: 10, max: 400, noNaN: true }), fc.constantFrom(50, 80, 100, 125), (mmMin, divisions) => {
-      const feed = handFeed(mmMin, 5, divisions);
-      const { divisions: each, beatS } = pace(feed, divisions);
-      expect(each / beatS).toBeCloseTo(feed.divisionsPerSecond, 6);
-      expect(beatS).toBeGreaterThan(0.3);
-      expect(beatS).toBeLessThan(3);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 10, max: 400, noNaN: true }),
+        fc.constantFrom(50, 80, 100, 125),
+        (mmMin, divisions) => {
+          const feed = handFeed(mmMin, 5, divisions);
+          const { divisions: each, beatS } = pace(feed, divisions);
+          expect(each / beatS).toBeCloseTo(feed.divisionsPerSecond, 6);
+          expect(beatS).toBeGreaterThan(0.3);
+          expect(beatS).toBeLessThan(3);
+        },
+      ),
+    );
   });
 });

@@ -23,7 +23,14 @@ const MOST_PASSES = 5000;
  * @param skinDepthMm    scale or cast skin, 0 when clean
  * @throws RangeError when it would take more than 5000 passes
  */
-export function passPlan(startMm: number, targetMm: number, maxDepthMm: number, finishDepthMm: number, finishPasses = 1, skinDepthMm = 0): PassPlan {
+export function passPlan(
+  startMm: number,
+  targetMm: number,
+  maxDepthMm: number,
+  finishDepthMm: number,
+  finishPasses = 1,
+  skinDepthMm = 0,
+): PassPlan {
   positive('start diameter', startMm);
   positive('wanted diameter', targetMm);
   positive('most depth', maxDepthMm);
@@ -31,21 +38,33 @@ export function passPlan(startMm: number, targetMm: number, maxDepthMm: number, 
   const S = Math.abs(startMm - targetMm) / 2;
   const sign = targetMm > startMm ? 1 : -1;
   const finish = finishPasses * finishDepthMm;
-  if (S / (S > finish ? maxDepthMm : finishDepthMm) > MOST_PASSES) throw new RangeError(`depth: it would take more than ${MOST_PASSES} passes; take a deeper one`);
-  const equal = (total: number, count: number): number[] => Array.from({ length: count }, () => total / count);
+  if (S / (S > finish ? maxDepthMm : finishDepthMm) > MOST_PASSES)
+    throw new RangeError(`depth: it would take more than ${MOST_PASSES} passes; take a deeper one`);
+  const equal = (total: number, count: number): number[] =>
+    Array.from({ length: count }, () => total / count);
   let depths: number[];
   if (S <= SLACK) depths = [];
   else if (S <= finish + SLACK) depths = equal(S, Math.max(1, Math.ceil(S / finishDepthMm - SLACK)));
   else {
     const rough = S - finish;
     const count = Math.max(1, Math.ceil(rough / maxDepthMm - SLACK));
-    const under = skinDepthMm > rough / count + SLACK && skinDepthMm <= maxDepthMm + SLACK && skinDepthMm <= rough + SLACK;
+    const under =
+      skinDepthMm > rough / count + SLACK
+      && skinDepthMm <= maxDepthMm + SLACK
+      && skinDepthMm <= rough + SLACK;
     const rest = rough - skinDepthMm;
-    const roughing = under ? [skinDepthMm, ...(rest > SLACK ? equal(rest, Math.max(1, Math.ceil(rest / maxDepthMm - SLACK))) : [])] : equal(rough, count);
+    const roughing = under
+      ? [skinDepthMm, ...(rest > SLACK ? equal(rest, Math.max(1, Math.ceil(rest / maxDepthMm - SLACK))) : [])]
+      : equal(rough, count);
     depths = [...roughing, ...Array.from({ length: finishPasses }, () => finishDepthMm)];
   }
   let removed = 0;
-  return { stockRadialMm: S, depthsMm: depths, diametersMm: depths.map((depth) => startMm + sign * 2 * (removed += depth)), skinNotCleared: skinDepthMm > 0 && (depths[0] ?? Infinity) < skinDepthMm - SLACK };
+  return {
+    stockRadialMm: S,
+    depthsMm: depths,
+    diametersMm: depths.map((depth) => startMm + sign * 2 * (removed += depth)),
+    skinNotCleared: skinDepthMm > 0 && (depths[0] ?? Infinity) < skinDepthMm - SLACK,
+  };
 }
 
 export interface Correction {
@@ -73,7 +92,13 @@ export interface Correction {
  * @param removedBeforeMm  radius removed before this pass
  * @throws RangeError when nothing was removed: measure again
  */
-export function measureCorrect(startMm: number, measuredMm: number, dialTotalMm: number, targetMm: number, removedBeforeMm = 0): Correction {
+export function measureCorrect(
+  startMm: number,
+  measuredMm: number,
+  dialTotalMm: number,
+  targetMm: number,
+  removedBeforeMm = 0,
+): Correction {
   const sign = targetMm > startMm ? 1 : -1;
   const H = (sign * (measuredMm - startMm)) / 2;
   const h = H - removedBeforeMm;
@@ -84,8 +109,14 @@ export function measureCorrect(startMm: number, measuredMm: number, dialTotalMm:
   const sprung = wrong ? 0 : dialTotalMm - H;
   const left = (sign * (targetMm - measuredMm)) / 2;
   return {
-    removedRadialMm: H, deflectionRatio: ratio, stillSprungMm: wrong ? dialTotalMm - H : sprung, leftRadialMm: left, touchOffWrong: wrong, oversizeCut: left < -SLACK,
-    nextAdvanceMm: wrong ? left : left * (1 + q) - sprung, springPassRemovesMm: Math.max(0, sprung) / (1 + q),
+    removedRadialMm: H,
+    deflectionRatio: ratio,
+    stillSprungMm: wrong ? dialTotalMm - H : sprung,
+    leftRadialMm: left,
+    touchOffWrong: wrong,
+    oversizeCut: left < -SLACK,
+    nextAdvanceMm: wrong ? left : left * (1 + q) - sprung,
+    springPassRemovesMm: Math.max(0, sprung) / (1 + q),
   };
 }
 
@@ -107,4 +138,9 @@ export function dialTotals(depthsMm: readonly number[], removedMm: number, ratio
 
 /** What a finishing pass can really take, on the radius, by edge: below it the edge rubs and springs. */
 export const FINISH_DEPTH_MM = { hss: 0.05, 'ground-insert': 0.05, 'coated-insert': 0.15 } as const;
-export const finishDepthFor = (edgeKey: string): number => (edgeKey === 'carbide-coated' ? FINISH_DEPTH_MM['coated-insert'] : edgeKey.includes('carbide') ? FINISH_DEPTH_MM['ground-insert'] : FINISH_DEPTH_MM.hss);
+export const finishDepthFor = (edgeKey: string): number =>
+  edgeKey === 'carbide-coated'
+    ? FINISH_DEPTH_MM['coated-insert']
+    : edgeKey.includes('carbide')
+      ? FINISH_DEPTH_MM['ground-insert']
+      : FINISH_DEPTH_MM.hss;

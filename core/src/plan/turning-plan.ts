@@ -1,7 +1,12 @@
 import { workDeflection, type SupportedBy } from '../cut/deflection';
 import { factorChain, type FactorName } from '../cut/factor-chain';
 import { speedForHeat } from '../cut/heat';
-import { builtUpEdgeFactor, feedForRoughness, FINISH_CHIP_RATIO, machineFinishFactor } from '../cut/roughness';
+import {
+  builtUpEdgeFactor,
+  feedForRoughness,
+  FINISH_CHIP_RATIO,
+  machineFinishFactor,
+} from '../cut/roughness';
 import { forceConstants, specificForce } from '../cut/specific-force';
 import { speedRange, type SpeedSchool } from '../cut/speed-range';
 import { spindleSpeed, surfaceSpeed } from '../cut/spindle-speed';
@@ -87,51 +92,141 @@ export function turningPlan(wish: TurningWish): TurningPlan {
   const worn = { rakeDeg: wish.rakeDeg, wearLandMm: 0 };
 
   const chipMm = feed.start * Math.sin(wish.approachDeg * DEG);
-  const speedHeatMPerMin = metal.thermal && speedForHeat(specificForce({ ...constants, speedExponent: 0 }, worn, chipMm, 100, 'turn-outside').kc, metal.thermal, chipMm, edge.hotLimitC - HEAT_MARGIN_K - AMBIENT_C, wet);
+  const speedHeatMPerMin =
+    metal.thermal
+    && speedForHeat(
+      specificForce({ ...constants, speedExponent: 0 }, worn, chipMm, 100, 'turn-outside').kc,
+      metal.thermal,
+      chipMm,
+      edge.hotLimitC - HEAT_MARGIN_K - AMBIENT_C,
+      wet,
+    );
   const speed = governingLimit<SpeedLimit>(
-    [{ name: 'range', value: range.highMPerMin * Math.max(1, chain.speedFactor) }, { name: 'machine-top', value: surfaceSpeed(wish.rpmMax, diameterMm) }, { name: 'heat', value: speedHeatMPerMin }],
-    [{ name: 'machine-bottom', value: surfaceSpeed(wish.rpmMin, diameterMm) }], speedWantedMPerMin,
+    [
+      { name: 'range', value: range.highMPerMin * Math.max(1, chain.speedFactor) },
+      { name: 'machine-top', value: surfaceSpeed(wish.rpmMax, diameterMm) },
+      { name: 'heat', value: speedHeatMPerMin },
+    ],
+    [{ name: 'machine-bottom', value: surfaceSpeed(wish.rpmMin, diameterMm) }],
+    speedWantedMPerMin,
   );
   const cut = { feedMmRev: feed.start, approachDeg: wish.approachDeg, diameterMm, speedMPerMin: speed.start };
   const byPower = depthByPower(constants, worn, 'turn-outside', cut, wish);
-  const pushAt = (depthMm: number) => turningForce(constants, worn, 'turn-outside', { ...cut, approachDeg: Math.min(90, wish.approachDeg), depthMm, noseRadiusMm: wish.noseRadiusMm });
-  const within = (depthMm: number) => workDeflection(wish.support, metal.eGPa, diameterMm, 0, wish.lengthMm, wish.positionMm, pushAt(depthMm).fpN).diameterErrorMm <= wish.diameterErrorAllowedMm;
+  const pushAt = (depthMm: number) =>
+    turningForce(constants, worn, 'turn-outside', {
+      ...cut,
+      approachDeg: Math.min(90, wish.approachDeg),
+      depthMm,
+      noseRadiusMm: wish.noseRadiusMm,
+    });
+  const within = (depthMm: number) =>
+    workDeflection(
+      wish.support,
+      metal.eGPa,
+      diameterMm,
+      0,
+      wish.lengthMm,
+      wish.positionMm,
+      pushAt(depthMm).fpN,
+    ).diameterErrorMm <= wish.diameterErrorAllowedMm;
   const depthDeflectionMm = deepestWithin(within);
-  const { depthFloorMm } = turningFeedLimits({ ...wish, depthMm: wish.depthWantedMm, edgeRadiusUm: edge.edgeRadiusUm, minChipRatio: edge.minChipRatio });
+  const { depthFloorMm } = turningFeedLimits({
+    ...wish,
+    depthMm: wish.depthWantedMm,
+    edgeRadiusUm: edge.edgeRadiusUm,
+    minChipRatio: edge.minChipRatio,
+  });
   const depth = governingLimit<DepthLimit>(
-    [{ name: 'power', value: byPower.powerMm }, { name: 'torque', value: byPower.torqueMm }, { name: 'work-deflection', value: depthDeflectionMm }, { name: 'edge-length', value: (2 / 3) * wish.edgeLengthMm * Math.sin(wish.approachDeg * DEG) }],
-    [{ name: 'depth-floor', value: depthFloorMm }], wish.depthWantedMm * chain.depthFactor,
+    [
+      { name: 'power', value: byPower.powerMm },
+      { name: 'torque', value: byPower.torqueMm },
+      { name: 'work-deflection', value: depthDeflectionMm },
+      { name: 'edge-length', value: (2 / 3) * wish.edgeLengthMm * Math.sin(wish.approachDeg * DEG) },
+    ],
+    [{ name: 'depth-floor', value: depthFloorMm }],
+    wish.depthWantedMm * chain.depthFactor,
   );
   return {
-    speedWantedMPerMin, speed, speedHeatMPerMin, rpm: spindleSpeed(speed.start, diameterMm), belowUseful: speed.start < range.leastUsefulMPerMin,
-    feed, feedGoverning, depth, depthPowerMm: byPower.powerMm, depthTorqueMm: byPower.torqueMm, depthDeflectionMm,
-    powerKw: turningForce(constants, worn, 'turn-outside', { ...cut, depthMm: depth.start, noseRadiusMm: wish.noseRadiusMm }).powerKw,
-    governing: depth.governing !== 'wanted' ? depth.governing : speed.governing !== 'wanted' ? speed.governing : feedGoverning,
+    speedWantedMPerMin,
+    speed,
+    speedHeatMPerMin,
+    rpm: spindleSpeed(speed.start, diameterMm),
+    belowUseful: speed.start < range.leastUsefulMPerMin,
+    feed,
+    feedGoverning,
+    depth,
+    depthPowerMm: byPower.powerMm,
+    depthTorqueMm: byPower.torqueMm,
+    depthDeflectionMm,
+    powerKw: turningForce(constants, worn, 'turn-outside', {
+      ...cut,
+      depthMm: depth.start,
+      noseRadiusMm: wish.noseRadiusMm,
+    }).powerKw,
+    governing:
+      depth.governing !== 'wanted'
+        ? depth.governing
+        : speed.governing !== 'wanted'
+          ? speed.governing
+          : feedGoverning,
   };
 }
 
 /** The feed: as fine as the finish wants, as coarse as nose and machine take, never under what the edge can cut. */
 function feedOf(wish: TurningWish, chainFeed: number, speedMPerMin: number, wet: boolean) {
   const { edge, metal, noseRadiusMm } = wish;
-  const limits = turningFeedLimits({ ...wish, depthMm: wish.depthWantedMm, edgeRadiusUm: edge.edgeRadiusUm, minChipRatio: edge.minChipRatio });
+  const limits = turningFeedLimits({
+    ...wish,
+    depthMm: wish.depthWantedMm,
+    edgeRadiusUm: edge.edgeRadiusUm,
+    minChipRatio: edge.minChipRatio,
+  });
   const finishing = wish.raWantedUm !== null;
   const uppers = [
-    { name: 'finish' as const, value: finishing ? finishFeed(wish, wish.raWantedUm as number, speedMPerMin, wet) : null },
+    {
+      name: 'finish' as const,
+      value: finishing ? finishFeed(wish, wish.raWantedUm as number, speedMPerMin, wet) : null,
+    },
     { name: 'nose-radius' as const, value: limits.feedNoseMmRev },
-    { name: 'machine-feed' as const, value: limits.upperLimit === 'machine-feed' ? limits.feedUpperMmRev : machineFeed(wish) },
+    {
+      name: 'machine-feed' as const,
+      value: limits.upperLimit === 'machine-feed' ? limits.feedUpperMmRev : machineFeed(wish),
+    },
   ];
-  const least = uppers.reduce((best, one) => (one.value !== null && (best.value === null || one.value < best.value) ? one : best));
-  const feedFactor = finishing ? factorChain(metal, edge, wish.factors.filter((name) => name !== 'light-finishing')).feedFactor : chainFeed;
-  const lower = (2 * limits.hMinMm * engagedEdge(wish.depthWantedMm, noseRadiusMm, wish.approachDeg)) / wish.depthWantedMm;
-  const feed = governingLimit<FeedLimit>(uppers, [{ name: 'edge-radius', value: lower }], (finishing ? FINISHING_SHARE : ROUGHING_SHARE) * (least.value as number) * feedFactor);
+  const least = uppers.reduce((best, one) =>
+    one.value !== null && (best.value === null || one.value < best.value) ? one : best,
+  );
+  const feedFactor = finishing
+    ? factorChain(
+        metal,
+        edge,
+        wish.factors.filter((name) => name !== 'light-finishing'),
+      ).feedFactor
+    : chainFeed;
+  const lower =
+    (2 * limits.hMinMm * engagedEdge(wish.depthWantedMm, noseRadiusMm, wish.approachDeg))
+    / wish.depthWantedMm;
+  const feed = governingLimit<FeedLimit>(
+    uppers,
+    [{ name: 'edge-radius', value: lower }],
+    (finishing ? FINISHING_SHARE : ROUGHING_SHARE) * (least.value as number) * feedFactor,
+  );
   return { feed, feedGoverning: feed.governing === 'wanted' ? least.name : feed.governing };
 }
 
 /** The machine's own limit, also where the nose decides first. */
-const machineFeed = (wish: TurningWish): number => turningFeedLimits({ ...wish, noseRadiusMm: 100, depthMm: 1, edgeRadiusUm: 1, minChipRatio: 0.3 }).feedUpperMmRev;
+const machineFeed = (wish: TurningWish): number =>
+  turningFeedLimits({ ...wish, noseRadiusMm: 100, depthMm: 1, edgeRadiusUm: 1, minChipRatio: 0.3 })
+    .feedUpperMmRev;
 
-function finishFeed({ metal, edge, noseRadiusMm, rakeDeg, condition }: TurningWish, raUm: number, speedMPerMin: number, wet: boolean): number {
-  const factor = builtUpEdgeFactor(metal.builtUpEdge, speedMPerMin, wet, rakeDeg) * machineFinishFactor(condition);
+function finishFeed(
+  { metal, edge, noseRadiusMm, rakeDeg, condition }: TurningWish,
+  raUm: number,
+  speedMPerMin: number,
+  wet: boolean,
+): number {
+  const factor =
+    builtUpEdgeFactor(metal.builtUpEdge, speedMPerMin, wet, rakeDeg) * machineFinishFactor(condition);
   const { feedMmRev } = feedForRoughness(raUm, noseRadiusMm, edge.edgeRadiusUm, factor);
   return feedMmRev ?? Math.sqrt((2 * noseRadiusMm * FINISH_CHIP_RATIO * edge.edgeRadiusUm) / 1000);
 }

@@ -25,17 +25,32 @@ function machineReason({ machine: { check } }: CutSetup, units: UnitSystem): str
   return `checked: spindle play ${length(check.spindlePlayMm)}, gib slack ${length(check.gibSlackMm)}`;
 }
 
-export function factorLines(setup: CutSetup, plan: CutPlan, quantity: 'speed' | 'feed' | 'depth', units: UnitSystem): WorkingLine[] {
+export function factorLines(
+  setup: CutSetup,
+  plan: CutPlan,
+  quantity: 'speed' | 'feed' | 'depth',
+  units: UnitSystem,
+): WorkingLine[] {
   const { applied } = plan.speed.factors;
   const lines = applied
     .filter((factor) => factor[quantity] !== 1)
     .map((factor): WorkingLine => ({
-      key: `factor-${factor.name}`, kind: 'factor', label: FACTOR_WHY[factor.name].title, value: formatFactor(factor[quantity]), reason: factor.name === 'tired-machine' ? machineReason(setup, units) : FACTOR_WHY[factor.name].why,
+      key: `factor-${factor.name}`,
+      kind: 'factor',
+      label: FACTOR_WHY[factor.name].title,
+      value: formatFactor(factor[quantity]),
+      reason: factor.name === 'tired-machine' ? machineReason(setup, units) : FACTOR_WHY[factor.name].why,
     }));
   const raw = plan.speed.factors[`${quantity}Raw`];
   const kept = plan.speed.factors[`${quantity}Factor`];
   if (Math.abs(raw - kept) > 1e-9) {
-    lines.push({ key: 'factor-limit', kind: 'factor', label: raw < kept ? 'Never eased below' : 'Never raised above', value: formatFactor(kept), reason: `all together would be ${formatFactor(raw)}` });
+    lines.push({
+      key: 'factor-limit',
+      kind: 'factor',
+      label: raw < kept ? 'Never eased below' : 'Never raised above',
+      value: formatFactor(kept),
+      reason: `all together would be ${formatFactor(raw)}`,
+    });
   }
   return lines;
 }

@@ -1,7 +1,24 @@
-import { coarseLength, formatFactor, formatFeedPerTurn, formatFeedRate, formatForce, formatLength, formatSeconds, formatSpindleSpeed, formatSurfaceSpeed, joined } from './format';
+import {
+  coarseLength,
+  formatFactor,
+  formatFeedPerTurn,
+  formatFeedRate,
+  formatForce,
+  formatLength,
+  formatSeconds,
+  formatSpindleSpeed,
+  formatSurfaceSpeed,
+  joined,
+} from './format';
 
 describe('figures as a machinist would round them', () => {
-  it.each([[65.44, '65.4'], [873.2, '873'], [999.6, '1000'], [1484, '1480'], [42, '42']])('%d rpm is %s', (rpm, figure) => expect(formatSpindleSpeed(rpm)).toEqual({ figure, unit: 'rpm' }));
+  it.each([
+    [65.44, '65.4'],
+    [873.2, '873'],
+    [999.6, '1000'],
+    [1484, '1480'],
+    [42, '42'],
+  ])('%d rpm is %s', (rpm, figure) => expect(formatSpindleSpeed(rpm)).toEqual({ figure, unit: 'rpm' }));
 
   it('says lengths in both systems', () => {
     expect(joined(formatLength(15.875, 'mm'))).toBe('15.88\u00a0mm');

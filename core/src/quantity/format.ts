@@ -11,7 +11,10 @@ export interface Shown {
 /** Whole above 10, two figures below: 8.4, 26, 140. */
 export function formatSurfaceSpeed(mPerMin: number, units: UnitSystem): Shown {
   const value = units === 'mm' ? mPerMin : mPerMin / 0.3048;
-  return { figure: value < 10 ? value.toPrecision(2) : value.toFixed(0), unit: units === 'mm' ? 'm/min' : 'sfm' };
+  return {
+    figure: value < 10 ? value.toPrecision(2) : value.toFixed(0),
+    unit: units === 'mm' ? 'm/min' : 'sfm',
+  };
 }
 
 /** Three figures below 1000, to 10 above: 65.4, 873, 1480; of a shaper in strokes a minute. */
@@ -27,10 +30,15 @@ export function formatLength(mm: number, units: UnitSystem): Shown {
 }
 
 /** The figure of a length no finer than the speeds it follows from: 8.5, 24, 140 mm; 0.33, 5.5 in. */
-export const coarseLength = (mm: number, units: UnitSystem): string => twoFigures(units === 'mm' ? mm : mm / 25.4);
+export const coarseLength = (mm: number, units: UnitSystem): string =>
+  twoFigures(units === 'mm' ? mm : mm / 25.4);
 
 /** Feed per turn or per tooth to 0.001 mm or 0.0001 in. */
-export function formatFeedPerTurn(mm: number, units: UnitSystem, per: 'rev' | 'tooth' | 'stroke' = 'rev'): Shown {
+export function formatFeedPerTurn(
+  mm: number,
+  units: UnitSystem,
+  per: 'rev' | 'tooth' | 'stroke' = 'rev',
+): Shown {
   if (units === 'inch') return { figure: (mm / 25.4).toFixed(4), unit: `in/${per}` };
   return { figure: trimZeros(mm.toFixed(3)), unit: `mm/${per}` };
 }
@@ -44,17 +52,24 @@ export function formatFeedRate(mmPerMin: number, units: UnitSystem): Shown {
 /** Two figures below 10, whole above: 4.2, 38 N·m. */
 export function formatTorque(newtonMetres: number, units: UnitSystem): Shown {
   const value = units === 'mm' ? newtonMetres : newtonMetres / 1.3558179483;
-  return { figure: value < 10 ? value.toPrecision(2) : value.toFixed(0), unit: units === 'mm' ? 'N·m' : 'lbf·ft' };
+  return {
+    figure: value < 10 ? value.toPrecision(2) : value.toFixed(0),
+    unit: units === 'mm' ? 'N·m' : 'lbf·ft',
+  };
 }
 
 /** Two figures: 260 N, 58 lbf. */
 export function formatForce(newtons: number, units: UnitSystem): Shown {
-  return units === 'mm' ? { figure: twoFigures(newtons), unit: 'N' } : { figure: twoFigures(convert(newtons, 'N', 'lbf')), unit: 'lbf' };
+  return units === 'mm'
+    ? { figure: twoFigures(newtons), unit: 'N' }
+    : { figure: twoFigures(convert(newtons, 'N', 'lbf')), unit: 'lbf' };
 }
 
 /** To 0.01 kW or hp. */
 export function formatPower(kw: number, units: UnitSystem): Shown {
-  return units === 'mm' ? { figure: kw.toFixed(2), unit: 'kW' } : { figure: (kw / 0.74569987).toFixed(2), unit: 'hp' };
+  return units === 'mm'
+    ? { figure: kw.toFixed(2), unit: 'kW' }
+    : { figure: (kw / 0.74569987).toFixed(2), unit: 'hp' };
 }
 
 /** Seconds as a hand can follow them: 0.8, 6.5, 14. */
@@ -66,7 +81,8 @@ export function formatSeconds(seconds: number): Shown {
 export const formatFactor = (factor: number): string => `× ${factor.toFixed(2)}`;
 
 /** A relative standard uncertainty as most people mean it, twice as wide: ±0.8 %. */
-export const formatUncertainty = (uRel: number): string => `±${(200 * uRel).toFixed(uRel < 0.05 ? 1 : 0)}\u00a0%`;
+export const formatUncertainty = (uRel: number): string =>
+  `±${(200 * uRel).toFixed(uRel < 0.05 ? 1 : 0)}\u00a0%`;
 
 /** Figure and unit as one piece of text that does not break. */
 export const joined = (shown: Shown): string => `${shown.figure}\u00a0${shown.unit}`;

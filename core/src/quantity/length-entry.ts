@@ -1,9 +1,18 @@
 import { drillSize } from './drill-sizes';
 
 export type LengthUnit = 'mm' | 'in';
-export type ReadAs = 'mm' | 'in' | 'cm' | 'um' | 'thou' | 'tenths' | 'fraction-in' | 'number-drill' | 'letter-drill';
+export type ReadAs =
+  'mm' | 'in' | 'cm' | 'um' | 'thou' | 'tenths' | 'fraction-in' | 'number-drill' | 'letter-drill';
 export type RefusalReason =
-  | 'empty' | 'too-long' | 'drill-out-of-range' | 'thread' | 'not-positive' | 'denominator' | 'fraction-form' | 'unknown-unit' | 'not-a-number';
+  | 'empty'
+  | 'too-long'
+  | 'drill-out-of-range'
+  | 'thread'
+  | 'not-positive'
+  | 'denominator'
+  | 'fraction-form'
+  | 'unknown-unit'
+  | 'not-a-number';
 
 export type LengthEntry =
   | { readonly status: 'ok'; readonly valueMm: number; readonly readAs: ReadAs }
@@ -12,9 +21,18 @@ export type LengthEntry =
 
 const LONGEST = 40;
 const INCH = 25.4;
-const VULGAR: Readonly<Record<string, string>> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8' };
+const VULGAR: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
 const DENOMINATORS = new Set([2, 4, 8, 16, 32, 64, 128]);
-const THREAD = /^(?:m\d+(?:[.,]\d+)?(?:\s*x\s*\d*[.,]?\d+)?|(?:#\s*)?\d+(?:\/\d+)?-\d+(?:\s*(?:unc|unf|un))?|#?\d+(?:\/\d+)?\s*(?:unc|unf|un))$/i;
+const THREAD =
+  /^(?:m\d+(?:[.,]\d+)?(?:\s*x\s*\d*[.,]?\d+)?|(?:#\s*)?\d+(?:\/\d+)?-\d+(?:\s*(?:unc|unf|un))?|#?\d+(?:\/\d+)?\s*(?:unc|unf|un))$/i;
 const UNIT_AT_END = /\s*(mm|cm|inches|inch|in\.|in|"|thou|um|microns?|mils?|tenths?)$/i;
 const FRACTION = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/;
 const DECIMAL = /^(?:\d+[.,]?\d*|[.,]\d+)$/;
@@ -24,7 +42,10 @@ type UnitWord = 'mm' | 'cm' | 'in' | 'thou' | 'um' | 'mil' | 'tenth';
 
 const ok = (valueMm: number, readAs: ReadAs): LengthEntry => ({ status: 'ok', valueMm, readAs });
 const refused = (reason: RefusalReason): LengthEntry => ({ status: 'refused', reason });
-const ambiguous = (...candidates: number[]): LengthEntry => ({ status: 'ambiguous', candidatesMm: candidates.sort((a, b) => a - b) });
+const ambiguous = (...candidates: number[]): LengthEntry => ({
+  status: 'ambiguous',
+  candidatesMm: candidates.sort((a, b) => a - b),
+});
 
 /**
  * Reads a positive length as a machinist writes it.
@@ -40,7 +61,11 @@ const ambiguous = (...candidates: number[]): LengthEntry => ({ status: 'ambiguou
  * @example readLength('5/8', 'mm')  // { status: 'ok', valueMm: 15.875, readAs: 'fraction-in' }
  * @example readLength('1,250', 'in') // ambiguous: 31.75 mm or 31750 mm
  */
-export function readLength(text: string, defaultUnit: LengthUnit, field: 'diameter' | 'drill' = 'diameter'): LengthEntry {
+export function readLength(
+  text: string,
+  defaultUnit: LengthUnit,
+  field: 'diameter' | 'drill' = 'diameter',
+): LengthEntry {
   if (text.length > LONGEST) return refused('too-long');
   const plain = tidy(text);
   if (plain === '') return refused('empty');
@@ -61,7 +86,10 @@ export function readLength(text: string, defaultUnit: LengthUnit, field: 'diamet
 /** One space between words, plain fraction and inch signs, no diameter sign. */
 function tidy(text: string): string {
   return text
-    .replace(/(\d?)\s*([½¼¾⅛⅜⅝⅞])/g, (_, digit: string, sign: string) => (digit ? `${digit} ` : '') + VULGAR[sign])
+    .replace(
+      /(\d?)\s*([½¼¾⅛⅜⅝⅞])/g,
+      (_, digit: string, sign: string) => (digit ? `${digit} ` : '') + VULGAR[sign],
+    )
     .replace(/[“”″]|''|’’|′′/g, '"')
     .replace(/[µμ]/g, 'u')
     .replace(/−/g, '-')
@@ -100,9 +128,18 @@ function readFraction(number: string, unit: UnitWord | null): LengthEntry {
   return refused('fraction-form');
 }
 
-function readDecimal(number: string, unit: UnitWord | null, defaultUnit: LengthUnit, field: 'diameter' | 'drill'): LengthEntry {
+function readDecimal(
+  number: string,
+  unit: UnitWord | null,
+  defaultUnit: LengthUnit,
+  field: 'diameter' | 'drill',
+): LengthEntry {
   if (!DECIMAL.test(number)) {
-    return refused(unit === null && /^\d+(?:[.,]\d+)?\s*(?:[a-z]{1,}\.?|')$/i.test(number) && !/^\d+e\d*$/i.test(number) ? 'unknown-unit' : 'not-a-number');
+    return refused(
+      unit === null && /^\d+(?:[.,]\d+)?\s*(?:[a-z]{1,}\.?|')$/i.test(number) && !/^\d+e\d*$/i.test(number)
+        ? 'unknown-unit'
+        : 'not-a-number',
+    );
   }
   const value = Number(number.replace(',', '.'));
   if (!Number.isFinite(value)) return refused('not-a-number');
@@ -115,11 +152,15 @@ function readDecimal(number: string, unit: UnitWord | null, defaultUnit: LengthU
   return defaultUnit === 'in' ? bareInch(value, number, field) : bareMetric(value, number);
 }
 
-const mmPer = (unit: UnitWord): number => ({ mm: 1, cm: 10, in: INCH, thou: INCH / 1000, mil: INCH / 1000, um: 0.001, tenth: INCH / 10_000 })[unit];
+const mmPer = (unit: UnitWord): number =>
+  ({ mm: 1, cm: 10, in: INCH, thou: INCH / 1000, mil: INCH / 1000, um: 0.001, tenth: INCH / 10_000 })[unit];
 
 function withUnit(value: number, unit: UnitWord, defaultUnit: LengthUnit): LengthEntry {
   if (unit === 'mil') return ambiguous((value * INCH) / 1000, value);
-  if (unit === 'tenth') return defaultUnit === 'in' ? ok((value * INCH) / 10_000, 'tenths') : ambiguous((value * INCH) / 10_000, value * 0.1);
+  if (unit === 'tenth')
+    return defaultUnit === 'in'
+      ? ok((value * INCH) / 10_000, 'tenths')
+      : ambiguous((value * INCH) / 10_000, value * 0.1);
   return ok(value * mmPer(unit), unit);
 }
 

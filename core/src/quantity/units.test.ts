@@ -10,8 +10,21 @@ describe('conversion', () => {
   });
 
   it('goes there and back', () => {
-    const pairs: readonly [Unit, Unit][] = [['mm', 'thou'], ['m/min', 'sfm'], ['mm/min', 'in/min'], ['kW', 'PS'], ['N', 'lbf'], ['cm3/min', 'in3/min']];
-    fc.assert(fc.property(fc.double({ min: 1e-6, max: 1e6, noNaN: true }), fc.constantFrom(...pairs), (value, [a, b]) => Math.abs(convert(convert(value, a, b), b, a) / value - 1) < 1e-12));
+    const pairs: readonly [Unit, Unit][] = [
+      ['mm', 'thou'],
+      ['m/min', 'sfm'],
+      ['mm/min', 'in/min'],
+      ['kW', 'PS'],
+      ['N', 'lbf'],
+      ['cm3/min', 'in3/min'],
+    ];
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1e-6, max: 1e6, noNaN: true }),
+        fc.constantFrom(...pairs),
+        (value, [a, b]) => Math.abs(convert(convert(value, a, b), b, a) / value - 1) < 1e-12,
+      ),
+    );
   });
 
   it('refuses to turn a length into a power, and a unit it does not know', () => {

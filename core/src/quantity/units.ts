@@ -18,7 +18,11 @@ const KINDS = {
   'feed per turn': { 'mm/rev': 1, 'in/rev': MM_PER_INCH },
   power: { kW: 1, hp: HORSEPOWER_IN_KW, W: 0.001, PS: METRIC_HORSEPOWER_IN_KW },
   force: { N: 1, lbf: POUND_FORCE_IN_NEWTONS },
-  torque: { Nm: 1, 'lbf.ft': POUND_FORCE_IN_NEWTONS * FOOT_IN_METRES, 'lbf.in': (POUND_FORCE_IN_NEWTONS * FOOT_IN_METRES) / 12 },
+  torque: {
+    Nm: 1,
+    'lbf.ft': POUND_FORCE_IN_NEWTONS * FOOT_IN_METRES,
+    'lbf.in': (POUND_FORCE_IN_NEWTONS * FOOT_IN_METRES) / 12,
+  },
   'removal rate': { 'cm3/min': 1, 'in3/min': MM_PER_INCH ** 3 / 1000 },
 } as const;
 
@@ -26,7 +30,9 @@ type UnitsOf<K> = K extends keyof typeof KINDS ? keyof (typeof KINDS)[K] : never
 export type Unit = UnitsOf<keyof typeof KINDS>;
 
 const FACTORS = new Map<string, { kind: string; factor: number }>(
-  Object.entries(KINDS).flatMap(([kind, units]) => Object.entries(units).map(([unit, factor]) => [unit, { kind, factor }] as const)),
+  Object.entries(KINDS).flatMap(([kind, units]) =>
+    Object.entries(units).map(([unit, factor]) => [unit, { kind, factor }] as const),
+  ),
 );
 
 /**

@@ -11,12 +11,23 @@ export type CutSide = 'outside' | 'bore';
  * @param heightErrorMm  above the axis positive; less than the radius
  * @example centreHeight('outside', 0.2, 6, 0, 8).frontClearanceDeg // 4.18
  */
-export function centreHeight(side: CutSide, heightErrorMm: number, diameterMm: number, backRakeDeg: number, frontClearanceDeg: number) {
+export function centreHeight(
+  side: CutSide,
+  heightErrorMm: number,
+  diameterMm: number,
+  backRakeDeg: number,
+  frontClearanceDeg: number,
+) {
   const share = (2 * heightErrorMm) / positive('diameter', diameterMm);
-  if (Math.abs(share) >= 1) throw new RangeError(`height error must be less than the radius ${diameterMm / 2}, got ${heightErrorMm}`);
+  if (Math.abs(share) >= 1)
+    throw new RangeError(`height error must be less than the radius ${diameterMm / 2}, got ${heightErrorMm}`);
   const deltaDeg = Math.asin(share) / DEG;
   const sign = side === 'outside' ? 1 : -1;
-  return { deltaDeg, backRakeDeg: backRakeDeg + sign * deltaDeg, frontClearanceDeg: frontClearanceDeg - sign * deltaDeg };
+  return {
+    deltaDeg,
+    backRakeDeg: backRakeDeg + sign * deltaDeg,
+    frontClearanceDeg: frontClearanceDeg - sign * deltaDeg,
+  };
 }
 
 /**
@@ -27,16 +38,38 @@ export function centreHeight(side: CutSide, heightErrorMm: number, diameterMm: n
  * @param measuredMm     a diameter just measured
  * @param infeedMm       then fed in, on the radius
  */
-export function heightDiameterError(side: CutSide, slideRadiusMm: number, heightErrorMm: number, measuredMm: number, infeedMm: number) {
+export function heightDiameterError(
+  side: CutSide,
+  slideRadiusMm: number,
+  heightErrorMm: number,
+  measuredMm: number,
+  infeedMm: number,
+) {
   const cutMm = 2 * Math.hypot(slideRadiusMm, heightErrorMm);
   const at = Math.sqrt(Math.max(0, measuredMm ** 2 / 4 - heightErrorMm ** 2));
   const sign = side === 'outside' ? -1 : 1;
   const nextMm = 2 * Math.hypot(at + sign * infeedMm, heightErrorMm);
-  return { cutMm, errorMm: cutMm - 2 * slideRadiusMm, nextMm, stepErrorMm: nextMm - (measuredMm + sign * 2 * infeedMm), pipMm: 2 * Math.abs(heightErrorMm) };
+  return {
+    cutMm,
+    errorMm: cutMm - 2 * slideRadiusMm,
+    nextMm,
+    stepErrorMm: nextMm - (measuredMm + sign * 2 * infeedMm),
+    pipMm: 2 * Math.abs(heightErrorMm),
+  };
 }
 
 /** A thin rule pinched between round work and nose leans by asin(2e/(D + 2t)); top toward the work: too high. */
-export function centreRule(heightErrorMm: number, diameterMm: number, thicknessMm: number, lengthAboveMm: number, eyeDeg: number) {
+export function centreRule(
+  heightErrorMm: number,
+  diameterMm: number,
+  thicknessMm: number,
+  lengthAboveMm: number,
+  eyeDeg: number,
+) {
   const lean = Math.asin((2 * heightErrorMm) / (positive('diameter', diameterMm) + 2 * thicknessMm));
-  return { leanDeg: lean / DEG, topOffsetMm: lengthAboveMm * Math.sin(lean), smallestSeenMm: (diameterMm / 2 + thicknessMm) * Math.sin(eyeDeg * DEG) };
+  return {
+    leanDeg: lean / DEG,
+    topOffsetMm: lengthAboveMm * Math.sin(lean),
+    smallestSeenMm: (diameterMm / 2 + thicknessMm) * Math.sin(eyeDeg * DEG),
+  };
 }

@@ -15,8 +15,20 @@ interface FormRow {
 }
 
 const FORMS: Readonly<Record<ThreadForm, FormRow>> = {
-  'iso-60': { halfDeg: 30, crest: 1 / 8, pitchUnder: (3 * Math.sqrt(3)) / 8, minorInsideUnder: (5 * Math.sqrt(3)) / 8, minorOutsideUnder: (17 * Math.sqrt(3)) / 24 },
-  'form-55': { halfDeg: 27.5, crest: 1 / 6, pitchUnder: 0.640327, minorInsideUnder: 1.280654, minorOutsideUnder: 1.280654 },
+  'iso-60': {
+    halfDeg: 30,
+    crest: 1 / 8,
+    pitchUnder: (3 * Math.sqrt(3)) / 8,
+    minorInsideUnder: (5 * Math.sqrt(3)) / 8,
+    minorOutsideUnder: (17 * Math.sqrt(3)) / 24,
+  },
+  'form-55': {
+    halfDeg: 27.5,
+    crest: 1 / 6,
+    pitchUnder: 0.640327,
+    minorInsideUnder: 1.280654,
+    minorOutsideUnder: 1.280654,
+  },
 };
 
 export const threadHalfAngle = (form: ThreadForm): number => FORMS[form].halfDeg;
@@ -41,14 +53,25 @@ export interface ThreadDepth {
  *
  * @example threadDepth('iso-60', 2, 16, 0, 0).depthMm // 1.5155
  */
-export function threadDepth(form: ThreadForm, pitchMm: number, majorMm: number, noseFlatMm: number, noseRadiusMm: number): ThreadDepth {
+export function threadDepth(
+  form: ThreadForm,
+  pitchMm: number,
+  majorMm: number,
+  noseFlatMm: number,
+  noseRadiusMm: number,
+): ThreadDepth {
   const row = FORMS[form];
   const a = row.halfDeg * DEG;
   const sharpMm = positive('pitch', pitchMm) / (2 * Math.tan(a));
-  const depthMm = sharpMm - row.crest * sharpMm - noseFlatMm / (2 * Math.tan(a)) - noseRadiusMm * (1 / Math.sin(a) - 1);
+  const depthMm =
+    sharpMm - row.crest * sharpMm - noseFlatMm / (2 * Math.tan(a)) - noseRadiusMm * (1 / Math.sin(a) - 1);
   return {
-    sharpMm, depthMm, rootMm: majorMm - 2 * depthMm, pitchDiameterMm: majorMm - row.pitchUnder * pitchMm,
-    minorInsideMm: majorMm - row.minorInsideUnder * pitchMm, minorOutsideMm: majorMm - row.minorOutsideUnder * pitchMm,
+    sharpMm,
+    depthMm,
+    rootMm: majorMm - 2 * depthMm,
+    pitchDiameterMm: majorMm - row.pitchUnder * pitchMm,
+    minorInsideMm: majorMm - row.minorInsideUnder * pitchMm,
+    minorOutsideMm: majorMm - row.minorOutsideUnder * pitchMm,
   };
 }
 
@@ -75,31 +98,76 @@ const MOST_PASSES = 500;
  * @param compoundDeg  of the compound slide from square: 29.5 shaves the trailing flank, 0 is straight in
  * @param by           how many passes, or how deep the first one is
  */
-export function threadInfeed(depthMm: number, noseFlatMm: number, angleDeg: number, compoundDeg: number, by: { readonly passes: number } | { readonly firstMm: number }): ThreadInfeed {
+export function threadInfeed(
+  depthMm: number,
+  noseFlatMm: number,
+  angleDeg: number,
+  compoundDeg: number,
+  by: { readonly passes: number } | { readonly firstMm: number },
+): ThreadInfeed {
   const tan = Math.tan((angleDeg / 2) * DEG);
   const area = (x: number): number => noseFlatMm * x + x * x * tan;
   const h = positive('thread depth', depthMm);
-  const passes = 'passes' in by ? positive('passes', by.passes) : Math.max(1, Math.ceil(area(h) / area(positive('first pass', by.firstMm)) - 1e-9));
-  if (passes > MOST_PASSES) throw new RangeError(`first pass: it would take more than ${MOST_PASSES} passes; take a deeper one`);
-  const at = (k: number): number => (-noseFlatMm + Math.sqrt(noseFlatMm ** 2 + (4 * tan * area(h) * k) / passes)) / (2 * tan);
+  const passes =
+    'passes' in by
+      ? positive('passes', by.passes)
+      : Math.max(1, Math.ceil(area(h) / area(positive('first pass', by.firstMm)) - 1e-9));
+  if (passes > MOST_PASSES)
+    throw new RangeError(`first pass: it would take more than ${MOST_PASSES} passes; take a deeper one`);
+  const at = (k: number): number =>
+    (-noseFlatMm + Math.sqrt(noseFlatMm ** 2 + (4 * tan * area(h) * k) / passes)) / (2 * tan);
   const radialMm = Array.from({ length: passes }, (_, k) => at(k + 1));
   const cos = Math.cos(compoundDeg * DEG);
-  return { passes, radialMm, compoundMm: radialMm.map((x) => x / cos), lastMm: h - (passes > 1 ? radialMm[passes - 2]! : 0), trailingShaveMm: h * (tan - Math.tan(compoundDeg * DEG)) };
+  return {
+    passes,
+    radialMm,
+    compoundMm: radialMm.map((x) => x / cos),
+    lastMm: h - (passes > 1 ? radialMm[passes - 2]! : 0),
+    trailingShaveMm: h * (tan - Math.tan(compoundDeg * DEG)),
+  };
 }
 
 /** Over three wires, and the pitch diameter back from a reading. */
-export function threadWires(form: ThreadForm, pitchMm: number, pitchDiameterMm: number, wireMm: number, starts = 1, readingMm = pitchDiameterMm) {
+export function threadWires(
+  form: ThreadForm,
+  pitchMm: number,
+  pitchDiameterMm: number,
+  wireMm: number,
+  starts = 1,
+  readingMm = pitchDiameterMm,
+) {
   const a = threadHalfAngle(form) * DEG;
   const bestMm = positive('pitch', pitchMm) / (2 * Math.cos(a));
   const cot = 1 / Math.tan(a);
   const lead = (starts * pitchMm) / (Math.PI * positive('pitch diameter', pitchDiameterMm));
   const leadMm = (positive('wire', wireMm) / 2) * lead ** 2 * Math.cos(a) * cot;
   const over = wireMm * (1 + 1 / Math.sin(a)) - (pitchMm / 2) * cot;
-  return { bestMm, overMm: pitchDiameterMm + over, leadMm, overCorrectedMm: pitchDiameterMm + over + leadMm, pitchDiameterFromReadingMm: readingMm - over - leadMm };
+  return {
+    bestMm,
+    overMm: pitchDiameterMm + over,
+    leadMm,
+    overCorrectedMm: pitchDiameterMm + over + leadMm,
+    pitchDiameterFromReadingMm: readingMm - over - leadMm,
+  };
 }
 
 /** Coarse pitch of a metric thread by its diameter: the nearest of the first choices. */
 const COARSE: readonly (readonly [upToMm: number, pitchMm: number])[] = [
-  [3.2, 0.5], [4.2, 0.7], [5.5, 0.8], [7, 1], [9, 1.25], [11, 1.5], [13, 1.75], [17, 2], [23, 2.5], [28, 3], [34, 3.5], [40, 4], [46, 4.5], [54, 5], [62, 5.5],
+  [3.2, 0.5],
+  [4.2, 0.7],
+  [5.5, 0.8],
+  [7, 1],
+  [9, 1.25],
+  [11, 1.5],
+  [13, 1.75],
+  [17, 2],
+  [23, 2.5],
+  [28, 3],
+  [34, 3.5],
+  [40, 4],
+  [46, 4.5],
+  [54, 5],
+  [62, 5.5],
 ];
-export const coarsePitch = (diameterMm: number): number => COARSE.find(([upTo]) => diameterMm <= upTo)?.[1] ?? 6;
+export const coarsePitch = (diameterMm: number): number =>
+  COARSE.find(([upTo]) => diameterMm <= upTo)?.[1] ?? 6;

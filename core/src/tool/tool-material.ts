@@ -1,7 +1,14 @@
 import table from '../../tables/materials.json';
 import type { SpeedSource } from '../material/material';
 
-export type ToolMaterialKey = 'carbon-steel' | 'hss' | 'hss-co' | 'brazed-carbide' | 'carbide-uncoated' | 'carbide-coated' | 'solid-carbide';
+export type ToolMaterialKey =
+  | 'carbon-steel'
+  | 'hss'
+  | 'hss-co'
+  | 'brazed-carbide'
+  | 'carbide-uncoated'
+  | 'carbide-coated'
+  | 'solid-carbide';
 
 /** What a cutting edge is made of. */
 export interface ToolMaterial {

@@ -9,9 +9,16 @@ import { TOOLS } from '../demo/tools';
 import { HttpProblem } from '../http/problem';
 import { calculate } from './calculate';
 
-interface Case { readonly id: string; readonly topic: string; readonly inputs: Values; readonly expected: Values }
+interface Case {
+  readonly id: string;
+  readonly topic: string;
+  readonly inputs: Values;
+  readonly expected: Values;
+}
 const folder = join(__dirname, '../../../core/reference/fixtures');
-const cases = readdirSync(folder).flatMap((name) => JSON.parse(readFileSync(join(folder, name), 'utf8')) as Case[]).filter(({ topic }) => topic in TOPICS);
+const cases = readdirSync(folder)
+  .flatMap((name) => JSON.parse(readFileSync(join(folder, name), 'utf8')) as Case[])
+  .filter(({ topic }) => topic in TOPICS);
 const refusal = (run: () => unknown): HttpProblem => {
   try {
     run();
@@ -22,36 +29,72 @@ const refusal = (run: () => unknown): HttpProblem => {
   throw new Error('it was not refused');
 };
 
-test('has a schema for every topic of the core, and none beside', () => expect([...CALC_TOPICS].sort()).toEqual([...Object.keys(TOPICS), 'cut-plan'].sort()));
+test('has a schema for every topic of the core, and none beside', () =>
+  expect([...CALC_TOPICS].sort()).toEqual([...Object.keys(TOPICS), 'cut-plan'].sort()));
 
-test.each(cases.map((one) => [one.id, one] as const))('takes the inputs of %s as they are written', (_, { topic, inputs }) => {
-  expect(CALC_INPUTS[topic as keyof typeof CALC_INPUTS].safeParse(inputs).error?.issues ?? []).toEqual([]);
-});
+test.each(cases.map((one) => [one.id, one] as const))(
+  'takes the inputs of %s as they are written',
+  (_, { topic, inputs }) => {
+    expect(CALC_INPUTS[topic as keyof typeof CALC_INPUTS].safeParse(inputs).error?.issues ?? []).toEqual([]);
+  },
+);
 
 describe('what does not fit', () => {
-  it('is named at its field', () => expect(refusal(() => calculate('spindle-speed', { cutting_speed_m_min: 'fast', diameter_mm: 20 })).more.fields!.length).toBeGreaterThan(0));
-  it('is named when it does not belong there', () => expect(refusal(() => calculate('drill-point', { diameter_mm: 5, point_angle_deg: 118, colour: 'red' })).more.fields![0]!.message).toContain('colour'));
-  it('is told in the core’s own sentence when it is outside the physics', () => expect(refusal(() => calculate('surface-speed', { spindle_speed_rpm: 100, diameter_mm: -2 }))).toMatchObject({ status: 400, message: expect.stringContaining('diameter') }));
+  it('is named at its field', () =>
+    expect(
+      refusal(() => calculate('spindle-speed', { cutting_speed_m_min: 'fast', diameter_mm: 20 })).more.fields!
+        .length,
+    ).toBeGreaterThan(0));
+  it('is named when it does not belong there', () =>
+    expect(
+      refusal(() => calculate('drill-point', { diameter_mm: 5, point_angle_deg: 118, colour: 'red' })).more
+        .fields![0]!.message,
+    ).toContain('colour'));
+  it('is told in the core’s own sentence when it is outside the physics', () =>
+    expect(
+      refusal(() => calculate('surface-speed', { spindle_speed_rpm: 100, diameter_mm: -2 })),
+    ).toMatchObject({ status: 400, message: expect.stringContaining('diameter') }));
 });
 
 test('whatever figures are sent, the answer is finite or a refusal, never a fault of ours', () => {
-  const plain = cases.filter(({ inputs }) => Object.values(inputs).some((value) => typeof value === 'number'));
-  fc.assert(fc.property(fc.constantFrom(...plain), fc.nat(), fc.oneof(fc.double({ min: -1000, max: 1000, noNaN: true }), fc.constantFrom(0, -1, 1e-9, 1e6, -1e6)), ({ topic, inputs }, which, value) => {
-    const keys = Object.keys(inputs).filter((key) => typeof inputs[key] === 'number');
-    const body = { ...inputs, [keys[which % keys.length]!]: value };
-    try {
-      const text = JSON.stringify(calculate(topic as keyof typeof CALC_INPUTS, body));
-      return !/NaN|Infinity/.test(text);
-    } catch (error) {
-      return error instanceof HttpProblem && error.status === 400;
-    }
-  }), { numRuns: 1500 });
+  const plain = cases.filter(({ inputs }) =>
+    Object.values(inputs).some((value) => typeof value === 'number'),
+  );
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...plain),
+      fc.nat(),
+      fc.oneof(fc.double({ min: -1000, max: 1000, noNaN: true }), fc.constantFrom(0, -1, 1e-9, 1e6, -1e6)),
+      ({ topic, inputs }, which, value) => {
+        const keys = Object.keys(inputs).filter((key) => typeof inputs[key] === 'number');
+        const body = { ...inputs, [keys[which % keys.length]!]: value };
+        try {
+          const text = JSON.stringify(calculate(topic as keyof typeof CALC_INPUTS, body));
+          return !/NaN|Infinity/.test(text);
+        } catch (error) {
+          return error instanceof HttpProblem && error.status === 400;
+        }
+      },
+    ),
+    { numRuns: 1500 },
+  );
 });
 
 test('a whole cut: plan, forecast, limits and what is to be said, from its records alone', () => {
-  const answer = calculate('cut-plan', { machine: MACHINES[0], stock: STOCK[0], tool: TOOLS[0], cut: { operation: 'turn', workDiameterMm: 40 } });
-  expect(answer).toMatchObject({ plan: { diameterMm: 40, speed: { rungRpm: expect.any(Number) }, feed: { mmRev: expect.any(Number) } }, forecast: { power: { share: expect.any(Number) } } });
+  const answer = calculate('cut-plan', {
+    machine: MACHINES[0],
+    stock: STOCK[0],
+    tool: TOOLS[0],
+    cut: { operation: 'turn', workDiameterMm: 40 },
+  });
+  expect(answer).toMatchObject({
+    plan: { diameterMm: 40, speed: { rungRpm: expect.any(Number) }, feed: { mmRev: expect.any(Number) } },
+    forecast: { power: { share: expect.any(Number) } },
+  });
   expect((answer.limits as unknown[]).length).toBe(3);
   expect((answer.warnings as { key: string }[]).map(({ key }) => key)).toContain('eyes');
-  expect(refusal(() => calculate('cut-plan', { machine: MACHINES[0], stock: STOCK[0], tool: TOOLS[0], cut: {} })).more.fields![0]!.path).toBe('cut.operation');
+  expect(
+    refusal(() => calculate('cut-plan', { machine: MACHINES[0], stock: STOCK[0], tool: TOOLS[0], cut: {} }))
+      .more.fields![0]!.path,
+  ).toBe('cut.operation');
 });

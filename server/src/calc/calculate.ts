@@ -6,18 +6,36 @@ import { forecast, whatLimits } from '@pike-stone/core/forecast';
 import { HttpProblem, invalid } from '../http/problem';
 
 const UNSAID: Omit<CutChoice, 'machineId' | 'stockId' | 'toolId' | 'operation'> = {
-  workDiameterMm: 25, cutterDiameterMm: null, stickOutMm: 40, support: 'chuck', fluid: 'brush', interrupted: false, firstPassOnSkin: false, depthMm: null, widthMm: null, rpmByHand: null, feedByHand: null,
+  workDiameterMm: 25,
+  cutterDiameterMm: null,
+  stickOutMm: 40,
+  support: 'chuck',
+  fluid: 'brush',
+  interrupted: false,
+  firstPassOnSkin: false,
+  depthMm: null,
+  widthMm: null,
+  rpmByHand: null,
+  feedByHand: null,
 };
 const NOBODY = { machineId: '', stockId: '', toolId: '' };
 
 /** A whole cut from its records: the plan, what it will do, what holds it back and what is to be said. */
 function wholeCut({ machine, stock, tool, metal, rules = DEFAULT_RULES, cut }: WholeCut): Values {
-  const said = Object.fromEntries(Object.entries(cut).filter(([, value]) => value !== undefined)) as Pick<CutChoice, 'operation'>;
+  const said = Object.fromEntries(Object.entries(cut).filter(([, value]) => value !== undefined)) as Pick<
+    CutChoice,
+    'operation'
+  >;
   const setup = toSetup({ ...NOBODY, ...UNSAID, ...said }, machine, stock, tool, metal ?? null);
   const plan = cutPlan(setup, rules);
   const found = forecast(setup, plan);
   const { metal: row, edge, ...planned } = plan;
-  return { plan: { metal: row.key, edge: edge.key, ...planned }, forecast: found, limits: whatLimits(setup, plan, found), warnings: [...warnings(setup, plan, 'mm'), ...stepCautions(setup, row.chipCharacter)] };
+  return {
+    plan: { metal: row.key, edge: edge.key, ...planned },
+    forecast: found,
+    limits: whatLimits(setup, plan, found),
+    warnings: [...warnings(setup, plan, 'mm'), ...stepCautions(setup, row.chipCharacter)],
+  };
 }
 
 /** The first number in it that is none: what was asked lies outside of what can be computed. */
@@ -43,6 +61,7 @@ export function calculate(topic: CalcTopic, body: unknown): Values {
     throw error;
   }
   const hole = notFinite(result);
-  if (hole !== null) throw new HttpProblem(400, 'Cannot be computed', `With these values there is no ${hole}.`);
+  if (hole !== null)
+    throw new HttpProblem(400, 'Cannot be computed', `With these values there is no ${hole}.`);
   return result;
 }

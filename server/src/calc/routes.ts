@@ -9,8 +9,10 @@ export function calcRoutes(): Router {
   router.get('/', (_request, response) => void response.json({ topics: CALC_TOPICS }));
   router.post('/:topic', (request, response) => {
     const { topic } = request.params;
-    if (!isCalcTopic(topic)) throw new HttpProblem(404, 'No such calculation', 'GET /api/calc lists the topics.');
-    if (!request.is('application/json')) throw new HttpProblem(415, 'Not readable', 'Send JSON with Content-Type application/json.');
+    if (!isCalcTopic(topic))
+      throw new HttpProblem(404, 'No such calculation', 'GET /api/calc lists the topics.');
+    if (!request.is('application/json'))
+      throw new HttpProblem(415, 'Not readable', 'Send JSON with Content-Type application/json.');
     response.json({ topic, result: calculate(topic, request.body) });
   });
   return router;

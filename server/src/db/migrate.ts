@@ -5,7 +5,13 @@ import { APP_ROLE, type Config } from '../config';
 
 const canLogIn = async (url: string): Promise<boolean> => {
   const client = new pg.Client({ connectionString: url });
-  return client.connect().then(() => client.end()).then(() => true, () => false);
+  return client
+    .connect()
+    .then(() => client.end())
+    .then(
+      () => true,
+      () => false,
+    );
 };
 
 /**
@@ -18,7 +24,9 @@ async function ensureAppRole(client: pg.Client, { appUrl, appPassword }: Config)
   const known = await client.query('select 1 from pg_roles where rolname = $1', [APP_ROLE]);
   const verb = known.rowCount === 0 ? 'create' : 'alter';
   try {
-    await client.query(`${verb} role ${APP_ROLE} login nosuperuser nocreatedb nocreaterole nobypassrls password ${client.escapeLiteral(appPassword)}`);
+    await client.query(
+      `${verb} role ${APP_ROLE} login nosuperuser nocreatedb nocreaterole nobypassrls password ${client.escapeLiteral(appPassword)}`,
+    );
   } catch (error) {
     if (!(await canLogIn(appUrl))) throw error;
   }

@@ -10,7 +10,8 @@ export class DatabaseAway extends Error {
 }
 
 /** Class 57: the server was told to stop, or is not up yet. */
-const answered = (error: unknown): boolean => error instanceof pg.DatabaseError && !error.code?.startsWith('57');
+const answered = (error: unknown): boolean =>
+  error instanceof pg.DatabaseError && !error.code?.startsWith('57');
 
 /**
  * Connections that belong to one shop while they are lent out.
@@ -33,7 +34,11 @@ export class ShopPool {
     return this.#lend(async (client) => {
       if (this.#boundTo.get(client) !== shopId) {
         this.#boundTo.delete(client);
-        await client.query({ name: 'bind-shop', text: `select set_config('pike.shop', $1, false)`, values: [shopId] });
+        await client.query({
+          name: 'bind-shop',
+          text: `select set_config('pike.shop', $1, false)`,
+          values: [shopId],
+        });
         this.#boundTo.set(client, shopId);
       }
       return (await client.query<R>(statement)).rows;

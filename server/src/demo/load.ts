@@ -21,14 +21,24 @@ export async function loadDemo(ownerUrl: string): Promise<boolean> {
   await client.connect();
   try {
     await client.query('begin');
-    const made = await client.query('insert into shop (shop_id, name) values ($1, $2) on conflict do nothing', [DEMO_SHOP.id, DEMO_SHOP.name]);
+    const made = await client.query(
+      'insert into shop (shop_id, name) values ($1, $2) on conflict do nothing',
+      [DEMO_SHOP.id, DEMO_SHOP.name],
+    );
     if (made.rowCount) {
       for (const [table, kind, group, bodies] of TABLES) {
         for (const [i, body] of bodies.entries()) {
-          await client.query(`insert into ${table} (shop_id, id, version, body) values ($1, $2, 1, $3)`, [DEMO_SHOP.id, demoId(group, i + 1), BODIES[kind].parse(body)]);
+          await client.query(`insert into ${table} (shop_id, id, version, body) values ($1, $2, 1, $3)`, [
+            DEMO_SHOP.id,
+            demoId(group, i + 1),
+            BODIES[kind].parse(body),
+          ]);
         }
       }
-      await client.query('insert into shop_rules (shop_id, id, version, body) values ($1, $1, 1, $2)', [DEMO_SHOP.id, DEFAULT_RULES]);
+      await client.query('insert into shop_rules (shop_id, id, version, body) values ($1, $1, 1, $2)', [
+        DEMO_SHOP.id,
+        DEFAULT_RULES,
+      ]);
     }
     await client.query('commit');
     return Boolean(made.rowCount);

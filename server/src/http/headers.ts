@@ -3,18 +3,27 @@ import helmet from 'helmet';
 import type { WebApp } from './web-app';
 
 /** Headers of the page: nothing loads, runs or frames it but what it ships with. */
-export const pageHeaders = ({ scriptHashes, styleHashes }: WebApp): RequestHandler => helmet({
-  contentSecurityPolicy: {
-    useDefaults: false,
-    directives: {
-      defaultSrc: ["'none'"], scriptSrc: ["'self'", ...scriptHashes], styleSrc: ["'self'", ...styleHashes],
-      imgSrc: ["'self'", 'data:', 'blob:'], fontSrc: ["'self'"], connectSrc: ["'self'"], workerSrc: ["'self'", 'blob:'], manifestSrc: ["'self'"],
-      baseUri: ["'none'"], formAction: ["'none'"], frameAncestors: ["'none'"],
+export const pageHeaders = ({ scriptHashes, styleHashes }: WebApp): RequestHandler =>
+  helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'none'"],
+        scriptSrc: ["'self'", ...scriptHashes],
+        styleSrc: ["'self'", ...styleHashes],
+        imgSrc: ["'self'", 'data:', 'blob:'],
+        fontSrc: ["'self'"],
+        connectSrc: ["'self'"],
+        workerSrc: ["'self'", 'blob:'],
+        manifestSrc: ["'self'"],
+        baseUri: ["'none'"],
+        formAction: ["'none'"],
+        frameAncestors: ["'none'"],
+      },
     },
-  },
-  // Plain HTTP on loopback: a browser that has seen this header would insist on HTTPS.
-  strictTransportSecurity: false,
-});
+    // Plain HTTP on loopback: a browser that has seen this header would insist on HTTPS.
+    strictTransportSecurity: false,
+  });
 
 /** Headers of an answer that is data: never a page, never kept, never read by another origin. */
 const DATA_HEADERS = Object.entries({

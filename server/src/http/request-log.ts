@@ -11,7 +11,19 @@ export function requestLog(log: Logger): RequestHandler {
     if (request.url.startsWith('/api/') && log.isLevelEnabled('info')) {
       const began = performance.now();
       const { method, url } = request;
-      response.on('close', () => log.info({ requestId: id, method, url, status: response.statusCode, finished: response.writableFinished, ms: Math.round(performance.now() - began) }, 'request'));
+      response.on('close', () =>
+        log.info(
+          {
+            requestId: id,
+            method,
+            url,
+            status: response.statusCode,
+            finished: response.writableFinished,
+            ms: Math.round(performance.now() - began),
+          },
+          'request',
+        ),
+      );
     }
     next();
   };

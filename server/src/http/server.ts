@@ -19,7 +19,12 @@ export const VERSION = '0.1.0';
 const BODY_LIMIT = '64kb';
 
 /** The whole server: the interface for programs under /api, the application elsewhere. */
-export function buildServer(pool: ShopPool, log: Logger, webRoot: string | null, instruments: ReadonlyMap<InstrumentKind, Instrument>): Express {
+export function buildServer(
+  pool: ShopPool,
+  log: Logger,
+  webRoot: string | null,
+  instruments: ReadonlyMap<InstrumentKind, Instrument>,
+): Express {
   const server = express();
   const web = webRoot ? webApp(webRoot) : null;
   server.disable('x-powered-by').set('trust proxy', false).set('etag', false);
@@ -36,8 +41,13 @@ function apiRoutes(pool: ShopPool, instruments: ReadonlyMap<InstrumentKind, Inst
   const sessions = new Sessions(pool);
   const description = openApi(VERSION);
   api.get('/health', async (_request, response) => {
-    const database = await pool.shopless({ text: 'select 1' }).then(() => true, () => false);
-    response.status(database ? 200 : 503).json({ status: database ? 'ok' : 'database not reachable', database, version: VERSION });
+    const database = await pool.shopless({ text: 'select 1' }).then(
+      () => true,
+      () => false,
+    );
+    response
+      .status(database ? 200 : 503)
+      .json({ status: database ? 'ok' : 'database not reachable', database, version: VERSION });
   });
   api.get('/openapi.json', (_request, response) => void response.json(description));
   api.get('/session', sessions.routes());

@@ -23,7 +23,11 @@ export class Sessions {
     if (!token || token.length > 100) return null;
     const known = this.#known.get(token);
     if (known && known.until > Date.now()) return known.shopId;
-    const [row] = await this.pool.shopless<{ shop_id: string | null }>({ name: 'session-shop', text: 'select session_shop($1) as shop_id', values: [hashOf(token)] });
+    const [row] = await this.pool.shopless<{ shop_id: string | null }>({
+      name: 'session-shop',
+      text: 'select session_shop($1) as shop_id',
+      values: [hashOf(token)],
+    });
     if (!row?.shop_id) return null;
     if (this.#known.size >= REMEMBERED) this.#known.clear();
     this.#known.set(token, { shopId: row.shop_id, until: Date.now() + REMEMBERED_MS });
@@ -36,7 +40,17 @@ export class Sessions {
       text: `insert into session (shop_id, token_hash, expires_at) values ($1, $2, now() + make_interval(days => $3))`,
       values: [DEMO_SHOP.id, hashOf(token), LIFETIME_DAYS],
     });
-    response.append('Set-Cookie', stringifySetCookie({ name: COOKIE, value: token, httpOnly: true, sameSite: 'strict', path: '/', maxAge: LIFETIME_DAYS * 86_400 }));
+    response.append(
+      'Set-Cookie',
+      stringifySetCookie({
+        name: COOKIE,
+        value: token,
+        httpOnly: true,
+        sameSite: 'strict',
+        path: '/',
+        maxAge: LIFETIME_DAYS * 86_400,
+      }),
+    );
     return DEMO_SHOP.id;
   }
 
@@ -44,7 +58,8 @@ export class Sessions {
   required(): RequestHandler {
     return async (request, response, next) => {
       const shopId = await this.shopOf(request);
-      if (!shopId) throw new HttpProblem(401, 'Not in a shop', 'Open the application first; it lets you into the shop.');
+      if (!shopId)
+        throw new HttpProblem(401, 'Not in a shop', 'Open the application first; it lets you into the shop.');
       response.locals.shopId = shopId;
       next();
     };
@@ -53,7 +68,11 @@ export class Sessions {
   routes(): RequestHandler {
     return async (request, response) => {
       const shopId = (await this.shopOf(request)) ?? (await this.letIn(response));
-      const [shop] = await this.pool.query<{ shop_id: string; name: string }>(shopId, { name: 'shop', text: 'select shop_id, name from shop where shop_id = $1', values: [shopId] });
+      const [shop] = await this.pool.query<{ shop_id: string; name: string }>(shopId, {
+        name: 'shop',
+        text: 'select shop_id, name from shop where shop_id = $1',
+        values: [shopId],
+      });
       response.json({ shop: { id: shop?.shop_id, name: shop?.name } });
     };
   }

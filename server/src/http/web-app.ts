@@ -13,15 +13,21 @@ export interface WebApp {
 const YEAR_MS = 365 * 86_400_000;
 const sourceHash = (text: string): string => `'sha256-${createHash('sha256').update(text).digest('base64')}'`;
 const inlineOf = (html: string, tag: string): string[] =>
-  [...html.matchAll(new RegExp(`<${tag}(?![^>]*\\ssrc=)[^>]*>([\\s\\S]*?)</${tag}>`, 'g'))].map((match) => sourceHash(match[1] as string));
+  [...html.matchAll(new RegExp(`<${tag}(?![^>]*\\ssrc=)[^>]*>([\\s\\S]*?)</${tag}>`, 'g'))].map((match) =>
+    sourceHash(match[1] as string),
+  );
 
 /** The exported application: hashed files for a year, the page itself always fresh. */
 export function webApp(root: string): WebApp {
   const page = join(root, 'index.html');
-  if (!existsSync(page)) throw new Error(`The web application is not built: ${page} is missing. Run npm start.`);
+  if (!existsSync(page))
+    throw new Error(`The web application is not built: ${page} is missing. Run npm start.`);
   const html = readFileSync(page, 'utf8');
   const routes = Router();
-  routes.use('/_expo', express.static(join(root, '_expo'), { immutable: true, maxAge: YEAR_MS, fallthrough: false }));
+  routes.use(
+    '/_expo',
+    express.static(join(root, '_expo'), { immutable: true, maxAge: YEAR_MS, fallthrough: false }),
+  );
   routes.use('/fonts', express.static(join(root, 'fonts'), { maxAge: 30 * 86_400_000, fallthrough: false }));
   routes.use(express.static(root, { index: false, maxAge: 0 }));
   routes.get(/^(?!\/api\/).*/, (request, response, next) => {
@@ -30,5 +36,9 @@ export function webApp(root: string): WebApp {
     response.type('html').send(html);
   });
   // React Native Web fills an empty style element through the style sheet object; the empty text has this hash.
-  return { routes, styleHashes: [sourceHash(''), ...inlineOf(html, 'style')], scriptHashes: inlineOf(html, 'script') };
+  return {
+    routes,
+    styleHashes: [sourceHash(''), ...inlineOf(html, 'style')],
+    scriptHashes: inlineOf(html, 'script'),
+  };
 }

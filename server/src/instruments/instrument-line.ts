@@ -7,13 +7,30 @@ export type InstrumentLine =
   /** Nothing happened, the instrument is alive. */
   | { readonly is: 'idle' };
 
-const WORD: Readonly<Record<InstrumentKind, string>> = { tachometer: 'TACH', ammeter: 'AMP', caliper: 'CAL', 'angle-gauge': 'ANG' };
-const UNIT: Readonly<Record<InstrumentKind, string>> = { tachometer: 'P', ammeter: 'A', caliper: 'mm', 'angle-gauge': 'deg' };
+const WORD: Readonly<Record<InstrumentKind, string>> = {
+  tachometer: 'TACH',
+  ammeter: 'AMP',
+  caliper: 'CAL',
+  'angle-gauge': 'ANG',
+};
+const UNIT: Readonly<Record<InstrumentKind, string>> = {
+  tachometer: 'P',
+  ammeter: 'A',
+  caliper: 'mm',
+  'angle-gauge': 'deg',
+};
 const NUMBER = String.raw`-?\d{1,9}(?:\.\d{1,6})?`;
-const patterns = Object.fromEntries(Object.keys(WORD).map((kind) => {
-  const [word, unit] = [WORD[kind as InstrumentKind], UNIT[kind as InstrumentKind]];
-  return [kind, new RegExp(kind === 'tachometer' ? `^${word} (${NUMBER}) ${unit}$` : `^${word} (${NUMBER}) (${NUMBER}) ${unit}$`)];
-}));
+const patterns = Object.fromEntries(
+  Object.keys(WORD).map((kind) => {
+    const [word, unit] = [WORD[kind as InstrumentKind], UNIT[kind as InstrumentKind]];
+    return [
+      kind,
+      new RegExp(
+        kind === 'tachometer' ? `^${word} (${NUMBER}) ${unit}$` : `^${word} (${NUMBER}) (${NUMBER}) ${unit}$`,
+      ),
+    ];
+  }),
+);
 
 /**
  * Reads a line of an instrument; null when it is not one (cut off, garbled).

@@ -17,7 +17,15 @@ describe('a line of an instrument', () => {
     ['angle-gauge', 'ANG 3.2 12.1 deg', { is: 'reading', t: 3.2, value: 12.1 }],
   ] as const)('%s: %s', (kind, text, read) => expect(readInstrumentLine(kind, text)).toEqual(read));
 
-  it.each([['tachometer', 'TACH 12.3'], ['tachometer', 'TACH 1~.5 P'], ['caliper', 'CAL 1.0 25.4'], ['caliper', 'TACH 1.0 P'], ['caliper', ''], ['caliper', 'CAL 1.0 1e99 mm'], ['ammeter', 'AMP NaN 2 A']] as const)('%s: %p cannot be read', (kind, text) => {
+  it.each([
+    ['tachometer', 'TACH 12.3'],
+    ['tachometer', 'TACH 1~.5 P'],
+    ['caliper', 'CAL 1.0 25.4'],
+    ['caliper', 'TACH 1.0 P'],
+    ['caliper', ''],
+    ['caliper', 'CAL 1.0 1e99 mm'],
+    ['ammeter', 'AMP NaN 2 A'],
+  ] as const)('%s: %p cannot be read', (kind, text) => {
     expect(readInstrumentLine(kind, text)).toBeNull();
   });
 });
@@ -28,16 +36,33 @@ describe('an instrument that several look at', () => {
   let opened = 0;
   let closed = 0;
   let clock = 0;
-  const fake = () => new Instrument('tachometer', (listener) => {
-    line = listener;
-    opened += 1;
-    return { send: (text) => void sent.push(text), close: () => { closed += 1; } };
-  }, () => clock);
-  beforeEach(() => { jest.useFakeTimers(); sent.length = 0; opened = closed = clock = 0; });
+  const fake = () =>
+    new Instrument(
+      'tachometer',
+      (listener) => {
+        line = listener;
+        opened += 1;
+        return {
+          send: (text) => void sent.push(text),
+          close: () => {
+            closed += 1;
+          },
+        };
+      },
+      () => clock,
+    );
+  beforeEach(() => {
+    jest.useFakeTimers();
+    sent.length = 0;
+    opened = closed = clock = 0;
+  });
   afterEach(() => jest.useRealTimers());
   const hear = (instrument: Instrument) => {
     const events: InstrumentEvent[] = [];
-    return { events, leave: instrument.listen({ event: (event) => events.push(event), ended: () => undefined }) };
+    return {
+      events,
+      leave: instrument.listen({ event: (event) => events.push(event), ended: () => undefined }),
+    };
   };
 
   it('opens one line for all, tells what came since the last time, and hangs up when all have left', () => {
@@ -88,17 +113,35 @@ describe('an instrument that several look at', () => {
 describe('lines from a port', () => {
   const sockets: Socket[] = [];
   let server: Server;
-  const listen = (port: number) => new Promise<number>((resolve) => {
-    server = createServer((socket) => { sockets.push(socket); socket.on('error', () => undefined); socket.write('HELLO TACH\r\nTACH 0.1'); });
-    server.listen(port, '127.0.0.1', () => resolve((server.address() as { port: number }).port));
-  });
-  const until = async (so: () => boolean) => { while (!so()) await new Promise((go) => setTimeout(go, 10)); };
+  const listen = (port: number) =>
+    new Promise<number>((resolve) => {
+      server = createServer((socket) => {
+        sockets.push(socket);
+        socket.on('error', () => undefined);
+        socket.write('HELLO TACH\r\nTACH 0.1');
+      });
+      server.listen(port, '127.0.0.1', () => resolve((server.address() as { port: number }).port));
+    });
+  const until = async (so: () => boolean) => {
+    while (!so()) await new Promise((go) => setTimeout(go, 10));
+  };
 
   it('come whole, also when they arrive in pieces, and again after the other end was away', async () => {
     const port = await listen(0);
     const lines: string[] = [];
     let [opened, lost] = [0, 0];
-    const source = tcpLines('127.0.0.1', port)({ line: (text) => lines.push(text), opened: () => { opened += 1; }, lost: () => { lost += 1; } });
+    const source = tcpLines(
+      '127.0.0.1',
+      port,
+    )({
+      line: (text) => lines.push(text),
+      opened: () => {
+        opened += 1;
+      },
+      lost: () => {
+        lost += 1;
+      },
+    });
     await until(() => lines.length === 1);
     sockets[0]!.write('25 P\r\n');
     await until(() => lines.length === 2);
@@ -120,7 +163,10 @@ describe('the simulated instruments', () => {
     const tachometer = STAND_INS.tachometer(new Chance(7));
     tachometer.near(600);
     const said = Array.from({ length: 1200 }, (_, i) => tachometer.advance(i * 0.05, (i + 1) * 0.05)).flat();
-    const times = said.map(({ text }) => readInstrumentLine('tachometer', text)).flatMap((read) => (read?.is === 'reading' ? [read.t] : [])).sort((a, b) => a - b);
+    const times = said
+      .map(({ text }) => readInstrumentLine('tachometer', text))
+      .flatMap((read) => (read?.is === 'reading' ? [read.t] : []))
+      .sort((a, b) => a - b);
     const gaps = times.slice(1).map((t, i) => t - times[i]!);
     const usual = [...gaps].sort((a, b) => a - b)[Math.floor(gaps.length / 2)]!;
     expect(60 / usual).toBeGreaterThan(580);
@@ -132,16 +178,25 @@ describe('the simulated instruments', () => {
     expect(said.some(({ text }) => readInstrumentLine('tachometer', text) === null)).toBe(true);
   });
 
-  it.each(['ammeter', 'caliper', 'angle-gauge'] as const)('%s tells a value near what it is held to', (kind) => {
-    const standIn = STAND_INS[kind](new Chance(3));
-    standIn.near(40);
-    const values = standIn.advance(0, 5).map(({ text }) => readInstrumentLine(kind, text)).flatMap((read) => (read?.is === 'reading' ? [read.value!] : []));
-    expect(values.length).toBeGreaterThan(20);
-    for (const value of values) expect(Math.abs(value - 40)).toBeLessThan(2);
-  });
+  it.each(['ammeter', 'caliper', 'angle-gauge'] as const)(
+    '%s tells a value near what it is held to',
+    (kind) => {
+      const standIn = STAND_INS[kind](new Chance(3));
+      standIn.near(40);
+      const values = standIn
+        .advance(0, 5)
+        .map(({ text }) => readInstrumentLine(kind, text))
+        .flatMap((read) => (read?.is === 'reading' ? [read.value!] : []));
+      expect(values.length).toBeGreaterThan(20);
+      for (const value of values) expect(Math.abs(value - 40)).toBeLessThan(2);
+    },
+  );
 
   it('the same seed gives the same row', () => {
-    const said = (seed: number) => STAND_INS.caliper(new Chance(seed)).advance(0, 2).map(({ text }) => text);
+    const said = (seed: number) =>
+      STAND_INS.caliper(new Chance(seed))
+        .advance(0, 2)
+        .map(({ text }) => text);
     expect(said(5)).toEqual(said(5));
     expect(said(5)).not.toEqual(said(6));
   });

@@ -29,7 +29,11 @@ export class Instrument {
   #ticker: ReturnType<typeof setInterval> | undefined;
   #closing: ReturnType<typeof setTimeout> | undefined;
 
-  constructor(readonly kind: InstrumentKind, private readonly open: OpenLines, private readonly now: () => number = Date.now) {}
+  constructor(
+    readonly kind: InstrumentKind,
+    private readonly open: OpenLines,
+    private readonly now: () => number = Date.now,
+  ) {}
 
   /** Hears events until the returned function is called. */
   listen(listener: Listener): () => void {
@@ -68,8 +72,13 @@ export class Instrument {
     this.#state = 'connecting';
     this.#source = this.open({
       line: (text) => this.#line(text),
-      opened: () => { this.#heardAt = this.now(); this.#state = 'live'; },
-      lost: () => { this.#state = 'away'; },
+      opened: () => {
+        this.#heardAt = this.now();
+        this.#state = 'live';
+      },
+      lost: () => {
+        this.#state = 'away';
+      },
     });
     this.#ticker = setInterval(() => this.#tell(), TELL_MS);
   }
@@ -88,7 +97,8 @@ export class Instrument {
   }
 
   #tell(): void {
-    if (this.#state === 'live' || this.#state === 'silent') this.#state = this.now() - this.#heardAt > SILENT_MS ? 'silent' : 'live';
+    if (this.#state === 'live' || this.#state === 'silent')
+      this.#state = this.now() - this.#heardAt > SILENT_MS ? 'silent' : 'live';
     const event = this.#event(this.#t, this.#value, this.#bad);
     [this.#t, this.#value, this.#bad] = [[], [], 0];
     for (const listener of this.#listeners) listener.event(event);

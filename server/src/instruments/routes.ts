@@ -11,16 +11,28 @@ const MOST_UNREAD = 64_000;
 /** The instruments at this computer: which there are, and each as a stream of server-sent events. */
 export function instrumentRoutes(instruments: ReadonlyMap<InstrumentKind, Instrument>): Router {
   const router = Router();
-  router.get('/', (_request, response) => void response.json({ instruments: [...instruments.keys()].map((kind) => ({ kind, name: INSTRUMENTS[kind].name })) }));
+  router.get(
+    '/',
+    (_request, response) =>
+      void response.json({
+        instruments: [...instruments.keys()].map((kind) => ({ kind, name: INSTRUMENTS[kind].name })),
+      }),
+  );
   router.get('/:kind/stream', (request, response) => {
     const instrument = instruments.get(request.params.kind as InstrumentKind);
-    if (!instrument) throw new HttpProblem(404, 'No such instrument', 'No instrument of this kind is connected to the shop’s computer.');
+    if (!instrument)
+      throw new HttpProblem(
+        404,
+        'No such instrument',
+        'No instrument of this kind is connected to the shop’s computer.',
+      );
     const asked = near.safeParse(request.query.near);
     response.set({ 'Content-Type': 'text/event-stream', 'X-Accel-Buffering': 'no' }).flushHeaders();
     response.write(`retry: ${RETRY_MS}\n\n`);
     const leave = instrument.listen({
       // A page that reads too slowly misses readings instead of filling the server's memory.
-      event: (event) => void (response.writableLength < MOST_UNREAD && response.write(`data: ${JSON.stringify(event)}\n\n`)),
+      event: (event) =>
+        void (response.writableLength < MOST_UNREAD && response.write(`data: ${JSON.stringify(event)}\n\n`)),
       ended: () => response.end(),
     });
     if (asked.success) instrument.pretend(asked.data);

@@ -2,7 +2,14 @@ import type { Body, Kind, Stored, Write } from '@pike-stone/contract';
 import type { ShopPool } from '../db/shop-pool';
 
 /** Table of each kind; the only words that ever enter a statement as text. */
-const TABLE: Readonly<Record<Kind, string>> = { machines: 'machine', metals: 'metal', stock: 'stock', tools: 'tool', cuts: 'cut', rules: 'shop_rules' };
+const TABLE: Readonly<Record<Kind, string>> = {
+  machines: 'machine',
+  metals: 'metal',
+  stock: 'stock',
+  tools: 'tool',
+  cuts: 'cut',
+  rules: 'shop_rules',
+};
 
 interface RecordRow {
   id: string;
@@ -15,7 +22,11 @@ interface RecordRow {
 const COLUMNS = 'id, version, archived, updated_at, body';
 
 const toStored = <K extends Kind>(row: RecordRow): Stored<K> => ({
-  id: row.id, version: row.version, archived: row.archived, updatedAt: row.updated_at.toISOString(), body: row.body as Body<K>,
+  id: row.id,
+  version: row.version,
+  archived: row.archived,
+  updatedAt: row.updated_at.toISOString(),
+  body: row.body as Body<K>,
 });
 
 export type WriteResult<K extends Kind> =
@@ -34,7 +45,10 @@ export class Records {
       text: `select id, version, archived, updated_at, body::text as body from ${TABLE[kind]} where shop_id = $1 order by id desc limit 2000`,
       values: [shopId],
     });
-    const records = rows.map((row) => `{"id":"${row.id}","version":${row.version},"archived":${row.archived},"updatedAt":"${row.updated_at.toISOString()}","body":${row.body}}`);
+    const records = rows.map(
+      (row) =>
+        `{"id":"${row.id}","version":${row.version},"archived":${row.archived},"updatedAt":"${row.updated_at.toISOString()}","body":${row.body}}`,
+    );
     return `{"records":[${records.join(',')}]}`;
   }
 
@@ -51,20 +65,28 @@ export class Records {
    * Writes a record made from `version`. The same write may come twice (a lost
    * answer, a queue sent again): the second changes nothing and succeeds.
    */
-  async write<K extends Kind>(shopId: string, kind: K, id: string, { version, archived, body }: Write<K>): Promise<WriteResult<K>> {
+  async write<K extends Kind>(
+    shopId: string,
+    kind: K,
+    id: string,
+    { version, archived, body }: Write<K>,
+  ): Promise<WriteResult<K>> {
     const table = TABLE[kind];
     const text = JSON.stringify(body);
-    const [written] = await this.pool.query<RecordRow>(shopId, version === 0
-      ? {
-          name: `add-${kind}`,
-          text: `insert into ${table} (shop_id, id, version, archived, body) values ($1, $2, 1, $3, $4) on conflict (shop_id, id) do nothing returning ${COLUMNS}`,
-          values: [shopId, id, archived, text],
-        }
-      : {
-          name: `change-${kind}`,
-          text: `update ${table} set version = version + 1, archived = $3, body = $4, updated_at = now() where shop_id = $1 and id = $2 and version = $5 returning ${COLUMNS}`,
-          values: [shopId, id, archived, text, version],
-        });
+    const [written] = await this.pool.query<RecordRow>(
+      shopId,
+      version === 0
+        ? {
+            name: `add-${kind}`,
+            text: `insert into ${table} (shop_id, id, version, archived, body) values ($1, $2, 1, $3, $4) on conflict (shop_id, id) do nothing returning ${COLUMNS}`,
+            values: [shopId, id, archived, text],
+          }
+        : {
+            name: `change-${kind}`,
+            text: `update ${table} set version = version + 1, archived = $3, body = $4, updated_at = now() where shop_id = $1 and id = $2 and version = $5 returning ${COLUMNS}`,
+            values: [shopId, id, archived, text, version],
+          },
+    );
     if (written) return { outcome: 'written', record: toStored<K>(written) };
 
     const [current] = await this.pool.query<RecordRow & { same: boolean }>(shopId, {

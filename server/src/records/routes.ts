@@ -15,7 +15,8 @@ function idOf(kind: Kind, given: unknown, shopId: string): string {
 }
 
 const jsonOnly: RequestHandler = (request, _response, next) => {
-  if (!request.is('application/json')) throw new HttpProblem(415, 'Not readable', 'Send JSON with Content-Type: application/json.');
+  if (!request.is('application/json'))
+    throw new HttpProblem(415, 'Not readable', 'Send JSON with Content-Type: application/json.');
   next();
 };
 
@@ -40,7 +41,12 @@ function routesOf<K extends Kind>(kind: K, records: Records): Router {
     const result = await records.write(shopId, kind, id, read.data as never);
     if (result.outcome === 'gone') throw notFound();
     if (result.outcome === 'stale') {
-      throw new HttpProblem(409, 'Changed meanwhile', 'Someone changed this after you opened it. Both are kept: compare, then choose.', { current: result.record });
+      throw new HttpProblem(
+        409,
+        'Changed meanwhile',
+        'Someone changed this after you opened it. Both are kept: compare, then choose.',
+        { current: result.record },
+      );
     }
     response.json(result.record);
   });

@@ -13,7 +13,10 @@ function serveOne(kind: InstrumentKind, seed: number): Server {
     const begun = performance.now();
     let last = 0;
     let typed = '';
-    socket.setEncoding('latin1').setNoDelay(true).on('error', () => undefined);
+    socket
+      .setEncoding('latin1')
+      .setNoDelay(true)
+      .on('error', () => undefined);
     socket.write(`HELLO ${standIn.word} STAND-IN\r\n`);
     socket.on('data', (chunk: string) => {
       const lines = (typed + chunk).slice(-LONGEST_COMMAND).split(/\r?\n/);
@@ -25,7 +28,8 @@ function serveOne(kind: InstrumentKind, seed: number): Server {
     });
     const timer = setInterval(() => {
       const now = (performance.now() - begun) / 1000;
-      for (const { text, delayMs } of standIn.advance(last, now)) setTimeout(() => socket.writable && socket.write(`${text}\r\n`), delayMs);
+      for (const { text, delayMs } of standIn.advance(last, now))
+        setTimeout(() => socket.writable && socket.write(`${text}\r\n`), delayMs);
       last = now;
     }, STEP_MS);
     socket.on('close', () => clearInterval(timer));
@@ -33,11 +37,25 @@ function serveOne(kind: InstrumentKind, seed: number): Server {
 }
 
 /** Starts every stand-in on free loopback ports; resolves to `kind=127.0.0.1:port` for each. */
-export async function serveStandIns(seed: number): Promise<{ readonly addresses: readonly string[]; close(): void }> {
+export async function serveStandIns(
+  seed: number,
+): Promise<{ readonly addresses: readonly string[]; close(): void }> {
   const servers = INSTRUMENT_KINDS.map((kind, i) => ({ kind, server: serveOne(kind, seed + i) }));
-  const addresses = await Promise.all(servers.map(({ kind, server }) => new Promise<string>((resolve, reject) => {
-    server.once('error', reject);
-    server.listen(0, '127.0.0.1', () => resolve(`${kind}=127.0.0.1:${(server.address() as AddressInfo).port}`));
-  })));
-  return { addresses, close: () => { for (const { server } of servers) server.close(); } };
+  const addresses = await Promise.all(
+    servers.map(
+      ({ kind, server }) =>
+        new Promise<string>((resolve, reject) => {
+          server.once('error', reject);
+          server.listen(0, '127.0.0.1', () =>
+            resolve(`${kind}=127.0.0.1:${(server.address() as AddressInfo).port}`),
+          );
+        }),
+    ),
+  );
+  return {
+    addresses,
+    close: () => {
+      for (const { server } of servers) server.close();
+    },
+  };
 }

@@ -23,7 +23,8 @@ const silent = (t: number): boolean => t % DROP_OUT.everyS > DROP_OUT.everyS - D
 /** Some lines come late, some are cut off or spoilt on the way. */
 function overTheLine(chance: Chance, text: string): Spoken {
   const delayMs = chance.once(0.02) ? chance.between(...LATE_MS) : 0;
-  if (chance.once(0.006)) return { text: text.slice(0, Math.max(1, Math.floor(chance.between(0, text.length)))), delayMs };
+  if (chance.once(0.006))
+    return { text: text.slice(0, Math.max(1, Math.floor(chance.between(0, text.length)))), delayMs };
   if (chance.once(0.006)) return { text: text.replace(/\d/, '~'), delayMs };
   return { text, delayMs };
 }
@@ -39,14 +40,17 @@ export function tachometer(chance: Chance): StandIn {
   let next = 0;
   return {
     word: 'TACH',
-    near: (value) => { rpm = value * BELT_SLIP; },
+    near: (value) => {
+      rpm = value * BELT_SLIP;
+    },
     advance: (from, to) => {
       const said: Spoken[] = [];
       if (next < from) next = from;
       while (next < to) {
         if (!silent(next) && !chance.once(MISSED)) {
           said.push(overTheLine(chance, `TACH ${next.toFixed(4)} P`));
-          if (chance.once(DOUBLED)) said.push(overTheLine(chance, `TACH ${(next + chance.between(0.003, 0.008)).toFixed(4)} P`));
+          if (chance.once(DOUBLED))
+            said.push(overTheLine(chance, `TACH ${(next + chance.between(0.003, 0.008)).toFixed(4)} P`));
         }
         next += (60 / (rpm * (1 + 0.002 * Math.sin(next / 3)))) * (1 + chance.noise(0.002));
       }
@@ -74,12 +78,20 @@ function steady({ word, unit, start, noise, places, everyS, at }: Steady): (chan
     let next = 0;
     return {
       word,
-      near: (held) => { value = held; },
+      near: (held) => {
+        value = held;
+      },
       advance: (from, to) => {
         const said: Spoken[] = [];
         if (next < from) next = from;
         for (; next < to; next += everyS) {
-          if (!silent(next)) said.push(overTheLine(chance, `${word} ${next.toFixed(2)} ${(at(value, next) + chance.noise(noise)).toFixed(places)} ${unit}`));
+          if (!silent(next))
+            said.push(
+              overTheLine(
+                chance,
+                `${word} ${next.toFixed(2)} ${(at(value, next) + chance.noise(noise)).toFixed(places)} ${unit}`,
+              ),
+            );
         }
         return said;
       },
@@ -88,9 +100,38 @@ function steady({ word, unit, start, noise, places, everyS, at }: Steady): (chan
 }
 
 /** Idle current of a small motor, and a cut that comes and goes. */
-const ammeter = steady({ word: 'AMP', unit: 'A', start: 2.1, noise: 0.04, places: 2, everyS: 0.1, at: (idle, t) => idle + (t % 12 > 6 ? 1.4 : 0) });
+const ammeter = steady({
+  word: 'AMP',
+  unit: 'A',
+  start: 2.1,
+  noise: 0.04,
+  places: 2,
+  everyS: 0.1,
+  at: (idle, t) => idle + (t % 12 > 6 ? 1.4 : 0),
+});
 /** Jaws that settle on the work, a hair over a clean size. */
-const caliper = steady({ word: 'CAL', unit: 'mm', start: 25.4, noise: 0.012, places: 2, everyS: 0.125, at: (size) => size * 1.0004 + 0.01 });
-const angleGauge = steady({ word: 'ANG', unit: 'deg', start: 12, noise: 0.05, places: 1, everyS: 0.2, at: (angle) => angle + 0.1 });
+const caliper = steady({
+  word: 'CAL',
+  unit: 'mm',
+  start: 25.4,
+  noise: 0.012,
+  places: 2,
+  everyS: 0.125,
+  at: (size) => size * 1.0004 + 0.01,
+});
+const angleGauge = steady({
+  word: 'ANG',
+  unit: 'deg',
+  start: 12,
+  noise: 0.05,
+  places: 1,
+  everyS: 0.2,
+  at: (angle) => angle + 0.1,
+});
 
-export const STAND_INS: Readonly<Record<InstrumentKind, (chance: Chance) => StandIn>> = { tachometer, ammeter, caliper, 'angle-gauge': angleGauge };
+export const STAND_INS: Readonly<Record<InstrumentKind, (chance: Chance) => StandIn>> = {
+  tachometer,
+  ammeter,
+  caliper,
+  'angle-gauge': angleGauge,
+};

@@ -26,8 +26,19 @@ export function BenchScreen() {
   const { data: session } = useSession();
   const { cut } = useCut();
   return (
-    <Screen title="Bench" about={session?.shop.name ?? ''} aside={<IconButton says="Settings" onPress={() => router.push('/settings')}><SettingsIcon color={colours.accent} size={24} /></IconButton>} side={<DoneLast />}
-      footer={<Button kind="main" label="Go on to Cut" onPress={() => router.push('/cut')} style={styles.fill} />}>
+    <Screen
+      title="Bench"
+      about={session?.shop.name ?? ''}
+      aside={
+        <IconButton says="Settings" onPress={() => router.push('/settings')}>
+          <SettingsIcon color={colours.accent} size={24} />
+        </IconButton>
+      }
+      side={<DoneLast />}
+      footer={
+        <Button kind="main" label="Go on to Cut" onPress={() => router.push('/cut')} style={styles.fill} />
+      }
+    >
       {cut && <OnTheBench cut={cut} />}
       <DullTools />
     </Screen>
@@ -41,13 +52,31 @@ function DoneLast() {
   const cuts = records.filter((record) => !record.archived).slice(0, RECENT);
   return (
     <>
-      <Words role="heading" style={styles.heading}>Done last</Words>
-      {loading || (error && records.length === 0) ? <Loading error={error} /> : cuts.length === 0 ? (
-        <Empty title="The book is empty">Set up a cut, take it, and put it in the book: what worked then comes first next time.</Empty>
+      <Words role="heading" style={styles.heading}>
+        Done last
+      </Words>
+      {loading || (error && records.length === 0) ? (
+        <Loading error={error} />
+      ) : cuts.length === 0 ? (
+        <Empty title="The book is empty">
+          Set up a cut, take it, and put it in the book: what worked then comes first next time.
+        </Empty>
       ) : (
-        <Sheet>{cuts.map((record) => <CutRow key={record.id} record={record} onPress={() => router.push(`/book/${record.id}`)} />)}</Sheet>
+        <Sheet>
+          {cuts.map((record) => (
+            <CutRow key={record.id} record={record} onPress={() => router.push(`/book/${record.id}`)} />
+          ))}
+        </Sheet>
       )}
-      {cuts[0] && <View style={styles.pad}><Button label="The last one again" says={`Set up again: ${cuts[0].body.names.stock}`} onPress={() => router.push(cutAddress((cuts[0] as Shown<'cuts'>).body))} /></View>}
+      {cuts[0] && (
+        <View style={styles.pad}>
+          <Button
+            label="The last one again"
+            says={`Set up again: ${cuts[0].body.names.stock}`}
+            onPress={() => router.push(cutAddress((cuts[0] as Shown<'cuts'>).body))}
+          />
+        </View>
+      )}
     </>
   );
 }
@@ -59,12 +88,22 @@ function OnTheBench({ cut }: { cut: Cut }) {
   const [speed, feed] = [saySpeed(plan, setup), sayFeed(plan, setup, units)];
   return (
     <>
-      <Words role="heading" style={styles.heading}>Set up now</Words>
+      <Words role="heading" style={styles.heading}>
+        Set up now
+      </Words>
       <Sheet>
-        <Row title={`${setup.stock.name}, ${sizeWords({ operation: setup.operation, diameterMm: plan.diameterMm, workDiameterMm: setup.workDiameterMm }, units)}`} about={`${setup.machine.name}, ${setup.tool.name}`} onPress={() => router.push('/cut')} />
+        <Row
+          title={`${setup.stock.name}, ${sizeWords({ operation: setup.operation, diameterMm: plan.diameterMm, workDiameterMm: setup.workDiameterMm }, units)}`}
+          about={`${setup.machine.name}, ${setup.tool.name}`}
+          onPress={() => router.push('/cut')}
+        />
         <View style={styles.pad}>
           <Words>{`${joined(speed.shown)}: ${speed.setting}`}</Words>
-          <Words>{feed.label.startsWith('By hand') ? `${joined(feed.shown)}, ${joined(formatFeedPerTurn(plan.feed.mmRev, units, feedPer(setup)))}` : `${joined(feed.shown)}: ${feed.setting}`}</Words>
+          <Words>
+            {feed.label.startsWith('By hand')
+              ? `${joined(feed.shown)}, ${joined(formatFeedPerTurn(plan.feed.mmRev, units, feedPer(setup)))}`
+              : `${joined(feed.shown)}: ${feed.setting}`}
+          </Words>
         </View>
       </Sheet>
     </>
@@ -79,8 +118,19 @@ function DullTools() {
   if (dull.length === 0) return null;
   return (
     <>
-      <Words role="heading" style={styles.heading}>To be sharpened</Words>
-      <Sheet>{dull.map((record) => <Row key={record.id} title={record.body.name} about={record.body.note} onPress={() => router.push(`/drawer/tools/${record.id}`)} />)}</Sheet>
+      <Words role="heading" style={styles.heading}>
+        To be sharpened
+      </Words>
+      <Sheet>
+        {dull.map((record) => (
+          <Row
+            key={record.id}
+            title={record.body.name}
+            about={record.body.note}
+            onPress={() => router.push(`/drawer/tools/${record.id}`)}
+          />
+        ))}
+      </Sheet>
     </>
   );
 }

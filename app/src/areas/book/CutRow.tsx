@@ -1,4 +1,11 @@
-import { feedPer, formatFeedPerTurn, formatSpindleSpeed, joined, OPERATIONS, speedUnit } from '@pike-stone/core';
+import {
+  feedPer,
+  formatFeedPerTurn,
+  formatSpindleSpeed,
+  joined,
+  OPERATIONS,
+  speedUnit,
+} from '@pike-stone/core';
 import { useUnits } from '../../data/preferences';
 import type { Shown } from '../../data/records';
 import { Row } from '../../kit/Row';
@@ -9,7 +16,11 @@ import { sizeWords } from './size-words';
 /** 12 Nov; with the year when it is not this one. */
 export function dayOf(iso: string, now = new Date()): string {
   const day = new Date(iso);
-  return day.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', ...(day.getFullYear() === now.getFullYear() ? {} : { year: 'numeric' }) });
+  return day.toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    ...(day.getFullYear() === now.getFullYear() ? {} : { year: 'numeric' }),
+  });
 }
 
 /** One past cut as a line of a list. */
@@ -17,8 +28,13 @@ export function CutRow({ record, onPress }: { record: Shown<'cuts'>; onPress: ()
   const units = useUnits();
   const { body } = record;
   return (
-    <Row title={`${OPERATIONS[body.operation].verb} ${body.names.stock}, ${sizeWords(body, units)}`} waiting={record.waiting} quiet={record.archived}
+    <Row
+      title={`${OPERATIONS[body.operation].verb} ${body.names.stock}, ${sizeWords(body, units)}`}
+      waiting={record.waiting}
+      quiet={record.archived}
       about={`${joined(formatSpindleSpeed(body.set.rpm, speedUnit(body)))}, ${joined(formatFeedPerTurn(body.set.feedMmRev, units, feedPer(body)))}, ${body.names.machine}, ${dayOf(body.takenAt)}`}
-      aside={<Words role="label">{OUTCOME_MARK[body.outcome]}</Words>} onPress={onPress} />
+      aside={<Words role="label">{OUTCOME_MARK[body.outcome]}</Words>}
+      onPress={onPress}
+    />
   );
 }

@@ -1,5 +1,15 @@
 import { REMARK_LENGTH, type CutBody } from '@pike-stone/contract';
-import { feedPer, formatFeedPerTurn, formatLength, formatSpindleSpeed, formatSurfaceSpeed, joined, OPERATIONS, speedUnit, surfaceSpeed } from '@pike-stone/core';
+import {
+  feedPer,
+  formatFeedPerTurn,
+  formatLength,
+  formatSpindleSpeed,
+  formatSurfaceSpeed,
+  joined,
+  OPERATIONS,
+  speedUnit,
+  surfaceSpeed,
+} from '@pike-stone/core';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -27,7 +37,14 @@ export function EntryScreen() {
   const record = records.find((one) => one.id === id);
   if (record) return <Entry key={record.id} record={record} />;
   if (loading || error) return <Loading error={error} />;
-  return <Empty title="Not in this book" action={<Button label="To the book" onPress={() => router.replace('/book')} />}>The address may belong to another shop or be mistyped.</Empty>;
+  return (
+    <Empty
+      title="Not in this book"
+      action={<Button label="To the book" onPress={() => router.replace('/book')} />}
+    >
+      The address may belong to another shop or be mistyped.
+    </Empty>
+  );
 }
 
 function Entry({ record }: { record: Shown<'cuts'> }) {
@@ -44,7 +61,8 @@ function Entry({ record }: { record: Shown<'cuts'> }) {
     return result;
   };
   const keep = async () => {
-    if (remark.trim().length > REMARK_LENGTH) return setFault(`Keep the remark under ${REMARK_LENGTH} characters.`);
+    if (remark.trim().length > REMARK_LENGTH)
+      return setFault(`Keep the remark under ${REMARK_LENGTH} characters.`);
     setFault(undefined);
     const { sent } = await write({ ...body, outcome, remark: remark.trim() });
     if (sent === 'saved') say('Kept.');
@@ -55,15 +73,37 @@ function Entry({ record }: { record: Shown<'cuts'> }) {
     router.replace('/book');
   };
   return (
-    <Screen title={`${OPERATIONS[body.operation].verb} ${body.names.stock}`} about={`${body.names.machine}, ${body.names.tool}, ${dayOf(body.takenAt)}${record.waiting ? ', waiting to be sent' : ''}`}
+    <Screen
+      title={`${OPERATIONS[body.operation].verb} ${body.names.stock}`}
+      about={`${body.names.machine}, ${body.names.tool}, ${dayOf(body.takenAt)}${record.waiting ? ', waiting to be sent' : ''}`}
       onBack={() => (router.canGoBack() ? router.back() : router.replace('/book'))}
-      footer={<><Button label="Archive" onPress={() => void archive()} /><Button kind="main" label="Open in Cut" onPress={() => router.push(cutAddress(body))} style={styles.fill} /></>}>
-      <Sheet><Numbers body={body} /></Sheet>
+      footer={
+        <>
+          <Button label="Archive" onPress={() => void archive()} />
+          <Button
+            kind="main"
+            label="Open in Cut"
+            onPress={() => router.push(cutAddress(body))}
+            style={styles.fill}
+          />
+        </>
+      }
+    >
+      <Sheet>
+        <Numbers body={body} />
+      </Sheet>
       <Sheet>
         <View style={styles.group}>
           <Words role="label">How it went</Words>
           <Choice says="How it went" value={outcome} onChange={setOutcome} options={OUTCOMES} />
-          <TextBox label="Remark" value={remark} onChange={setRemark} lines={4} limit={REMARK_LENGTH} fault={fault} />
+          <TextBox
+            label="Remark"
+            value={remark}
+            onChange={setRemark}
+            lines={4}
+            limit={REMARK_LENGTH}
+            fault={fault}
+          />
           {changed && <Button label="Keep the change" onPress={() => void keep()} />}
         </View>
       </Sheet>
@@ -76,22 +116,54 @@ function Numbers({ body }: { body: CutBody }) {
   const styles = useStyles();
   const units = useUnits();
   const rows: readonly (readonly [string, string, string])[] = [
-    [body.operation === 'shape' ? 'Ram' : 'Spindle', joined(formatSpindleSpeed(body.planned.rpm, speedUnit(body))), joined(formatSpindleSpeed(body.set.rpm, speedUnit(body)))],
-    ['Surface', joined(formatSurfaceSpeed(body.planned.aimMPerMin, units)), joined(formatSurfaceSpeed(surfaceSpeed(body.set.rpm, body.diameterMm), units))],
-    ['Feed', joined(formatFeedPerTurn(body.planned.feedMmRev, units, feedPer(body))), joined(formatFeedPerTurn(body.set.feedMmRev, units, feedPer(body)))],
-    ['Depth', joined(formatLength(body.planned.depthMm, units)), joined(formatLength(body.set.depthMm, units))],
+    [
+      body.operation === 'shape' ? 'Ram' : 'Spindle',
+      joined(formatSpindleSpeed(body.planned.rpm, speedUnit(body))),
+      joined(formatSpindleSpeed(body.set.rpm, speedUnit(body))),
+    ],
+    [
+      'Surface',
+      joined(formatSurfaceSpeed(body.planned.aimMPerMin, units)),
+      joined(formatSurfaceSpeed(surfaceSpeed(body.set.rpm, body.diameterMm), units)),
+    ],
+    [
+      'Feed',
+      joined(formatFeedPerTurn(body.planned.feedMmRev, units, feedPer(body))),
+      joined(formatFeedPerTurn(body.set.feedMmRev, units, feedPer(body))),
+    ],
+    [
+      'Depth',
+      joined(formatLength(body.planned.depthMm, units)),
+      joined(formatLength(body.set.depthMm, units)),
+    ],
   ];
   return (
     <View style={styles.table}>
-      <View style={styles.row}><Words role="label" style={styles.first}>{sizeWords(body, units)}</Words><Words role="label" style={styles.cell}>planned</Words><Words role="label" style={styles.cell}>set</Words></View>
+      <View style={styles.row}>
+        <Words role="label" style={styles.first}>
+          {sizeWords(body, units)}
+        </Words>
+        <Words role="label" style={styles.cell}>
+          planned
+        </Words>
+        <Words role="label" style={styles.cell}>
+          set
+        </Words>
+      </View>
       {rows.map(([name, planned, set]) => (
         <View key={name} style={styles.row}>
           <Words style={styles.first}>{name}</Words>
-          <Words role="figure" style={[styles.cell, styles.quiet]}>{planned}</Words>
-          <Words role="figure" style={[styles.cell, styles.set]}>{set}</Words>
+          <Words role="figure" style={[styles.cell, styles.quiet]}>
+            {planned}
+          </Words>
+          <Words role="figure" style={[styles.cell, styles.set]}>
+            {set}
+          </Words>
         </View>
       ))}
-      <Words role="note" style={styles.how}>{body.planned.setting}</Words>
+      <Words role="note" style={styles.how}>
+        {body.planned.setting}
+      </Words>
     </View>
   );
 }
@@ -100,7 +172,14 @@ const styles = StyleSheet.create({ fill: { flex: 1 }, group: { padding: SPACE.ed
 const useStyles = themed((c) =>
   StyleSheet.create({
     table: { padding: SPACE.edge },
-    row: { flexDirection: 'row', gap: SPACE.close, paddingVertical: 7, borderBottomWidth: 1, borderBottomColor: c.line, alignItems: 'baseline' },
+    row: {
+      flexDirection: 'row',
+      gap: SPACE.close,
+      paddingVertical: 7,
+      borderBottomWidth: 1,
+      borderBottomColor: c.line,
+      alignItems: 'baseline',
+    },
     first: { width: 78 },
     cell: { flex: 1, textAlign: 'right' },
     quiet: { color: c.quiet },

@@ -7,4 +7,8 @@ export const OUTCOMES: readonly { readonly value: CutBody['outcome']; readonly l
 ];
 
 /** Short, for the end of a line. */
-export const OUTCOME_MARK: Readonly<Record<CutBody['outcome'], string>> = { worked: '✓ worked', 'so-so': '≈ so-so', 'did-not-work': '✗ did not' };
+export const OUTCOME_MARK: Readonly<Record<CutBody['outcome'], string>> = {
+  worked: '✓ worked',
+  'so-so': '≈ so-so',
+  'did-not-work': '✗ did not',
+};

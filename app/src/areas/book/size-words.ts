@@ -2,5 +2,10 @@ import type { CutBody } from '@pike-stone/contract';
 import { formatLength, joined, type UnitSystem } from '@pike-stone/core';
 
 /** The size a cut was planned for: a diameter, or the length under a shaper. */
-export const sizeWords = ({ operation, diameterMm, workDiameterMm }: Pick<CutBody, 'operation' | 'diameterMm' | 'workDiameterMm'>, units: UnitSystem): string =>
-  operation === 'shape' ? `${joined(formatLength(workDiameterMm, units))} long` : `⌀${joined(formatLength(diameterMm, units))}`;
+export const sizeWords = (
+  { operation, diameterMm, workDiameterMm }: Pick<CutBody, 'operation' | 'diameterMm' | 'workDiameterMm'>,
+  units: UnitSystem,
+): string =>
+  operation === 'shape'
+    ? `${joined(formatLength(workDiameterMm, units))} long`
+    : `⌀${joined(formatLength(diameterMm, units))}`;

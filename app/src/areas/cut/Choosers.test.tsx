@@ -10,12 +10,35 @@ import type { Chooser } from './Sentence';
 const mockPush = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
 
-const tools = [{ id: 'knife', archived: false, body: { ...TOOL, name: 'Knife' } }, { id: 'bit', archived: false, body: { ...TOOL, name: 'Bit', kind: 'threading-tool' as const } }];
+const tools = [
+  { id: 'knife', archived: false, body: { ...TOOL, name: 'Knife' } },
+  { id: 'bit', archived: false, body: { ...TOOL, name: 'Bit', kind: 'threading-tool' as const } },
+];
 const show = (what: Chooser, more: Parameters<typeof cutOf>[0] = {}) => {
   const change = jest.fn();
   const onClose = jest.fn();
-  const cut = { ...cutOf(more, change), choice: { operation: more.operation ?? 'turn', fluid: 'brush', support: 'chuck', interrupted: false, firstPassOnSkin: false, toolId: 'knife' } as never };
-  render(<ThemeProvider><Choosers what={what} cut={cut} drawer={{ machines: [{ id: 'm', archived: false, body: LATHE }], stock: [], tools } as never} metals={{ nameOf: () => 'Steel' } as never} onClose={onClose} /></ThemeProvider>);
+  const cut = {
+    ...cutOf(more, change),
+    choice: {
+      operation: more.operation ?? 'turn',
+      fluid: 'brush',
+      support: 'chuck',
+      interrupted: false,
+      firstPassOnSkin: false,
+      toolId: 'knife',
+    } as never,
+  };
+  render(
+    <ThemeProvider>
+      <Choosers
+        what={what}
+        cut={cut}
+        drawer={{ machines: [{ id: 'm', archived: false, body: LATHE }], stock: [], tools } as never}
+        metals={{ nameOf: () => 'Steel' } as never}
+        onClose={onClose}
+      />
+    </ThemeProvider>,
+  );
   return { change, onClose };
 };
 
@@ -26,7 +49,8 @@ beforeEach(() => {
 
 test('every operation of the machine is offered by its name', () => {
   show('operation');
-  for (const operation of MACHINE_OPERATIONS.lathe) expect(screen.getByRole('button', { name: new RegExp(`^${operationName(operation)}, `) })).toBeTruthy();
+  for (const operation of MACHINE_OPERATIONS.lathe)
+    expect(screen.getByRole('button', { name: new RegExp(`^${operationName(operation)}, `) })).toBeTruthy();
 });
 
 test('one with a tool is taken; one without leads to the drawer', () => {
@@ -61,5 +85,10 @@ test('a face is asked neither', () => {
 
 test('a dial is said in whole turns and the divisions beyond', () => {
   const dial = { travelPerTurnMm: 2, divisions: 100, reads: 'radius', backlashMm: 0.1 } as const;
-  expect([0.5, 2, 2.36, 4.01].map((mm) => sayDial(dial, mm))).toEqual(['25 divisions', '1 turn and 0 divisions', '1 turn and 18 divisions', '2 turns and 0.5 divisions']);
+  expect([0.5, 2, 2.36, 4.01].map((mm) => sayDial(dial, mm))).toEqual([
+    '25 divisions',
+    '1 turn and 0 divisions',
+    '1 turn and 18 divisions',
+    '2 turns and 0.5 divisions',
+  ]);
 });

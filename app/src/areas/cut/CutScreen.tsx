@@ -38,19 +38,25 @@ function useAddress(): void {
     if (!opened.current) {
       opened.current = true;
       const asked = fromQuery(query);
-      if (asked && addressOf(asked) !== shown && (!draft || addressOf(asked) !== addressOf(draft))) return set(asked);
+      if (asked && addressOf(asked) !== shown && (!draft || addressOf(asked) !== addressOf(draft)))
+        return set(asked);
     }
     if (!draft || !ready) return;
     const address = addressOf(draft);
     if (written.current === address) return;
     written.current = address;
     show(address);
-    router.setParams({ ...Object.fromEntries(Object.keys(query).map((key) => [key, undefined])), ...toQuery(draft) });
+    router.setParams({
+      ...Object.fromEntries(Object.keys(query).map((key) => [key, undefined])),
+      ...toQuery(draft),
+    });
   }, [draft, query, ready, router, set, show, shown]);
 }
 
 /** Opened by a touch on the sentence: not part of the first load. */
-const Choosers = laterWith<ChooserProps>(() => import('./pages').then((pages) => ({ default: pages.Choosers })));
+const Choosers = laterWith<ChooserProps>(() =>
+  import('./pages').then((pages) => ({ default: pages.Choosers })),
+);
 
 /** What to set on this machine for this cut. */
 export function CutScreen() {
@@ -59,12 +65,23 @@ export function CutScreen() {
   const router = useRouter();
   if (!cut && (loading || error)) return <Loading error={error} />;
   if (!cut) {
-    return <Empty title="The drawer is not ready for a cut" action={<Button label="Go to the drawer" onPress={() => router.push('/drawer')} />}>Add a machine with its speeds, a piece of stock and a tool; then this page works out what to set.</Empty>;
+    return (
+      <Empty
+        title="The drawer is not ready for a cut"
+        action={<Button label="Go to the drawer" onPress={() => router.push('/drawer')} />}
+      >
+        Add a machine with its speeds, a piece of stock and a tool; then this page works out what to set.
+      </Empty>
+    );
   }
   return <CutBench cut={cut} drawer={drawer} metals={metals} />;
 }
 
-function CutBench({ cut, drawer, metals }: { cut: Cut } & Pick<ReturnType<typeof useCut>, 'drawer' | 'metals'>) {
+function CutBench({
+  cut,
+  drawer,
+  metals,
+}: { cut: Cut } & Pick<ReturnType<typeof useCut>, 'drawer' | 'metals'>) {
   const styles = useStyles();
   const router = useRouter();
   const wide = useWide();
@@ -78,12 +95,26 @@ function CutBench({ cut, drawer, metals }: { cut: Cut } & Pick<ReturnType<typeof
     const next = rungs[rungs.indexOf(cut.plan.speed.rungRpm) + by];
     if (next !== undefined) cut.change({ rpmByHand: next });
   };
-  useKeys({ e: () => setDimension('diameter'), w: () => open('speed'), '[': () => step(-1), ']': () => step(1) });
-  const parts = { cut, open, touch, opened: wide ? opened : undefined, onChoose: setChooser, onTaken: () => router.push('/cut/log') };
+  useKeys({
+    e: () => setDimension('diameter'),
+    w: () => open('speed'),
+    '[': () => step(-1),
+    ']': () => step(1),
+  });
+  const parts = {
+    cut,
+    open,
+    touch,
+    opened: wide ? opened : undefined,
+    onChoose: setChooser,
+    onTaken: () => router.push('/cut/log'),
+  };
   return (
     <View style={styles.page}>
       {wide ? <WideCut {...parts} /> : <PhoneCut {...parts} />}
-      {chooser && <Choosers what={chooser} cut={cut} drawer={drawer} metals={metals} onClose={() => setChooser(null)} />}
+      {chooser && (
+        <Choosers what={chooser} cut={cut} drawer={drawer} metals={metals} onClose={() => setChooser(null)} />
+      )}
       {dimension && <EditDimension dimension={dimension} cut={cut} onClose={() => setDimension(null)} />}
     </View>
   );
@@ -107,15 +138,25 @@ function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
     <>
       <ScrollView style={styles.fill}>
         <Sentence cut={cut} onChoose={onChoose} />
-        <CutSketch setup={cut.setup} plan={cut.plan} units={units} height={Math.max(220, Math.min(264, height - 580))} onTouch={touch} />
+        <CutSketch
+          setup={cut.setup}
+          plan={cut.plan}
+          units={units}
+          height={Math.max(220, Math.min(264, height - 580))}
+          onTouch={touch}
+        />
         <View style={styles.sheet}>
           <Results cut={cut} onOpen={open} />
           <SpeedLadder cut={cut} />
           <Warnings list={list.slice(0, 1)} />
-          <View style={styles.ruled}><DepthResult cut={cut} onOpen={open} /></View>
+          <View style={styles.ruled}>
+            <DepthResult cut={cut} onOpen={open} />
+          </View>
           <Warnings list={list.slice(1)} />
           <CutLinks cut={cut} />
-          <Words role="note" style={styles.defer}>{DEFER}</Words>
+          <Words role="note" style={styles.defer}>
+            {DEFER}
+          </Words>
         </View>
       </ScrollView>
       <View style={styles.actions}>
@@ -127,7 +168,17 @@ function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
 }
 
 /** Operations that are brought to a size pass by pass. */
-const SIZED: readonly Operation[] = ['turn', 'face', 'shoulder', 'bore', 'shape', 'mill-side', 'mill-slot', 'face-mill', 'fly-cut'];
+const SIZED: readonly Operation[] = [
+  'turn',
+  'face',
+  'shoulder',
+  'bore',
+  'shape',
+  'mill-side',
+  'mill-slot',
+  'face-mill',
+  'fly-cut',
+];
 
 const FLAT: readonly Operation[] = ['face-mill', 'fly-cut', 'mill-side'];
 
@@ -141,8 +192,12 @@ function CutLinks({ cut }: { cut: Cut }) {
     <View style={styles.links}>
       <Button label="What will happen" onPress={() => router.push('/cut/forecast')} style={styles.fill} />
       {sized && <Button label="To size" onPress={() => router.push('/cut/to-size')} style={styles.fill} />}
-      {cut.setup.operation === 'thread' && <Button label="Thread passes" onPress={() => router.push('/cut/thread')} style={styles.fill} />}
-      {FLAT.includes(cut.setup.operation) && <Button label="A flat face" onPress={() => router.push('/cut/area')} style={styles.fill} />}
+      {cut.setup.operation === 'thread' && (
+        <Button label="Thread passes" onPress={() => router.push('/cut/thread')} style={styles.fill} />
+      )}
+      {FLAT.includes(cut.setup.operation) && (
+        <Button label="A flat face" onPress={() => router.push('/cut/area')} style={styles.fill} />
+      )}
       {byHand && <Button label="Pacer" onPress={() => router.push('/cut/pacer')} style={styles.fill} />}
     </View>
   );
@@ -157,15 +212,35 @@ function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Part
     <View style={styles.panes}>
       <ScrollView style={styles.left}>
         <Sentence cut={cut} onChoose={onChoose} />
-        <CutSketch setup={cut.setup} plan={cut.plan} units={units} height={Math.max(300, Math.min(400, height - 420))} onTouch={touch} />
-        <View style={styles.sheet}><SpeedLadder cut={cut} /></View>
-        <View style={styles.notes}><CutLinks cut={cut} /><Warnings list={list} /><Words role="note" style={styles.defer}>{DEFER}</Words></View>
+        <CutSketch
+          setup={cut.setup}
+          plan={cut.plan}
+          units={units}
+          height={Math.max(300, Math.min(400, height - 420))}
+          onTouch={touch}
+        />
+        <View style={styles.sheet}>
+          <SpeedLadder cut={cut} />
+        </View>
+        <View style={styles.notes}>
+          <CutLinks cut={cut} />
+          <Warnings list={list} />
+          <Words role="note" style={styles.defer}>
+            {DEFER}
+          </Words>
+        </View>
       </ScrollView>
       <View style={styles.right}>
         <Results cut={cut} opened={opened} onOpen={open} />
-        <View style={styles.ruled}><DepthResult cut={cut} opened={opened} onOpen={open} /></View>
-        <ScrollView style={[styles.fill, styles.ruled]}><Working cut={cut} of={opened} /></ScrollView>
-        <View style={styles.actions}><Button kind="main" label="Cut taken" onPress={onTaken} style={styles.fill} /></View>
+        <View style={styles.ruled}>
+          <DepthResult cut={cut} opened={opened} onOpen={open} />
+        </View>
+        <ScrollView style={[styles.fill, styles.ruled]}>
+          <Working cut={cut} of={opened} />
+        </ScrollView>
+        <View style={styles.actions}>
+          <Button kind="main" label="Cut taken" onPress={onTaken} style={styles.fill} />
+        </View>
       </View>
     </View>
   );
@@ -177,9 +252,23 @@ const useStyles = themed((c) =>
     fill: { flex: 1 },
     sheet: { backgroundColor: c.sheet, borderBottomWidth: 1, borderBottomColor: c.line },
     ruled: { borderTopWidth: 1, borderTopColor: c.line, flexDirection: 'column' },
-    links: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.close, paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close },
+    links: {
+      flexDirection: 'row',
+      flexWrap: 'wrap',
+      gap: SPACE.close,
+      paddingHorizontal: SPACE.edge,
+      paddingVertical: SPACE.close,
+    },
     defer: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near },
-    actions: { flexDirection: 'row', gap: SPACE.close, paddingHorizontal: SPACE.edge, paddingVertical: 10, backgroundColor: c.ground, borderTopWidth: 1, borderTopColor: c.line },
+    actions: {
+      flexDirection: 'row',
+      gap: SPACE.close,
+      paddingHorizontal: SPACE.edge,
+      paddingVertical: 10,
+      backgroundColor: c.ground,
+      borderTopWidth: 1,
+      borderTopColor: c.line,
+    },
     panes: { flex: 1, flexDirection: 'row', maxWidth: PAGE_WIDTH, minHeight: 0 },
     left: { flex: 1.22, borderRightWidth: 1, borderRightColor: c.line },
     right: { flex: 1, backgroundColor: c.sheet, borderRightWidth: 1, borderRightColor: c.line, minHeight: 0 },

@@ -6,16 +6,72 @@ import { EditOther } from './EditOther';
 import type { Cut } from './useCut';
 
 const wheel = { travelPerTurnMm: 5, divisions: 100 };
-const machine: Machine = { kind: 'lathe', name: 'Lathe', condition: 'ordinary', light: false, speeds: [{ rpm: 60, setting: 'Belt 1' }], feeds: [], crossFeedRatio: 0.5, carriageWheel: wheel, crossSlide: { ...wheel, reads: 'radius', backlashMm: 0.1 }, tailstockWheel: wheel };
+const machine: Machine = {
+  kind: 'lathe',
+  name: 'Lathe',
+  condition: 'ordinary',
+  light: false,
+  speeds: [{ rpm: 60, setting: 'Belt 1' }],
+  feeds: [],
+  crossFeedRatio: 0.5,
+  carriageWheel: wheel,
+  crossSlide: { ...wheel, reads: 'radius', backlashMm: 0.1 },
+  tailstockWheel: wheel,
+};
 const show = (operation: CutSetup['operation'], what: 'angle' | 'pitch') => {
   const setup: CutSetup = {
-    machine, operation, stock: { name: 'Bar', materialKey: 'medium-carbon', uncertain: false, skinMm: 0 }, tool: { name: 'Bit', kind: 'threading-tool', material: 'hss', dull: false, diameterMm: 10, teeth: 1, fluteLengthMm: 10, noseRadiusMm: 0.15, approachDeg: 90, cornerDeg: 60 },
-    workDiameterMm: 16, stickOutMm: 50, support: 'chuck', fluid: 'brush', interrupted: false, firstPassOnSkin: false, depthMm: null, widthMm: null, rpmByHand: null, feedByHand: null,
+    machine,
+    operation,
+    stock: { name: 'Bar', materialKey: 'medium-carbon', uncertain: false, skinMm: 0 },
+    tool: {
+      name: 'Bit',
+      kind: 'threading-tool',
+      material: 'hss',
+      dull: false,
+      diameterMm: 10,
+      teeth: 1,
+      fluteLengthMm: 10,
+      noseRadiusMm: 0.15,
+      approachDeg: 90,
+      cornerDeg: 60,
+    },
+    workDiameterMm: 16,
+    stickOutMm: 50,
+    support: 'chuck',
+    fluid: 'brush',
+    interrupted: false,
+    firstPassOnSkin: false,
+    depthMm: null,
+    widthMm: null,
+    rpmByHand: null,
+    feedByHand: null,
   };
   const change = jest.fn();
   const onClose = jest.fn();
-  render(<ThemeProvider><EditOther what={what} cut={{ setup, plan: cutPlan(setup, DEFAULT_RULES), rules: DEFAULT_RULES, choice: {} as never, change } satisfies Cut} onClose={onClose} /></ThemeProvider>);
-  return { change, onClose, type: (label: RegExp, text: string) => fireEvent.change(screen.getByRole('textbox', { name: label }), { target: { value: text } }), set: () => fireEvent.click(screen.getByRole('button', { name: 'Set' })) };
+  render(
+    <ThemeProvider>
+      <EditOther
+        what={what}
+        cut={
+          {
+            setup,
+            plan: cutPlan(setup, DEFAULT_RULES),
+            rules: DEFAULT_RULES,
+            choice: {} as never,
+            change,
+          } satisfies Cut
+        }
+        onClose={onClose}
+      />
+    </ThemeProvider>,
+  );
+  return {
+    change,
+    onClose,
+    type: (label: RegExp, text: string) =>
+      fireEvent.change(screen.getByRole('textbox', { name: label }), { target: { value: text } }),
+    set: () => fireEvent.click(screen.getByRole('button', { name: 'Set' })),
+  };
 };
 
 beforeEach(() => usePreferences.setState({ theme: 'light', units: 'mm' }));

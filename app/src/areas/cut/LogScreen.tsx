@@ -1,5 +1,13 @@
 import { REMARK_LENGTH, cutBody, fieldsOf, type CutBody } from '@pike-stone/contract';
-import { feedPer, formatFeedPerTurn, formatLength, isMill, joined, speedUnit, usableFeeds } from '@pike-stone/core';
+import {
+  feedPer,
+  formatFeedPerTurn,
+  formatLength,
+  isMill,
+  joined,
+  speedUnit,
+  usableFeeds,
+} from '@pike-stone/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -29,7 +37,9 @@ interface LogDraft {
 }
 
 /** The remark being written: survives a reload. */
-const useLogDraft = create<LogDraft>()(persist((set) => ({ outcome: null, remark: '', set: (part) => set(part) }), { name: 'pike-log-draft' }));
+const useLogDraft = create<LogDraft>()(
+  persist((set) => ({ outcome: null, remark: '', set: (part) => set(part) }), { name: 'pike-log-draft' }),
+);
 
 /** What was really set, and a first remark. */
 export function LogScreen() {
@@ -51,54 +61,138 @@ function LogPage({ cut }: { cut: Cut }) {
   const [fault, setFault] = useState<Readonly<Record<string, string>>>({});
   const levers = isMill(setup.machine) ? [] : usableFeeds(setup);
   const feedTitle = `Feed per ${setup.operation === 'shape' ? 'stroke' : 'turn'}`;
-  const onLever = levers.length > 1 ? levers.find((step) => Math.abs(step.value - feedMmRev) < 1e-9) : undefined;
+  const onLever =
+    levers.length > 1 ? levers.find((step) => Math.abs(step.value - feedMmRev) < 1e-9) : undefined;
 
   const write = async () => {
     if (!outcome) return setFault({ outcome: 'Say how it went first.' });
     const body = bodyOf(cut, { rpm, feedMmRev, depthMm }, outcome, remark);
     const read = cutBody.safeParse(body);
-    if (!read.success) return setFault(Object.fromEntries(fieldsOf(read.error).map(({ path, message }) => [path, message])));
+    if (!read.success)
+      return setFault(Object.fromEntries(fieldsOf(read.error).map(({ path, message }) => [path, message])));
     const id = newId();
     const result = await save('cuts', id, 0, read.data);
-    if (result.sent === 'refused' || result.sent === 'conflict') return setFault({ remark: result.refusal.message });
+    if (result.sent === 'refused' || result.sent === 'conflict')
+      return setFault({ remark: result.refusal.message });
     keep({ outcome: null, remark: '' });
-    say(result.sent === 'waiting' ? 'Kept on this device; it goes into the book when the shop’s computer answers.' : 'In the book.');
+    say(
+      result.sent === 'waiting'
+        ? 'Kept on this device; it goes into the book when the shop’s computer answers.'
+        : 'In the book.',
+    );
     router.replace(`/book/${id}`);
   };
 
   return (
-    <Screen title="What was really set?" about={`${setup.stock.name}, ${setup.tool.name}, ${choice.operation === 'turn' ? `⌀${joined(formatLength(plan.diameterMm, units))}` : setup.machine.name}`} onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))}
-      footer={<Button kind="main" label="Put in the book" onPress={() => void write()} style={styles.fill} />}>
+    <Screen
+      title="What was really set?"
+      about={`${setup.stock.name}, ${setup.tool.name}, ${choice.operation === 'turn' ? `⌀${joined(formatLength(plan.diameterMm, units))}` : setup.machine.name}`}
+      onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))}
+      footer={<Button kind="main" label="Put in the book" onPress={() => void write()} style={styles.fill} />}
+    >
       <Sheet>
         <View style={styles.group}>
           <Words role="label">{saySpeed(plan, setup).label}</Words>
-          <Words role="strong">{Math.round(rpm)} {speedUnit(setup)}, {setup.machine.speeds.find((step) => step.rpm === rpm)?.setting}</Words>
+          <Words role="strong">
+            {Math.round(rpm)} {speedUnit(setup)},{' '}
+            {setup.machine.speeds.find((step) => step.rpm === rpm)?.setting}
+          </Words>
         </View>
-        <Ladder says="Speed that was set" unit={speedUnit(setup)} rungs={setup.machine.speeds.map((step) => step.rpm)} chosen={rpm} show={(value) => String(Math.round(value))} band={plan.speed.bandRpm} target={plan.speed.idealRpm} limit={Infinity} onChoose={setRpm} />
+        <Ladder
+          says="Speed that was set"
+          unit={speedUnit(setup)}
+          rungs={setup.machine.speeds.map((step) => step.rpm)}
+          chosen={rpm}
+          show={(value) => String(Math.round(value))}
+          band={plan.speed.bandRpm}
+          target={plan.speed.idealRpm}
+          limit={Infinity}
+          onChoose={setRpm}
+        />
         <View style={styles.group}>
           <Words role="label">Feed</Words>
-          {!onLever && <Entry label={joined(formatFeedPerTurn(feedMmRev, units, feedPer(setup)))} says={feedTitle} onPress={() => setTyping('feed')} />}
-          {onLever && <Words role="strong">{`${joined(formatFeedPerTurn(onLever.value, units, feedPer(setup)))}, ${onLever.setting}`}</Words>}
+          {!onLever && (
+            <Entry
+              label={joined(formatFeedPerTurn(feedMmRev, units, feedPer(setup)))}
+              says={feedTitle}
+              onPress={() => setTyping('feed')}
+            />
+          )}
+          {onLever && (
+            <Words role="strong">{`${joined(formatFeedPerTurn(onLever.value, units, feedPer(setup)))}, ${onLever.setting}`}</Words>
+          )}
         </View>
         {onLever && (
-          <Ladder says="Feed that was set" unit={formatFeedPerTurn(1, units, feedPer(setup)).unit} rungs={levers.map((step) => step.value)} chosen={onLever.value} show={(value) => formatFeedPerTurn(value, units).figure} band={[plan.feed.lowMmRev, plan.feed.highMmRev]} target={plan.feed.wantedMmRev} limit={Infinity} onChoose={setFeed} />
+          <Ladder
+            says="Feed that was set"
+            unit={formatFeedPerTurn(1, units, feedPer(setup)).unit}
+            rungs={levers.map((step) => step.value)}
+            chosen={onLever.value}
+            show={(value) => formatFeedPerTurn(value, units).figure}
+            band={[plan.feed.lowMmRev, plan.feed.highMmRev]}
+            target={plan.feed.wantedMmRev}
+            limit={Infinity}
+            onChoose={setFeed}
+          />
         )}
         <View style={styles.group}>
           <Words role="label">Depth</Words>
-          <Entry label={joined(formatLength(depthMm, units))} says="Depth" onPress={() => setTyping('depth')} />
+          <Entry
+            label={joined(formatLength(depthMm, units))}
+            says="Depth"
+            onPress={() => setTyping('depth')}
+          />
         </View>
       </Sheet>
       <Sheet>
         <View style={styles.group}>
           <Words role="label">How did it go?</Words>
-          <Choice says="How did it go?" value={outcome} onChange={(value) => { keep({ outcome: value }); setFault({}); }} options={OUTCOMES} />
+          <Choice
+            says="How did it go?"
+            value={outcome}
+            onChange={(value) => {
+              keep({ outcome: value });
+              setFault({});
+            }}
+            options={OUTCOMES}
+          />
           {fault.outcome && <Words role="fault">{fault.outcome}</Words>}
-          <TextBox label="Remark" value={remark} onChange={(value) => keep({ remark: value })} lines={4} limit={REMARK_LENGTH} fault={fault.remark} placeholder="Chip, sound, surface, edge; what to change next time" />
-          {Object.entries(fault).filter(([path]) => path !== 'remark' && path !== 'outcome').map(([path, message]) => <Words key={path} role="fault">{`${path}: ${message}`}</Words>)}
+          <TextBox
+            label="Remark"
+            value={remark}
+            onChange={(value) => keep({ remark: value })}
+            lines={4}
+            limit={REMARK_LENGTH}
+            fault={fault.remark}
+            placeholder="Chip, sound, surface, edge; what to change next time"
+          />
+          {Object.entries(fault)
+            .filter(([path]) => path !== 'remark' && path !== 'outcome')
+            .map(([path, message]) => (
+              <Words key={path} role="fault">{`${path}: ${message}`}</Words>
+            ))}
         </View>
       </Sheet>
-      {typing === 'depth' && <Keypad title="Depth that was taken" place="depth" valueMm={depthMm} limits={{ lowMm: 0.005, highMm: 500 }} onSet={setDepth} onClose={() => setTyping(null)} />}
-      {typing === 'feed' && <Keypad title={feedTitle} place="feed" valueMm={feedMmRev} limits={{ lowMm: 0.001, highMm: 20 }} onSet={setFeed} onClose={() => setTyping(null)} />}
+      {typing === 'depth' && (
+        <Keypad
+          title="Depth that was taken"
+          place="depth"
+          valueMm={depthMm}
+          limits={{ lowMm: 0.005, highMm: 500 }}
+          onSet={setDepth}
+          onClose={() => setTyping(null)}
+        />
+      )}
+      {typing === 'feed' && (
+        <Keypad
+          title={feedTitle}
+          place="feed"
+          valueMm={feedMmRev}
+          limits={{ lowMm: 0.001, highMm: 20 }}
+          onSet={setFeed}
+          onClose={() => setTyping(null)}
+        />
+      )}
     </Screen>
   );
 }
@@ -112,7 +206,13 @@ function bodyOf(cut: Cut, set: CutBody['set'], outcome: CutBody['outcome'], rema
     takenAt: new Date().toISOString(),
     names: { machine: setup.machine.name, stock: setup.stock.name, tool: setup.tool.name },
     diameterMm: rounded(plan.diameterMm),
-    planned: { rpm: plan.speed.rungRpm, feedMmRev: rounded(plan.feed.mmRev), depthMm: rounded(plan.depth.mm), setting: plan.speed.setting, aimMPerMin: rounded(plan.speed.aimMPerMin) },
+    planned: {
+      rpm: plan.speed.rungRpm,
+      feedMmRev: rounded(plan.feed.mmRev),
+      depthMm: rounded(plan.depth.mm),
+      setting: plan.speed.setting,
+      aimMPerMin: rounded(plan.speed.aimMPerMin),
+    },
     set: { rpm: set.rpm, feedMmRev: rounded(set.feedMmRev), depthMm: rounded(set.depthMm) },
     outcome,
     remark,
@@ -121,14 +221,27 @@ function bodyOf(cut: Cut, set: CutBody['set'], outcome: CutBody['outcome'], rema
 
 function Entry({ label, says, onPress }: { label: string; says: string; onPress: () => void }) {
   const styles = useStyles();
-  return <Pressable role="button" aria-label={`${says} ${label}, change`} onPress={onPress} style={styles.entry}><Words role="figure" style={styles.entryWords}>{label}</Words></Pressable>;
+  return (
+    <Pressable role="button" aria-label={`${says} ${label}, change`} onPress={onPress} style={styles.entry}>
+      <Words role="figure" style={styles.entryWords}>
+        {label}
+      </Words>
+    </Pressable>
+  );
 }
 
 const useStyles = themed((c) =>
   StyleSheet.create({
     fill: { flex: 1 },
     group: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close, gap: SPACE.close },
-    entry: { minHeight: TOUCH, justifyContent: 'center', paddingHorizontal: SPACE.near, borderWidth: 1, borderColor: c.strongLine, borderRadius: CORNER },
+    entry: {
+      minHeight: TOUCH,
+      justifyContent: 'center',
+      paddingHorizontal: SPACE.near,
+      borderWidth: 1,
+      borderColor: c.strongLine,
+      borderRadius: CORNER,
+    },
     entryWords: { color: c.accent, fontWeight: '600' },
   }),
 );

@@ -14,11 +14,22 @@ export function useWarnings(cut: Cut): Warning[] {
   const units = useUnits();
   const own = warnings(cut.setup, cut.plan, units);
   const rank = { danger: 0, caution: 1, note: 2 } as const;
-  return [...own.sort((a, b) => rank[a.level] - rank[b.level]), ...stepCautions(cut.setup, cut.plan.metal.chipCharacter)];
+  return [
+    ...own.sort((a, b) => rank[a.level] - rank[b.level]),
+    ...stepCautions(cut.setup, cut.plan.metal.chipCharacter),
+  ];
 }
 
 /** The answer: what to set, in the machine's own terms. */
-export function Results({ cut, opened, onOpen }: { cut: Cut; opened?: Result | undefined; onOpen: (result: Result) => void }) {
+export function Results({
+  cut,
+  opened,
+  onOpen,
+}: {
+  cut: Cut;
+  opened?: Result | undefined;
+  onOpen: (result: Result) => void;
+}) {
   const styles = useStyles();
   const units = useUnits();
   const speed = saySpeed(cut.plan, cut.setup);
@@ -33,22 +44,56 @@ export function Results({ cut, opened, onOpen }: { cut: Cut; opened?: Result | u
 }
 
 /** The depth beside its dial, smaller: the sketch already shows it. */
-export function DepthResult({ cut, opened, onOpen }: { cut: Cut; opened?: Result | undefined; onOpen: (result: Result) => void }) {
+export function DepthResult({
+  cut,
+  opened,
+  onOpen,
+}: {
+  cut: Cut;
+  opened?: Result | undefined;
+  onOpen: (result: Result) => void;
+}) {
   const units = useUnits();
-  return <View style={rowStyle.row}><Figure {...sayDepth(cut.plan, cut.setup, units)} big={false} selected={opened === 'depth'} onPress={() => onOpen('depth')} /></View>;
+  return (
+    <View style={rowStyle.row}>
+      <Figure
+        {...sayDepth(cut.plan, cut.setup, units)}
+        big={false}
+        selected={opened === 'depth'}
+        onPress={() => onOpen('depth')}
+      />
+    </View>
+  );
 }
 
 export function SpeedLadder({ cut }: { cut: Cut }) {
   const { plan, setup } = cut;
   const { speed } = plan;
   return (
-    <Ladder says={setup.operation === 'shape' ? 'Strokes a minute' : 'Spindle speed'} unit={speedUnit(setup)} rungs={setup.machine.speeds.map((step) => step.rpm)} chosen={speed.rungRpm} show={(rpm) => String(Math.round(rpm))}
-      band={speed.bandRpm} target={speed.idealRpm} limit={speed.bandRpm[1] * Math.max(1, 1 / speed.factors.speedFactor)} onChoose={(rpm) => cut.change({ rpmByHand: rpm === speed.choice.chosenRpm ? null : rpm })} />
+    <Ladder
+      says={setup.operation === 'shape' ? 'Strokes a minute' : 'Spindle speed'}
+      unit={speedUnit(setup)}
+      rungs={setup.machine.speeds.map((step) => step.rpm)}
+      chosen={speed.rungRpm}
+      show={(rpm) => String(Math.round(rpm))}
+      band={speed.bandRpm}
+      target={speed.idealRpm}
+      limit={speed.bandRpm[1] * Math.max(1, 1 / speed.factors.speedFactor)}
+      onChoose={(rpm) => cut.change({ rpmByHand: rpm === speed.choice.chosenRpm ? null : rpm })}
+    />
   );
 }
 
 export function Warnings({ list }: { list: readonly Warning[] }) {
-  return <View>{list.map((warning) => <Caution key={warning.key} level={warning.level}>{warning.text}</Caution>)}</View>;
+  return (
+    <View>
+      {list.map((warning) => (
+        <Caution key={warning.key} level={warning.level}>
+          {warning.text}
+        </Caution>
+      ))}
+    </View>
+  );
 }
 
 const rowStyle = StyleSheet.create({ row: { flexDirection: 'row' } });

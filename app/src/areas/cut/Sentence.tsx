@@ -8,7 +8,13 @@ import type { Cut } from './useCut';
 export type Chooser = 'machine' | 'operation' | 'stock' | 'tool' | 'conditions';
 
 /** Ways of doing it, as they are chosen and said. */
-export const WAY_WORDS: Readonly<Record<Way, string>> = { compound: 'Compound slide', 'set-over': 'Tailstock set over', 'offset-head': 'Offset head', outside: 'Outside', inside: 'Inside' };
+export const WAY_WORDS: Readonly<Record<Way, string>> = {
+  compound: 'Compound slide',
+  'set-over': 'Tailstock set over',
+  'offset-head': 'Offset head',
+  outside: 'Outside',
+  inside: 'Inside',
+};
 const FLUID = { dry: 'no fluid', brush: 'oil by brush', flood: 'flood' } as const;
 
 /** The set-up as one sentence; each underlined word is touched to change it. */
@@ -23,16 +29,36 @@ export function Sentence({ cut, onChoose }: { cut: Cut; onChoose: (what: Chooser
     choice.firstPassOnSkin && 'first pass under the skin',
   ].filter((text): text is string => text !== false);
   const word = (what: Chooser, text: string, says: string) => (
-    <Text role="button" aria-label={`${says}: ${text}, change`} onPress={() => onChoose(what)} style={styles.word}
-      {...{ tabIndex: 0, onKeyDown: (event: { key: string; preventDefault(): void }) => { if (event.key === 'Enter' || event.key === ' ') { event.preventDefault(); onChoose(what); } } }}>
+    <Text
+      role="button"
+      aria-label={`${says}: ${text}, change`}
+      onPress={() => onChoose(what)}
+      style={styles.word}
+      {...{
+        tabIndex: 0,
+        onKeyDown: (event: { key: string; preventDefault(): void }) => {
+          if (event.key === 'Enter' || event.key === ' ') {
+            event.preventDefault();
+            onChoose(what);
+          }
+        },
+      }}
+    >
       {text}
     </Text>
   );
   return (
     <View style={styles.box}>
       <Text style={styles.sentence}>
-        {word('operation', OPERATIONS[setup.operation].verb, 'Operation')} {word('stock', setup.stock.name, 'Stock')} on the {word('machine', setup.machine.name, 'Machine')} with the {word('tool', setup.tool.name, 'Tool')} and{' '}
-        {[FLUID[choice.fluid], ...more].map((text, i) => <Fragment key={text}>{i > 0 && ' · '}{word('conditions', text, i === 0 ? 'Conditions' : 'Condition')}</Fragment>)}
+        {word('operation', OPERATIONS[setup.operation].verb, 'Operation')}{' '}
+        {word('stock', setup.stock.name, 'Stock')} on the {word('machine', setup.machine.name, 'Machine')}{' '}
+        with the {word('tool', setup.tool.name, 'Tool')} and{' '}
+        {[FLUID[choice.fluid], ...more].map((text, i) => (
+          <Fragment key={text}>
+            {i > 0 && ' · '}
+            {word('conditions', text, i === 0 ? 'Conditions' : 'Condition')}
+          </Fragment>
+        ))}
       </Text>
     </View>
   );
@@ -43,6 +69,17 @@ const useStyles = themed((c) =>
     box: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, backgroundColor: c.ground },
     sentence: { fontFamily: FONT.words, fontSize: SIZE.lead, lineHeight: 32, color: c.ink },
     // A finger's height to touch, without moving the lines apart.
-    word: { fontFamily: FONT.words, fontWeight: '600', color: c.accent, textDecorationLine: 'underline', textDecorationColor: c.accent, cursor: 'pointer', paddingVertical: 8, marginVertical: -8, paddingHorizontal: 3, marginHorizontal: -3 },
+    word: {
+      fontFamily: FONT.words,
+      fontWeight: '600',
+      color: c.accent,
+      textDecorationLine: 'underline',
+      textDecorationColor: c.accent,
+      cursor: 'pointer',
+      paddingVertical: 8,
+      marginVertical: -8,
+      paddingHorizontal: 3,
+      marginHorizontal: -3,
+    },
   }),
 );

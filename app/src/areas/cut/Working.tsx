@@ -1,4 +1,12 @@
-import { feedPer, formatFeedPerTurn, formatFeedRate, usableFeeds, working, type Result, type WorkingLine } from '@pike-stone/core';
+import {
+  feedPer,
+  formatFeedPerTurn,
+  formatFeedRate,
+  usableFeeds,
+  working,
+  type Result,
+  type WorkingLine,
+} from '@pike-stone/core';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Ladder } from '../../kit/Ladder';
@@ -14,7 +22,11 @@ export function Working({ cut, of }: { cut: Cut; of: Result }) {
   return (
     <>
       {of === 'feed' && <FeedLadder cut={cut} />}
-      <View role="list" aria-label={`Working of the ${of}`}>{lines.map((line) => <Line key={line.key} line={line} />)}</View>
+      <View role="list" aria-label={`Working of the ${of}`}>
+        {lines.map((line) => (
+          <Line key={line.key} line={line} />
+        ))}
+      </View>
     </>
   );
 }
@@ -25,8 +37,15 @@ function Line({ line }: { line: WorkingLine }) {
   return (
     <View role="listitem" style={[styles.line, line.kind === 'result' && styles.result]}>
       <View style={styles.top}>
-        <Words role={line.kind === 'result' ? 'strong' : 'body'} style={[styles.label, line.kind === 'relation' && styles.relation]}>{line.label}</Words>
-        <Words role="figure" style={[styles.value, line.kind === 'result' && styles.strong]}>{line.value}</Words>
+        <Words
+          role={line.kind === 'result' ? 'strong' : 'body'}
+          style={[styles.label, line.kind === 'relation' && styles.relation]}
+        >
+          {line.label}
+        </Words>
+        <Words role="figure" style={[styles.value, line.kind === 'result' && styles.strong]}>
+          {line.value}
+        </Words>
       </View>
       {note !== '' && <Words role="note">{note}</Words>}
     </View>
@@ -42,16 +61,31 @@ function FeedLadder({ cut }: { cut: Cut }) {
   if (steps.length < 2 || setting.how !== 'lever') return null;
   const perMinute = setting.per === 'min';
   const toStep = perMinute ? plan.speed.rungRpm : 1;
-  const show = (value: number) => (perMinute ? formatFeedRate(value, units) : formatFeedPerTurn(value, units, feedPer(setup)));
+  const show = (value: number) =>
+    perMinute ? formatFeedRate(value, units) : formatFeedPerTurn(value, units, feedPer(setup));
   return (
-    <Ladder says="Feed" rungs={steps.map((step) => step.value)} chosen={setting.value} show={(value) => show(value).figure} unit={show(1).unit}
-      band={[plan.feed.lowMmRev * toStep, plan.feed.highMmRev * toStep]} target={plan.feed.wantedMmRev * toStep} limit={plan.feed.highMmRev * toStep} onChoose={(feedByHand) => cut.change({ feedByHand })} />
+    <Ladder
+      says="Feed"
+      rungs={steps.map((step) => step.value)}
+      chosen={setting.value}
+      show={(value) => show(value).figure}
+      unit={show(1).unit}
+      band={[plan.feed.lowMmRev * toStep, plan.feed.highMmRev * toStep]}
+      target={plan.feed.wantedMmRev * toStep}
+      limit={plan.feed.highMmRev * toStep}
+      onChoose={(feedByHand) => cut.change({ feedByHand })}
+    />
   );
 }
 
 const useStyles = themed((c) =>
   StyleSheet.create({
-    line: { paddingVertical: 9, marginHorizontal: SPACE.edge, borderBottomWidth: 1, borderBottomColor: c.line },
+    line: {
+      paddingVertical: 9,
+      marginHorizontal: SPACE.edge,
+      borderBottomWidth: 1,
+      borderBottomColor: c.line,
+    },
     result: { borderBottomColor: c.strongLine },
     top: { flexDirection: 'row', gap: SPACE.near, alignItems: 'baseline', justifyContent: 'space-between' },
     label: { flexShrink: 1 },

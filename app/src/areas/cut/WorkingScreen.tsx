@@ -17,18 +17,41 @@ const RESULTS: readonly Result[] = ['speed', 'feed', 'depth'];
 export function WorkingScreen() {
   const { cut, error } = useCut();
   const { of } = useLocalSearchParams<{ of?: string }>();
-  return cut ? <WorkingPage cut={cut} of={RESULTS.find((result) => result === of) ?? 'speed'} /> : <Loading error={error} />;
+  return cut ? (
+    <WorkingPage cut={cut} of={RESULTS.find((result) => result === of) ?? 'speed'} />
+  ) : (
+    <Loading error={error} />
+  );
 }
 
 function WorkingPage({ cut, of }: { cut: Cut; of: Result }) {
   const router = useRouter();
   const units = useUnits();
-  const said = { speed: saySpeed(cut.plan, cut.setup), feed: sayFeed(cut.plan, cut.setup, units), depth: sayDepth(cut.plan, cut.setup, units) }[of];
-  const list = useWarnings(cut).filter((warning) => warning.level !== 'note').slice(0, 2);
+  const said = {
+    speed: saySpeed(cut.plan, cut.setup),
+    feed: sayFeed(cut.plan, cut.setup, units),
+    depth: sayDepth(cut.plan, cut.setup, units),
+  }[of];
+  const list = useWarnings(cut)
+    .filter((warning) => warning.level !== 'note')
+    .slice(0, 2);
   return (
-    <Screen title={`${said.shown.figure} ${said.shown.unit}`} about={said.setting} onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))}>
+    <Screen
+      title={`${said.shown.figure} ${said.shown.unit}`}
+      about={said.setting}
+      onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))}
+    >
       <View style={styles.choice}>
-        <Choice says="Working of" value={of} onChange={(next) => router.setParams({ of: next })} options={[{ value: 'speed', label: 'Speed' }, { value: 'feed', label: 'Feed' }, { value: 'depth', label: 'Depth' }]} />
+        <Choice
+          says="Working of"
+          value={of}
+          onChange={(next) => router.setParams({ of: next })}
+          options={[
+            { value: 'speed', label: 'Speed' },
+            { value: 'feed', label: 'Feed' },
+            { value: 'depth', label: 'Depth' },
+          ]}
+        />
       </View>
       <Sheet>
         {of === 'speed' && <SpeedLadder cut={cut} />}

@@ -2,22 +2,52 @@ import type { CutChoice, MachineBody, ToolBody } from '@pike-stone/contract';
 import { addressOf, changed, firstDraft, fromQuery, toQuery, type Drawer } from './draft';
 
 const id = (group: number, n: number): string => `0192f000-000${group}-7000-8000-00000000000${n}`;
-const machine = (n: number, kind: 'lathe' | 'vertical-mill') => ({ id: id(1, n), archived: false, body: { kind, name: kind } as MachineBody });
-const tool = (n: number, kind: ToolBody['kind'], archived = false) => ({ id: id(3, n), archived, body: { kind, name: kind } as ToolBody });
+const machine = (n: number, kind: 'lathe' | 'vertical-mill') => ({
+  id: id(1, n),
+  archived: false,
+  body: { kind, name: kind } as MachineBody,
+});
+const tool = (n: number, kind: ToolBody['kind'], archived = false) => ({
+  id: id(3, n),
+  archived,
+  body: { kind, name: kind } as ToolBody,
+});
 const drawer: Drawer = {
   machines: [machine(1, 'vertical-mill'), machine(2, 'lathe')],
-  stock: [{ id: id(2, 1), archived: false, body: { sizeMm: 50 } }, { id: id(2, 2), archived: false, body: { sizeMm: 20 } }],
-  tools: [tool(1, 'drill'), tool(2, 'turning-tool', true), tool(3, 'turning-tool'), tool(4, 'end-mill'), tool(5, 'face-mill')],
+  stock: [
+    { id: id(2, 1), archived: false, body: { sizeMm: 50 } },
+    { id: id(2, 2), archived: false, body: { sizeMm: 20 } },
+  ],
+  tools: [
+    tool(1, 'drill'),
+    tool(2, 'turning-tool', true),
+    tool(3, 'turning-tool'),
+    tool(4, 'end-mill'),
+    tool(5, 'face-mill'),
+  ],
 };
 const draft = firstDraft(drawer) as CutChoice;
 
 describe('a first set-up', () => {
-  it('is turning on the lathe with a tool that is not put away', () => expect(draft).toMatchObject({ machineId: id(1, 2), operation: 'turn', toolId: id(3, 3), workDiameterMm: 50 }));
-  it('is none while the drawer lacks something', () => expect(firstDraft({ ...drawer, tools: [] })).toBeNull());
+  it('is turning on the lathe with a tool that is not put away', () =>
+    expect(draft).toMatchObject({
+      machineId: id(1, 2),
+      operation: 'turn',
+      toolId: id(3, 3),
+      workDiameterMm: 50,
+    }));
+  it('is none while the drawer lacks something', () =>
+    expect(firstDraft({ ...drawer, tools: [] })).toBeNull());
 });
 
 describe('changing a set-up', () => {
-  it('finds operation and tool for another machine', () => expect(changed(draft, { machineId: id(1, 1) }, drawer)).toMatchObject({ operation: 'mill-side', toolId: id(3, 4), depthMm: null, stickOutMm: 30 }));
+  it('finds operation and tool for another machine', () =>
+    expect(changed(draft, { machineId: id(1, 1) }, drawer)).toMatchObject({
+      operation: 'mill-side',
+      toolId: id(3, 4),
+      depthMm: null,
+      stickOutMm: 30,
+    }));
 
   it('takes the size of other stock, and keeps a depth typed for the same operation', () => {
     const typed = changed(draft, { depthMm: 0.8 }, drawer);
@@ -36,18 +66,37 @@ describe('changing a set-up', () => {
     const drawers = { ...drawer, tools: [...drawer.tools, tool(6, 'threading-tool')] };
     expect(changed(thread, { pitchMm: 1.5 }, drawers)).toMatchObject({ pitchMm: 1.5, depthMm: null });
     expect(changed(thread, { stickOutMm: 70 }, drawers)).toMatchObject({ pitchMm: 2, depthMm: 1.37 });
-    expect(changed(thread, { operation: 'turn' }, drawers)).toMatchObject({ pitchMm: null, depthMm: null, way: null });
+    expect(changed(thread, { operation: 'turn' }, drawers)).toMatchObject({
+      pitchMm: null,
+      depthMm: null,
+      way: null,
+    });
   });
 
   it('forgets a measured cutter with the cutter', () => {
-    const milling = changed(changed(draft, { machineId: id(1, 1) }, drawer), { cutterDiameterMm: 11.8 }, drawer);
-    expect(changed(milling, { operation: 'face-mill' }, drawer)).toMatchObject({ toolId: id(3, 5), cutterDiameterMm: null });
+    const milling = changed(
+      changed(draft, { machineId: id(1, 1) }, drawer),
+      { cutterDiameterMm: 11.8 },
+      drawer,
+    );
+    expect(changed(milling, { operation: 'face-mill' }, drawer)).toMatchObject({
+      toolId: id(3, 5),
+      cutterDiameterMm: null,
+    });
   });
 });
 
 describe('a set-up as an address', () => {
   it('comes back whole', () => {
-    const full: CutChoice = { ...draft, interrupted: true, firstPassOnSkin: true, depthMm: 0.8, rpmByHand: 440, cutterDiameterMm: 11.8, support: 'chuck-and-centre' };
+    const full: CutChoice = {
+      ...draft,
+      interrupted: true,
+      firstPassOnSkin: true,
+      depthMm: 0.8,
+      rpmByHand: 440,
+      cutterDiameterMm: 11.8,
+      support: 'chuck-and-centre',
+    };
     expect(fromQuery(toQuery(full))).toEqual(full);
     expect(fromQuery(toQuery(draft))).toEqual(draft);
   });
@@ -58,7 +107,14 @@ describe('a set-up as an address', () => {
     expect(addressOf({ ...draft, depthMm: 1 })).not.toBe(addressOf(draft));
   });
 
-  it.each([{}, { operation: 'turn' }, { ...toQuery(draft), workDiameterMm: '1e99' }, { ...toQuery(draft), workDiameterMm: 'ten' }, { ...toQuery(draft), machineId: 'nobody' }, { ...toQuery(draft), operation: 'dance' }])('is none when it is not whole: %p', (query) => {
+  it.each([
+    {},
+    { operation: 'turn' },
+    { ...toQuery(draft), workDiameterMm: '1e99' },
+    { ...toQuery(draft), workDiameterMm: 'ten' },
+    { ...toQuery(draft), machineId: 'nobody' },
+    { ...toQuery(draft), operation: 'dance' },
+  ])('is none when it is not whole: %p', (query) => {
     expect(fromQuery(query as Record<string, string>)).toBeNull();
   });
 });

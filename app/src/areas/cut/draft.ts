@@ -23,19 +23,57 @@ interface DraftState {
 }
 
 /** The cut that is being set up: survives a reload and a closed tab. */
-export const useDraft = create<DraftState>()(persist((set) => ({ draft: null, shown: null, set: (draft) => set({ draft }), show: (shown) => set({ shown }) }), { name: 'pike-cut-draft' }));
+export const useDraft = create<DraftState>()(
+  persist(
+    (set) => ({ draft: null, shown: null, set: (draft) => set({ draft }), show: (shown) => set({ shown }) }),
+    { name: 'pike-cut-draft' },
+  ),
+);
 
 const USUAL_STICK_OUT: Readonly<Record<Operation, number>> = {
-  turn: 60, face: 40, shoulder: 60, bore: 40, drill: 80, 'centre-drill': 40, ream: 60, part: 10, groove: 20, form: 25, chamfer: 40, thread: 50, taper: 80, knurl: 50, file: 80, shape: 30,
-  'mill-side': 30, 'mill-slot': 30, plunge: 30, ramp: 30, 'face-mill': 40, 'fly-cut': 40, saw: 30, 'mill-bore': 50, 'form-mill': 30, 't-slot': 40, dovetail: 35,
+  turn: 60,
+  face: 40,
+  shoulder: 60,
+  bore: 40,
+  drill: 80,
+  'centre-drill': 40,
+  ream: 60,
+  part: 10,
+  groove: 20,
+  form: 25,
+  chamfer: 40,
+  thread: 50,
+  taper: 80,
+  knurl: 50,
+  file: 80,
+  shape: 30,
+  'mill-side': 30,
+  'mill-slot': 30,
+  plunge: 30,
+  ramp: 30,
+  'face-mill': 40,
+  'fly-cut': 40,
+  saw: 30,
+  'mill-bore': 50,
+  'form-mill': 30,
+  't-slot': 40,
+  dovetail: 35,
 };
 /** What belongs to one operation only goes when another is chosen. */
-const NOTHING_OWN = { depthMm: null, widthMm: null, lengthMm: null, angleDeg: null, pitchMm: null, way: null } as const;
+const NOTHING_OWN = {
+  depthMm: null,
+  widthMm: null,
+  lengthMm: null,
+  angleDeg: null,
+  pitchMm: null,
+  way: null,
+} as const;
 const BY_PITCH: readonly Operation[] = ['thread', 'knurl'];
 const usable = <B>(list: readonly Known<B>[]) => list.filter((one) => !one.archived);
 
 /** Machines that Cut has an operation for. */
-export const canCut = (machine: { readonly body: Pick<MachineBody, 'kind'> }): boolean => MACHINE_OPERATIONS[machine.body.kind].length > 0;
+export const canCut = (machine: { readonly body: Pick<MachineBody, 'kind'> }): boolean =>
+  MACHINE_OPERATIONS[machine.body.kind].length > 0;
 
 /** A first set-up from what is in the drawer; null when something is missing altogether. */
 export function firstDraft(drawer: Drawer): CutChoice | null {
@@ -46,8 +84,20 @@ export function firstDraft(drawer: Drawer): CutChoice | null {
   if (!machine || !stock || !tool) return null;
   return fitted(
     {
-      machineId: machine.id, stockId: stock.id, toolId: tool.id, operation: MACHINE_OPERATIONS[machine.body.kind][0]!, workDiameterMm: Math.min(stock.body.sizeMm, 300), cutterDiameterMm: null,
-      stickOutMm: 60, support: 'chuck', fluid: 'brush', interrupted: false, firstPassOnSkin: false, rpmByHand: null, feedByHand: null, ...NOTHING_OWN,
+      machineId: machine.id,
+      stockId: stock.id,
+      toolId: tool.id,
+      operation: MACHINE_OPERATIONS[machine.body.kind][0]!,
+      workDiameterMm: Math.min(stock.body.sizeMm, 300),
+      cutterDiameterMm: null,
+      stickOutMm: 60,
+      support: 'chuck',
+      fluid: 'brush',
+      interrupted: false,
+      firstPassOnSkin: false,
+      rpmByHand: null,
+      feedByHand: null,
+      ...NOTHING_OWN,
     },
     drawer,
   );
@@ -56,18 +106,29 @@ export function firstDraft(drawer: Drawer): CutChoice | null {
 /** Changes a set-up and lets go of what no longer belongs to it. */
 export function changed(draft: CutChoice, change: Partial<CutChoice>, drawer: Drawer): CutChoice {
   const next = { ...draft, ...change };
-  if (change.machineId !== undefined || change.operation !== undefined || change.toolId !== undefined || change.stockId !== undefined) {
+  if (
+    change.machineId !== undefined
+    || change.operation !== undefined
+    || change.toolId !== undefined
+    || change.stockId !== undefined
+  ) {
     next.rpmByHand = null;
     next.feedByHand = null;
   }
-  if (change.operation !== undefined && change.operation !== draft.operation) Object.assign(next, { ...NOTHING_OWN, stickOutMm: USUAL_STICK_OUT[change.operation] });
-  if (change.toolId !== undefined && change.toolId !== draft.toolId) Object.assign(next, { cutterDiameterMm: null, widthMm: null });
+  if (change.operation !== undefined && change.operation !== draft.operation)
+    Object.assign(next, { ...NOTHING_OWN, stickOutMm: USUAL_STICK_OUT[change.operation] });
+  if (change.toolId !== undefined && change.toolId !== draft.toolId)
+    Object.assign(next, { cutterDiameterMm: null, widthMm: null });
   if (change.stockId !== undefined && change.stockId !== draft.stockId) {
     const stock = drawer.stock.find((one) => one.id === change.stockId);
     if (stock) next.workDiameterMm = stock.body.sizeMm;
   }
   // The depth of a thread or a knurl follows from what it is: one that came from the book belongs to the pitch of then.
-  if (BY_PITCH.includes(next.operation) && (change.pitchMm !== undefined || change.way !== undefined || change.workDiameterMm !== undefined)) next.depthMm = null;
+  if (
+    BY_PITCH.includes(next.operation)
+    && (change.pitchMm !== undefined || change.way !== undefined || change.workDiameterMm !== undefined)
+  )
+    next.depthMm = null;
   // A new diameter, fluid or condition asks the ladder afresh.
   if (change.workDiameterMm !== undefined || change.cutterDiameterMm !== undefined) next.rpmByHand = null;
   return fitted(next, drawer);
@@ -79,7 +140,10 @@ function fitted(draft: CutChoice, drawer: Drawer): CutChoice {
   if (!machine || !canCut(machine)) return draft;
   const allowed = MACHINE_OPERATIONS[machine.body.kind];
   const operation = allowed.includes(draft.operation) ? draft.operation : allowed[0]!;
-  const next = operation === draft.operation ? draft : { ...draft, operation, ...NOTHING_OWN, stickOutMm: USUAL_STICK_OUT[operation] };
+  const next =
+    operation === draft.operation
+      ? draft
+      : { ...draft, operation, ...NOTHING_OWN, stickOutMm: USUAL_STICK_OUT[operation] };
   const wanted = OPERATIONS[operation].tool;
   const tool = drawer.tools.find((one) => one.id === next.toolId);
   if (tool?.body.kind === wanted) return next;
@@ -88,26 +152,48 @@ function fitted(draft: CutChoice, drawer: Drawer): CutChoice {
 }
 
 /** Which tools this operation can use. */
-export const fits = (operation: Operation) => (tool: { readonly body: ToolBody }): boolean => tool.body.kind === OPERATIONS[operation].tool;
+export const fits =
+  (operation: Operation) =>
+  (tool: { readonly body: ToolBody }): boolean =>
+    tool.body.kind === OPERATIONS[operation].tool;
 
 /** A set-up as an address, so that it can be sent, kept and opened again. */
 export function toQuery(draft: CutChoice): Record<string, string> {
-  return Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== null && value !== undefined && value !== false).map(([key, value]) => [key, String(value)]));
+  return Object.fromEntries(
+    Object.entries(draft)
+      .filter(([, value]) => value !== null && value !== undefined && value !== false)
+      .map(([key, value]) => [key, String(value)]),
+  );
 }
 
 /** The same for two set-ups that are the same, whatever order they were written in. */
-export const addressOf = (draft: CutChoice): string => new URLSearchParams(Object.entries(toQuery(draft)).sort(([a], [b]) => a.localeCompare(b))).toString();
+export const addressOf = (draft: CutChoice): string =>
+  new URLSearchParams(Object.entries(toQuery(draft)).sort(([a], [b]) => a.localeCompare(b))).toString();
 
 /** Reads an address back; null when it is not a whole set-up. */
 export function fromQuery(query: Readonly<Record<string, string | string[] | undefined>>): CutChoice | null {
   const one = (key: string) => (typeof query[key] === 'string' ? query[key] : undefined);
   const number = (key: string) => (one(key) === undefined ? null : Number(one(key)));
   const read = cutChoice.safeParse({
-    machineId: one('machineId'), stockId: one('stockId'), toolId: one('toolId'), operation: one('operation'),
-    workDiameterMm: number('workDiameterMm'), cutterDiameterMm: number('cutterDiameterMm'), stickOutMm: number('stickOutMm'),
-    support: one('support'), fluid: one('fluid'), interrupted: one('interrupted') === 'true', firstPassOnSkin: one('firstPassOnSkin') === 'true',
-    depthMm: number('depthMm'), widthMm: number('widthMm'), rpmByHand: number('rpmByHand'), feedByHand: number('feedByHand'),
-    lengthMm: number('lengthMm'), angleDeg: number('angleDeg'), pitchMm: number('pitchMm'), way: one('way') ?? null,
+    machineId: one('machineId'),
+    stockId: one('stockId'),
+    toolId: one('toolId'),
+    operation: one('operation'),
+    workDiameterMm: number('workDiameterMm'),
+    cutterDiameterMm: number('cutterDiameterMm'),
+    stickOutMm: number('stickOutMm'),
+    support: one('support'),
+    fluid: one('fluid'),
+    interrupted: one('interrupted') === 'true',
+    firstPassOnSkin: one('firstPassOnSkin') === 'true',
+    depthMm: number('depthMm'),
+    widthMm: number('widthMm'),
+    rpmByHand: number('rpmByHand'),
+    feedByHand: number('feedByHand'),
+    lengthMm: number('lengthMm'),
+    angleDeg: number('angleDeg'),
+    pitchMm: number('pitchMm'),
+    way: one('way') ?? null,
   });
   return read.success ? read.data : null;
 }

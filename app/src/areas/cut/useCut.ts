@@ -22,7 +22,10 @@ export function useCut() {
   const metals = useMetals();
   const { rules = DEFAULT_RULES } = useRules();
   const { draft, set } = useDraft();
-  const drawer = useMemo(() => ({ machines: machines.records, stock: stock.records, tools: tools.records }), [machines.records, stock.records, tools.records]);
+  const drawer = useMemo(
+    () => ({ machines: machines.records, stock: stock.records, tools: tools.records }),
+    [machines.records, stock.records, tools.records],
+  );
   const loading = machines.loading || stock.loading || tools.loading || metals.loading;
 
   const parts = useMemo(() => {
@@ -46,8 +49,20 @@ export function useCut() {
   const cut = useMemo((): Cut | null => {
     if (!draft || !parts) return null;
     const setup = toSetup(draft, parts.machine, parts.piece, parts.tool, parts.metal);
-    return { choice: draft, setup, plan: cutPlan(setup, rules), rules, change: (change) => set(changed(useDraft.getState().draft ?? draft, change, drawer)) };
+    return {
+      choice: draft,
+      setup,
+      plan: cutPlan(setup, rules),
+      rules,
+      change: (change) => set(changed(useDraft.getState().draft ?? draft, change, drawer)),
+    };
   }, [draft, parts, rules, drawer, set]);
 
-  return { cut, drawer, metals, loading: loading || (!parts && firstDraft(drawer) !== null), error: machines.error ?? stock.error ?? tools.error };
+  return {
+    cut,
+    drawer,
+    metals,
+    loading: loading || (!parts && firstDraft(drawer) !== null),
+    error: machines.error ?? stock.error ?? tools.error,
+  };
 }

@@ -15,7 +15,10 @@ import { SPACE } from '../../theme/type';
 import { isDrawerKind, KIND_SPECS, type DrawerKind } from './specs';
 
 const MANY = 8;
-const KIND_OPTIONS = (Object.keys(KIND_SPECS) as DrawerKind[]).map((value) => ({ value, label: KIND_SPECS[value].title }));
+const KIND_OPTIONS = (Object.keys(KIND_SPECS) as DrawerKind[]).map((value) => ({
+  value,
+  label: KIND_SPECS[value].title,
+}));
 
 /** Machines, stock and tools. */
 export function DrawerScreen() {
@@ -25,8 +28,27 @@ export function DrawerScreen() {
   const [adding, setAdding] = useState(false);
   const fresh = Object.entries(KIND_SPECS[kind].fresh);
   return (
-    <Screen title="Drawer" footer={<Button kind="main" label={kind === 'machines' ? 'Add a machine' : fresh[0]![1].label} onPress={() => (kind === 'machines' ? setAdding(true) : router.push(`/drawer/${kind}/new?type=${fresh[0]![0]}`))} style={styles.fill} />}>
-      <View style={styles.pad}><Choice says="In the drawer" value={kind} onChange={(next) => router.setParams({ kind: next })} options={KIND_OPTIONS} /></View>
+    <Screen
+      title="Drawer"
+      footer={
+        <Button
+          kind="main"
+          label={kind === 'machines' ? 'Add a machine' : fresh[0]![1].label}
+          onPress={() =>
+            kind === 'machines' ? setAdding(true) : router.push(`/drawer/${kind}/new?type=${fresh[0]![0]}`)
+          }
+          style={styles.fill}
+        />
+      }
+    >
+      <View style={styles.pad}>
+        <Choice
+          says="In the drawer"
+          value={kind}
+          onChange={(next) => router.setParams({ kind: next })}
+          options={KIND_OPTIONS}
+        />
+      </View>
       <KindList key={kind} kind={kind} />
       {adding && <AddMachine onClose={() => setAdding(false)} />}
     </Screen>
@@ -37,12 +59,25 @@ export function DrawerScreen() {
 function AddMachine({ onClose }: { onClose: () => void }) {
   const router = useRouter();
   const [kind, setKind] = useState<MachineKind>('lathe');
-  const go = (address: string) => { onClose(); router.push(address as Href); };
+  const go = (address: string) => {
+    onClose();
+    router.push(address as Href);
+  };
   return (
     <Panel title="Add a machine" onClose={onClose}>
-      <View style={styles.add}><Choice says="Kind of machine" value={kind} onChange={setKind} options={MACHINE_KINDS} /></View>
-      <Row title="From its pulleys and gears" about="no plate, or a plate nobody trusts: draw the drive, the speeds follow" onPress={() => go(`/drawer/machines/${newId()}/drive?kind=${kind}`)} />
-      <Row title="From its plate" about="type the speeds that stand on it" onPress={() => go(`/drawer/machines/new?type=${kind}`)} />
+      <View style={styles.add}>
+        <Choice says="Kind of machine" value={kind} onChange={setKind} options={MACHINE_KINDS} />
+      </View>
+      <Row
+        title="From its pulleys and gears"
+        about="no plate, or a plate nobody trusts: draw the drive, the speeds follow"
+        onPress={() => go(`/drawer/machines/${newId()}/drive?kind=${kind}`)}
+      />
+      <Row
+        title="From its plate"
+        about="type the speeds that stand on it"
+        onPress={() => go(`/drawer/machines/new?type=${kind}`)}
+      />
     </Panel>
   );
 }
@@ -57,20 +92,70 @@ function KindList({ kind }: { kind: DrawerKind }) {
   if (loading || (error && records.length === 0)) return <Loading error={error} />;
   const put = records.filter((record) => record.archived).length;
   const shown = records
-    .filter((record) => record.archived === archived && `${record.body.name} ${spec.about(record.body, metals)}`.toLowerCase().includes(wanted.trim().toLowerCase()))
+    .filter(
+      (record) =>
+        record.archived === archived
+        && `${record.body.name} ${spec.about(record.body, metals)}`
+          .toLowerCase()
+          .includes(wanted.trim().toLowerCase()),
+    )
     .sort((a, b) => a.body.name.localeCompare(b.body.name, 'en', { numeric: true }));
   return (
     <>
-      {records.length > MANY && <View style={styles.pad}><TextBox label="Find" hideLabel value={wanted} onChange={setWanted} placeholder="Find" /></View>}
-      {shown.length === 0
-        ? <Empty title={wanted ? 'Nothing with that word' : archived ? 'Nothing put away' : `No ${spec.one} yet`}>{wanted ? 'Try a part of it.' : 'Add one below; then it can be chosen in Cut.'}</Empty>
-        : <Sheet>{shown.map((record) => <Row key={record.id} title={record.body.name} about={spec.about(record.body, metals)} waiting={record.waiting} quiet={archived} onPress={() => router.push(`/drawer/${kind}/${record.id}`)} />)}</Sheet>}
-      {kind === 'machines' && !archived && <Sheet><Row title="Instruments" about="caliper, ammeter, angle gauge at the shop’s computer" onPress={() => router.push('/drawer/instruments' as Href)} /></Sheet>}
-      {(put > 0 || archived) && <View style={styles.pad}><Button kind="plain" label={archived ? 'Back to those in use' : `Show ${put} put away`} onPress={() => setArchived(!archived)} /></View>}
+      {records.length > MANY && (
+        <View style={styles.pad}>
+          <TextBox label="Find" hideLabel value={wanted} onChange={setWanted} placeholder="Find" />
+        </View>
+      )}
+      {shown.length === 0 ? (
+        <Empty
+          title={wanted ? 'Nothing with that word' : archived ? 'Nothing put away' : `No ${spec.one} yet`}
+        >
+          {wanted ? 'Try a part of it.' : 'Add one below; then it can be chosen in Cut.'}
+        </Empty>
+      ) : (
+        <Sheet>
+          {shown.map((record) => (
+            <Row
+              key={record.id}
+              title={record.body.name}
+              about={spec.about(record.body, metals)}
+              waiting={record.waiting}
+              quiet={archived}
+              onPress={() => router.push(`/drawer/${kind}/${record.id}`)}
+            />
+          ))}
+        </Sheet>
+      )}
+      {kind === 'machines' && !archived && (
+        <Sheet>
+          <Row
+            title="Instruments"
+            about="caliper, ammeter, angle gauge at the shop’s computer"
+            onPress={() => router.push('/drawer/instruments' as Href)}
+          />
+        </Sheet>
+      )}
+      {(put > 0 || archived) && (
+        <View style={styles.pad}>
+          <Button
+            kind="plain"
+            label={archived ? 'Back to those in use' : `Show ${put} put away`}
+            onPress={() => setArchived(!archived)}
+          />
+        </View>
+      )}
     </>
   );
 }
 
-const MACHINE_KINDS = (Object.keys(MACHINE_WORDS) as MachineKind[]).map((value) => ({ value, label: MACHINE_WORDS[value].charAt(0).toUpperCase() + MACHINE_WORDS[value].slice(1) }));
+const MACHINE_KINDS = (Object.keys(MACHINE_WORDS) as MachineKind[]).map((value) => ({
+  value,
+  label: MACHINE_WORDS[value].charAt(0).toUpperCase() + MACHINE_WORDS[value].slice(1),
+}));
 
-const styles = StyleSheet.create({ add: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near }, fill: { flex: 1 }, pad: { paddingHorizontal: SPACE.edge } });
+const styles = StyleSheet.create({
+  add: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near },
+  fill: { flex: 1 },
+  pad: { paddingHorizontal: SPACE.edge },
+});

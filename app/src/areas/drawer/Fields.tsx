@@ -27,35 +27,86 @@ export function Field({ spec }: { spec: FieldSpec }) {
   const { control } = useFormContext<Raw>();
   if (spec.type === 'steps') return <Steps spec={spec} />;
   if (spec.type === 'range') return <RangeField path={spec.path} label={spec.label} />;
-  if (spec.type === 'text' || spec.type === 'number' || spec.type === 'length' || spec.type === 'lengths') return <TextField spec={spec} />;
+  if (spec.type === 'text' || spec.type === 'number' || spec.type === 'length' || spec.type === 'lengths')
+    return <TextField spec={spec} />;
   return (
-    <Controller control={control} name={spec.path} render={({ field }) => {
-      if (spec.type === 'tick') return <Tick label={spec.label} about={spec.about} value={Boolean(field.value)} onChange={field.onChange} />;
-      return (
-        <View style={styles.field}>
-          {spec.long || spec.options.length > FEW
-            ? <Picker label={spec.label} options={spec.options} value={String(field.value)} onChange={field.onChange} />
-            : <><Words role="label">{spec.label}</Words><Choice says={spec.label} options={spec.options} value={String(field.value)} onChange={field.onChange} /></>}
-          {spec.about && <Words role="note">{spec.about}</Words>}
-        </View>
-      );
-    }} />
+    <Controller
+      control={control}
+      name={spec.path}
+      render={({ field }) => {
+        if (spec.type === 'tick')
+          return (
+            <Tick
+              label={spec.label}
+              about={spec.about}
+              value={Boolean(field.value)}
+              onChange={field.onChange}
+            />
+          );
+        return (
+          <View style={styles.field}>
+            {spec.long || spec.options.length > FEW ? (
+              <Picker
+                label={spec.label}
+                options={spec.options}
+                value={String(field.value)}
+                onChange={field.onChange}
+              />
+            ) : (
+              <>
+                <Words role="label">{spec.label}</Words>
+                <Choice
+                  says={spec.label}
+                  options={spec.options}
+                  value={String(field.value)}
+                  onChange={field.onChange}
+                />
+              </>
+            )}
+            {spec.about && <Words role="note">{spec.about}</Words>}
+          </View>
+        );
+      }}
+    />
   );
 }
 
-function TextField({ spec }: { spec: Extract<FieldSpec, { type: 'text' | 'number' | 'length' | 'lengths' }> }) {
+function TextField({
+  spec,
+}: {
+  spec: Extract<FieldSpec, { type: 'text' | 'number' | 'length' | 'lengths' }>;
+}) {
   const { control } = useFormContext<Raw>();
   const fault = useFault(spec.path);
   const units = useUnits();
-  const label = spec.type === 'length' || spec.type === 'lengths' ? `${spec.label} (${unitOf(units)})` : spec.label;
+  const label =
+    spec.type === 'length' || spec.type === 'lengths' ? `${spec.label} (${unitOf(units)})` : spec.label;
   const reading = (text: string): string | undefined => {
-    const entry = spec.type === 'length' ? readLength(text, unitOf(units), spec.drill ? 'drill' : 'diameter') : null;
-    return entry?.status === 'ok' && entry.readAs !== unitOf(units) ? inBoth(entry.valueMm) : spec.type === 'text' ? undefined : spec.about;
+    const entry =
+      spec.type === 'length' ? readLength(text, unitOf(units), spec.drill ? 'drill' : 'diameter') : null;
+    return entry?.status === 'ok' && entry.readAs !== unitOf(units)
+      ? inBoth(entry.valueMm)
+      : spec.type === 'text'
+        ? undefined
+        : spec.about;
   };
   return (
-    <Controller control={control} name={spec.path} render={({ field }) => (
-      <TextBox label={label} value={String(field.value ?? '')} onChange={field.onChange} onBlur={field.onBlur} fault={fault} lines={spec.type === 'text' ? spec.lines : 1} figures={spec.type !== 'text'} reading={reading(String(field.value ?? ''))} />
-    )} />
+    <Controller
+      control={control}
+      name={spec.path}
+      render={({ field }) => (
+        <TextBox
+          label={label}
+          value={String(field.value ?? '')}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          fault={fault}
+          lines={spec.type === 'text' ? spec.lines : 1}
+          figures={spec.type !== 'text'}
+          reading={reading(String(field.value ?? ''))}
+        />
+      )}
+    />
   );
 }
 
@@ -67,9 +118,22 @@ function RangeField({ path, label }: { path: string; label: string }) {
       <Words role="label">{label}</Words>
       <View style={styles.row}>
         {(['0', '1'] as const).map((end, i) => (
-          <Controller key={end} control={control} name={`${path}.${end}`} render={({ field }) => (
-            <TextBox hideLabel label={`${label}, ${i === 0 ? 'low' : 'high'}`} value={String(field.value ?? '')} onChange={field.onChange} placeholder={i === 0 ? 'low' : 'high'} figures fault={faults[i]} />
-          )} />
+          <Controller
+            key={end}
+            control={control}
+            name={`${path}.${end}`}
+            render={({ field }) => (
+              <TextBox
+                hideLabel
+                label={`${label}, ${i === 0 ? 'low' : 'high'}`}
+                value={String(field.value ?? '')}
+                onChange={field.onChange}
+                placeholder={i === 0 ? 'low' : 'high'}
+                figures
+                fault={faults[i]}
+              />
+            )}
+          />
         ))}
       </View>
       {faults[2] && !faults[0] && !faults[1] && <Words role="fault">{faults[2]}</Words>}
@@ -88,14 +152,38 @@ function Steps({ spec }: { spec: Extract<FieldSpec, { type: 'steps' }> }) {
   return (
     <View style={styles.field}>
       {spec.about && <Words role="note">{spec.about}</Words>}
-      {fields.map((row, i) => <StepRow key={row.id} spec={spec} index={i} unit={unit} onRemove={() => remove(i)} colour={colours.quiet} />)}
+      {fields.map((row, i) => (
+        <StepRow
+          key={row.id}
+          spec={spec}
+          index={i}
+          unit={unit}
+          onRemove={() => remove(i)}
+          colour={colours.quiet}
+        />
+      ))}
       {fault && <Words role="fault">{fault}</Words>}
-      <Button label={`Add a ${spec.label.toLowerCase()}`} onPress={() => append({ [spec.valueKey]: '', setting: '' } as never)} />
+      <Button
+        label={`Add a ${spec.label.toLowerCase()}`}
+        onPress={() => append({ [spec.valueKey]: '', setting: '' } as never)}
+      />
     </View>
   );
 }
 
-function StepRow({ spec, index, unit, onRemove, colour }: { spec: Extract<FieldSpec, { type: 'steps' }>; index: number; unit: string; onRemove: () => void; colour: string }) {
+function StepRow({
+  spec,
+  index,
+  unit,
+  onRemove,
+  colour,
+}: {
+  spec: Extract<FieldSpec, { type: 'steps' }>;
+  index: number;
+  unit: string;
+  onRemove: () => void;
+  colour: string;
+}) {
   const { control } = useFormContext<Raw>();
   const valuePath = `${spec.path}.${index}.${spec.valueKey}`;
   const settingPath = `${spec.path}.${index}.setting`;
@@ -104,14 +192,39 @@ function StepRow({ spec, index, unit, onRemove, colour }: { spec: Extract<FieldS
   return (
     <View style={styles.row}>
       <View style={styles.narrow}>
-        <Controller control={control} name={valuePath} render={({ field }) => (
-          <TextBox hideLabel label={`${spec.label} ${index + 1}, ${unit}`} placeholder={unit} value={String(field.value ?? '')} onChange={field.onChange} figures fault={faults.value} />
-        )} />
+        <Controller
+          control={control}
+          name={valuePath}
+          render={({ field }) => (
+            <TextBox
+              hideLabel
+              label={`${spec.label} ${index + 1}, ${unit}`}
+              placeholder={unit}
+              value={String(field.value ?? '')}
+              onChange={field.onChange}
+              figures
+              fault={faults.value}
+            />
+          )}
+        />
       </View>
-      <Controller control={control} name={settingPath} render={({ field }) => (
-        <TextBox hideLabel label={`${spec.label} ${index + 1}, how it is set`} placeholder="belt, lever" value={String(field.value ?? '')} onChange={field.onChange} fault={faults.setting} />
-      )} />
-      <IconButton says={`Take ${spec.label.toLowerCase()} ${index + 1} out`} onPress={onRemove}><CloseIcon color={colour} size={20} /></IconButton>
+      <Controller
+        control={control}
+        name={settingPath}
+        render={({ field }) => (
+          <TextBox
+            hideLabel
+            label={`${spec.label} ${index + 1}, how it is set`}
+            placeholder="belt, lever"
+            value={String(field.value ?? '')}
+            onChange={field.onChange}
+            fault={faults.setting}
+          />
+        )}
+      />
+      <IconButton says={`Take ${spec.label.toLowerCase()} ${index + 1} out`} onPress={onRemove}>
+        <CloseIcon color={colour} size={20} />
+      </IconButton>
     </View>
   );
 }

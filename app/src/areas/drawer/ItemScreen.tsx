@@ -22,24 +22,64 @@ import { isDrawerKind, KIND_SPECS, type DrawerKind } from './specs';
 
 /** One machine, piece of stock or tool: to read, change, duplicate, put away. */
 export function ItemScreen() {
-  const { kind, id, type, from } = useLocalSearchParams<{ kind: string; id: string; type?: string; from?: string }>();
-  return isDrawerKind(kind) ? <Item key={`${kind}-${id}-${from ?? ''}-${type ?? ''}`} kind={kind} id={id} type={type} from={from} /> : <NotHere />;
+  const { kind, id, type, from } = useLocalSearchParams<{
+    kind: string;
+    id: string;
+    type?: string;
+    from?: string;
+  }>();
+  return isDrawerKind(kind) ? (
+    <Item key={`${kind}-${id}-${from ?? ''}-${type ?? ''}`} kind={kind} id={id} type={type} from={from} />
+  ) : (
+    <NotHere />
+  );
 }
 
 function NotHere() {
   const router = useRouter();
-  return <Empty title="Not in this drawer" action={<Button label="To the drawer" onPress={() => router.replace('/drawer')} />}>The address may belong to another shop or be mistyped.</Empty>;
+  return (
+    <Empty
+      title="Not in this drawer"
+      action={<Button label="To the drawer" onPress={() => router.replace('/drawer')} />}
+    >
+      The address may belong to another shop or be mistyped.
+    </Empty>
+  );
 }
 
-function Item({ kind, id, type, from }: { kind: DrawerKind; id: string; type?: string | undefined; from?: string | undefined }) {
+function Item({
+  kind,
+  id,
+  type,
+  from,
+}: {
+  kind: DrawerKind;
+  id: string;
+  type?: string | undefined;
+  from?: string | undefined;
+}) {
   const { records, loading, error } = useRecords(kind);
   const spec = KIND_SPECS[kind];
   const record = records.find((one) => one.id === id) ?? null;
-  if (id !== 'new') return record ? <ItemForm kind={kind} record={record} body={record.body} draftKey={`${kind}/${id}`} /> : loading || error ? <Loading error={error} /> : <NotHere />;
+  if (id !== 'new')
+    return record ? (
+      <ItemForm kind={kind} record={record} body={record.body} draftKey={`${kind}/${id}`} />
+    ) : loading || error ? (
+      <Loading error={error} />
+    ) : (
+      <NotHere />
+    );
   const model = from ? records.find((one) => one.id === from)?.body : undefined;
   if (from && !model) return loading || error ? <Loading error={error} /> : <NotHere />;
   const fresh = (spec.fresh[type ?? ''] ?? Object.values(spec.fresh)[0])!.body;
-  return <ItemForm kind={kind} record={null} body={model ? { ...model, name: `${model.name}, copy`.slice(0, 60) } : fresh} draftKey={`${kind}/new/${from ?? type ?? ''}`} />;
+  return (
+    <ItemForm
+      kind={kind}
+      record={null}
+      body={model ? { ...model, name: `${model.name}, copy`.slice(0, 60) } : fresh}
+      draftKey={`${kind}/new/${from ?? type ?? ''}`}
+    />
+  );
 }
 
 interface ItemFormProps {
@@ -62,11 +102,20 @@ function ItemForm({ kind, record, body, draftKey }: ItemFormProps) {
     return { version: draft?.version ?? record?.version ?? 0, body, draft: draft?.raw };
   });
   const resolver = useMemo(() => {
-    const check = (raw: Raw) => resolverFor(spec.schema, () => spec.groups(raw, metals), units, opened.body)(raw);
+    const check = (raw: Raw) =>
+      resolverFor(spec.schema, () => spec.groups(raw, metals), units, opened.body)(raw);
     return check;
   }, [spec, units, opened, metals]);
-  const start = useMemo(() => toRaw(opened.body, spec.groups(opened.body, metals), units), [opened, spec, units, metals]);
-  const form = useForm<Raw>({ defaultValues: opened.draft ?? start, resolver: resolver as never, mode: 'onBlur', reValidateMode: 'onChange' });
+  const start = useMemo(
+    () => toRaw(opened.body, spec.groups(opened.body, metals), units),
+    [opened, spec, units, metals],
+  );
+  const form = useForm<Raw>({
+    defaultValues: opened.draft ?? start,
+    resolver: resolver as never,
+    mode: 'onBlur',
+    reValidateMode: 'onChange',
+  });
   const raw = useWatch({ control: form.control }) as Raw;
   const changed = JSON.stringify(raw) !== JSON.stringify(start);
   useEffect(() => {
@@ -78,24 +127,35 @@ function ItemForm({ kind, record, body, draftKey }: ItemFormProps) {
     const target = record?.id ?? newId();
     const result = await save(kind, target, opened.version, next as never, record?.archived ?? false);
     if (result.sent === 'refused') {
-      for (const { path, message } of result.refusal.problem.fields ?? []) form.setError(path.replace(/^body\./, ''), { type: 'server', message });
+      for (const { path, message } of result.refusal.problem.fields ?? [])
+        form.setError(path.replace(/^body\./, ''), { type: 'server', message });
       return;
     }
     drop(draftKey);
-    if (result.sent !== 'conflict') say(result.sent === 'waiting' ? 'Kept on this device; sent when the shop’s computer answers.' : `${String(next.name)} is in the drawer.`);
+    if (result.sent !== 'conflict')
+      say(
+        result.sent === 'waiting'
+          ? 'Kept on this device; sent when the shop’s computer answers.'
+          : `${String(next.name)} is in the drawer.`,
+      );
     leave();
   };
   const submit = () => {
     const groups = spec.groups(form.getValues(), metals);
     const sorted = sortedSteps(form.getValues(), groups);
-    for (const group of groups) for (const field of group.fields) if (field.type === 'steps') form.setValue(field.path, sorted[field.path]);
+    for (const group of groups)
+      for (const field of group.fields)
+        if (field.type === 'steps') form.setValue(field.path, sorted[field.path]);
     void form.handleSubmit(write)();
   };
   const archive = async () => {
     if (!record) return;
     const away = !record.archived;
     await save(kind, record.id, record.version, record.body as never, away);
-    say(away ? `${record.body.name} is put away.` : `${record.body.name} is back.`, () => void save(kind, record.id, record.version + 1, record.body as never, !away));
+    say(
+      away ? `${record.body.name} is put away.` : `${record.body.name} is back.`,
+      () => void save(kind, record.id, record.version + 1, record.body as never, !away),
+    );
     leave();
   };
   const undoChanges = () => {
@@ -107,22 +167,66 @@ function ItemForm({ kind, record, body, draftKey }: ItemFormProps) {
   const faults = Object.keys(form.formState.errors).length;
   return (
     <FormProvider {...form}>
-      <Screen title={record ? String(body.name) : `New ${MACHINE_WORDS[body.kind as MachineKind] ?? spec.one}`} about={record?.archived ? 'Put away' : undefined} onBack={leave}
-        footer={<><Button kind="other" label="As before" says="Put everything back as it was" disabled={!changed} onPress={undoChanges} /><Button kind="main" label={record ? 'Keep the change' : 'Add to the drawer'} onPress={submit} style={styles.fill} /></>}>
-        {faults > 0 && form.formState.submitCount > 0 && <View style={styles.pad}><Words role="fault" aria-live="polite">Not kept yet: see the red sentences. Nothing typed is lost.</Words></View>}
+      <Screen
+        title={record ? String(body.name) : `New ${MACHINE_WORDS[body.kind as MachineKind] ?? spec.one}`}
+        about={record?.archived ? 'Put away' : undefined}
+        onBack={leave}
+        footer={
+          <>
+            <Button
+              kind="other"
+              label="As before"
+              says="Put everything back as it was"
+              disabled={!changed}
+              onPress={undoChanges}
+            />
+            <Button
+              kind="main"
+              label={record ? 'Keep the change' : 'Add to the drawer'}
+              onPress={submit}
+              style={styles.fill}
+            />
+          </>
+        }
+      >
+        {faults > 0 && form.formState.submitCount > 0 && (
+          <View style={styles.pad}>
+            <Words role="fault" aria-live="polite">
+              Not kept yet: see the red sentences. Nothing typed is lost.
+            </Words>
+          </View>
+        )}
         {record && kind === 'machines' && <MachineTools record={record as Shown<'machines'>} />}
         {spec.groups(raw, metals).map((group) => (
           <Sheet key={group.title}>
             <View style={styles.group}>
               <Words role="heading">{group.title}</Words>
-              {group.fields.map((field) => <Field key={field.path} spec={field} />)}
+              {group.fields.map((field) => (
+                <Field key={field.path} spec={field} />
+              ))}
             </View>
           </Sheet>
         ))}
         {record && (
           <View style={styles.actions}>
-            <Button label="Duplicate" icon={(colour) => <CopyIcon color={colour} size={19} />} onPress={() => router.push(`/drawer/${kind}/new?from=${record.id}`)} style={styles.fill} />
-            <Button label={record.archived ? 'Bring back' : 'Put away'} icon={(colour) => (record.archived ? <RestoreIcon color={colour} size={19} /> : <ArchiveIcon color={colour} size={19} />)} onPress={() => void archive()} style={styles.fill} />
+            <Button
+              label="Duplicate"
+              icon={(colour) => <CopyIcon color={colour} size={19} />}
+              onPress={() => router.push(`/drawer/${kind}/new?from=${record.id}`)}
+              style={styles.fill}
+            />
+            <Button
+              label={record.archived ? 'Bring back' : 'Put away'}
+              icon={(colour) =>
+                record.archived ? (
+                  <RestoreIcon color={colour} size={19} />
+                ) : (
+                  <ArchiveIcon color={colour} size={19} />
+                )
+              }
+              onPress={() => void archive()}
+              style={styles.fill}
+            />
           </View>
         )}
       </Screen>

@@ -1,4 +1,14 @@
-import { machineBody, metalBody, stockBody, toolBody, type Kind, type MachineBody, type MetalBody, type StockBody, type ToolBody } from '@pike-stone/contract';
+import {
+  machineBody,
+  metalBody,
+  stockBody,
+  toolBody,
+  type Kind,
+  type MachineBody,
+  type MetalBody,
+  type StockBody,
+  type ToolBody,
+} from '@pike-stone/contract';
 import { MACHINE_WORDS, MATERIALS, material, toolMaterial } from '@pike-stone/core';
 import type { FieldValues } from 'react-hook-form';
 import type { ZodType } from 'zod';
@@ -25,22 +35,83 @@ const wheel = (path: string, label: string): FieldSpec[] => [
 ];
 const dial = (path: string, label: string): FieldSpec[] => [
   ...wheel(path, label),
-  { type: 'choice', path: `${path}.reads`, label: `${label} is marked with`, options: [{ value: 'radius', label: 'Slide travel' }, { value: 'diameter', label: 'Diameter' }] },
+  {
+    type: 'choice',
+    path: `${path}.reads`,
+    label: `${label} is marked with`,
+    options: [
+      { value: 'radius', label: 'Slide travel' },
+      { value: 'diameter', label: 'Diameter' },
+    ],
+  },
   { type: 'length', path: `${path}.backlashMm`, label: `${label}, backlash`, optionalZero: true },
 ];
 
-const MOTOR: FormGroup = { title: 'Motor', fields: [
-  { type: 'number', path: 'motor.powerKw', label: 'Power, kW', about: '1 hp is 0.746 kW; empty: not known', makes: 'motor' },
-  { type: 'choice', path: 'motor.phases', label: 'Supply', numeric: true, start: '1', options: [{ value: '1', label: 'Single-phase' }, { value: '3', label: 'Three-phase' }] },
-  { type: 'number', path: 'motor.efficiency', label: 'Share that reaches the spindle', start: '0.75', about: 'direct V-belt 0.80, flat belt 0.75, geared head 0.70' },
-] };
+const MOTOR: FormGroup = {
+  title: 'Motor',
+  fields: [
+    {
+      type: 'number',
+      path: 'motor.powerKw',
+      label: 'Power, kW',
+      about: '1 hp is 0.746 kW; empty: not known',
+      makes: 'motor',
+    },
+    {
+      type: 'choice',
+      path: 'motor.phases',
+      label: 'Supply',
+      numeric: true,
+      start: '1',
+      options: [
+        { value: '1', label: 'Single-phase' },
+        { value: '3', label: 'Three-phase' },
+      ],
+    },
+    {
+      type: 'number',
+      path: 'motor.efficiency',
+      label: 'Share that reaches the spindle',
+      start: '0.75',
+      about: 'direct V-belt 0.80, flat belt 0.75, geared head 0.70',
+    },
+  ],
+};
 
-const limit = (key: string, label: string, about?: string): FieldSpec => ({ type: 'length', path: `limits.${key}`, label, about, optional: true });
-const collets: FieldSpec = { type: 'lengths', path: 'limits.colletsMm', label: 'Collets', about: 'a semicolon between: 6; 10; 1/2' };
-const chuckRpm: FieldSpec = { type: 'number', path: 'limits.chuckRpm', label: 'Most the chuck may turn, rpm', about: 'marked on it; a jaw standing out lowers it' };
+const limit = (key: string, label: string, about?: string): FieldSpec => ({
+  type: 'length',
+  path: `limits.${key}`,
+  label,
+  about,
+  optional: true,
+});
+const collets: FieldSpec = {
+  type: 'lengths',
+  path: 'limits.colletsMm',
+  label: 'Collets',
+  about: 'a semicolon between: 6; 10; 1/2',
+};
+const chuckRpm: FieldSpec = {
+  type: 'number',
+  path: 'limits.chuckRpm',
+  label: 'Most the chuck may turn, rpm',
+  about: 'marked on it; a jaw standing out lowers it',
+};
 const LIMITS: Readonly<Record<MachineBody['kind'], readonly FieldSpec[]>> = {
-  lathe: [limit('swingMm', 'Swing over the bed, diameter'), limit('overSlideMm', 'Swing over the cross slide, diameter'), limit('betweenCentresMm', 'Between centres'), limit('centreHeightMm', 'Centre height over the bed'),
-    limit('toolHeightMm', 'Tool height, from the tool rest to the centre', 'the tallest shank that can be packed up to the centre'), limit('spindleBoreMm', 'Bore of the spindle'), collets, chuckRpm],
+  lathe: [
+    limit('swingMm', 'Swing over the bed, diameter'),
+    limit('overSlideMm', 'Swing over the cross slide, diameter'),
+    limit('betweenCentresMm', 'Between centres'),
+    limit('centreHeightMm', 'Centre height over the bed'),
+    limit(
+      'toolHeightMm',
+      'Tool height, from the tool rest to the centre',
+      'the tallest shank that can be packed up to the centre',
+    ),
+    limit('spindleBoreMm', 'Bore of the spindle'),
+    collets,
+    chuckRpm,
+  ],
   'vertical-mill': [collets, limit('largestDrillMm', 'Largest drill it holds')],
   'horizontal-mill': [collets, limit('largestDrillMm', 'Largest drill it holds')],
   'drill-press': [limit('largestDrillMm', 'Largest drill it holds')],
@@ -49,41 +120,165 @@ const LIMITS: Readonly<Record<MachineBody['kind'], readonly FieldSpec[]>> = {
 
 const WHEELS: Readonly<Record<MachineBody['kind'], readonly FieldSpec[]>> = {
   lathe: [
-    ...wheel('carriageWheel', 'Carriage'), ...dial('crossSlide', 'Cross slide'), ...wheel('tailstockWheel', 'Tailstock'),
-    { type: 'length', path: 'compoundSlide.travelPerTurnMm', label: 'Compound slide, travel of one turn', optional: true, makes: 'compoundSlide', about: 'empty: not known, then tapers and threads are told in travel' },
+    ...wheel('carriageWheel', 'Carriage'),
+    ...dial('crossSlide', 'Cross slide'),
+    ...wheel('tailstockWheel', 'Tailstock'),
+    {
+      type: 'length',
+      path: 'compoundSlide.travelPerTurnMm',
+      label: 'Compound slide, travel of one turn',
+      optional: true,
+      makes: 'compoundSlide',
+      about: 'empty: not known, then tapers and threads are told in travel',
+    },
     { type: 'number', path: 'compoundSlide.divisions', label: 'Compound slide, divisions', start: '100' },
-    { type: 'choice', path: 'compoundSlide.reads', label: 'Compound slide is marked with', start: 'radius', options: [{ value: 'radius', label: 'Slide travel' }, { value: 'diameter', label: 'Diameter' }] },
-    { type: 'length', path: 'compoundSlide.backlashMm', label: 'Compound slide, backlash', optionalZero: true },
+    {
+      type: 'choice',
+      path: 'compoundSlide.reads',
+      label: 'Compound slide is marked with',
+      start: 'radius',
+      options: [
+        { value: 'radius', label: 'Slide travel' },
+        { value: 'diameter', label: 'Diameter' },
+      ],
+    },
+    {
+      type: 'length',
+      path: 'compoundSlide.backlashMm',
+      label: 'Compound slide, backlash',
+      optionalZero: true,
+    },
   ],
-  'vertical-mill': [...wheel('tableWheel', 'Table'), ...dial('kneeDial', 'Knee'), ...wheel('quillWheel', 'Quill')],
-  'horizontal-mill': [...wheel('tableWheel', 'Table'), ...dial('kneeDial', 'Knee'), ...wheel('quillWheel', 'Cross feed')],
+  'vertical-mill': [
+    ...wheel('tableWheel', 'Table'),
+    ...dial('kneeDial', 'Knee'),
+    ...wheel('quillWheel', 'Quill'),
+  ],
+  'horizontal-mill': [
+    ...wheel('tableWheel', 'Table'),
+    ...dial('kneeDial', 'Knee'),
+    ...wheel('quillWheel', 'Cross feed'),
+  ],
   'drill-press': wheel('quillWheel', 'Quill handle'),
-  shaper: [...wheel('tableWheel', 'Table'), ...dial('toolSlide', 'Tool slide'), { type: 'number', path: 'returnRatio', label: 'Time of the cutting stroke over the return', about: '1.3 to 2, commonly 1.5; at the longest stroke' }],
+  shaper: [
+    ...wheel('tableWheel', 'Table'),
+    ...dial('toolSlide', 'Tool slide'),
+    {
+      type: 'number',
+      path: 'returnRatio',
+      label: 'Time of the cutting stroke over the return',
+      about: '1.3 to 2, commonly 1.5; at the longest stroke',
+    },
+  ],
 };
 
 /** Feeds as each kind has them; a drill press is fed by hand. */
 const FEEDS: Readonly<Record<MachineBody['kind'], FormGroup | null>> = {
-  lathe: { title: 'Carriage feeds', fields: [
-    { type: 'steps', path: 'feeds', label: 'Feed', valueKey: 'value', valueLabel: 'per turn', lengthPer: 'rev', about: 'Leave empty when it is fed by hand.' },
-    { type: 'number', path: 'crossFeedRatio', label: 'Cross feed over carriage feed', about: '1 when they are the same, commonly 0.5' },
-  ] },
-  'vertical-mill': { title: 'Table feeds', fields: [{ type: 'steps', path: 'feeds', label: 'Feed', valueKey: 'value', valueLabel: 'per minute', lengthPer: 'min', about: 'Leave empty when it is fed by hand.' }] },
-  'horizontal-mill': { title: 'Table feeds', fields: [{ type: 'steps', path: 'feeds', label: 'Feed', valueKey: 'value', valueLabel: 'per minute', lengthPer: 'min', about: 'Leave empty when it is fed by hand.' }] },
+  lathe: {
+    title: 'Carriage feeds',
+    fields: [
+      {
+        type: 'steps',
+        path: 'feeds',
+        label: 'Feed',
+        valueKey: 'value',
+        valueLabel: 'per turn',
+        lengthPer: 'rev',
+        about: 'Leave empty when it is fed by hand.',
+      },
+      {
+        type: 'number',
+        path: 'crossFeedRatio',
+        label: 'Cross feed over carriage feed',
+        about: '1 when they are the same, commonly 0.5',
+      },
+    ],
+  },
+  'vertical-mill': {
+    title: 'Table feeds',
+    fields: [
+      {
+        type: 'steps',
+        path: 'feeds',
+        label: 'Feed',
+        valueKey: 'value',
+        valueLabel: 'per minute',
+        lengthPer: 'min',
+        about: 'Leave empty when it is fed by hand.',
+      },
+    ],
+  },
+  'horizontal-mill': {
+    title: 'Table feeds',
+    fields: [
+      {
+        type: 'steps',
+        path: 'feeds',
+        label: 'Feed',
+        valueKey: 'value',
+        valueLabel: 'per minute',
+        lengthPer: 'min',
+        about: 'Leave empty when it is fed by hand.',
+      },
+    ],
+  },
   'drill-press': null,
-  shaper: { title: 'Table feeds', fields: [{ type: 'steps', path: 'feeds', label: 'Feed', valueKey: 'value', valueLabel: 'per stroke', lengthPer: 'stroke', about: 'What the ratchet gives at each tooth. Leave empty when it is fed by hand.' }] },
+  shaper: {
+    title: 'Table feeds',
+    fields: [
+      {
+        type: 'steps',
+        path: 'feeds',
+        label: 'Feed',
+        valueKey: 'value',
+        valueLabel: 'per stroke',
+        lengthPer: 'stroke',
+        about: 'What the ratchet gives at each tooth. Leave empty when it is fed by hand.',
+      },
+    ],
+  },
 };
 
 function machineGroups(raw: Raw): FormGroup[] {
   const kind = raw.kind as MachineBody['kind'];
   const feeds = FEEDS[kind];
   return [
-    { title: 'The machine', fields: [
-      NAME,
-      { type: 'choice', path: 'condition', label: 'Condition', about: 'Tired: play in the spindle, worn gibs, slack. It lowers speed, feed and depth.', options: [{ value: 'rigid', label: 'Rigid' }, { value: 'ordinary', label: 'Ordinary' }, { value: 'tired', label: 'Tired' }] },
-      { type: 'tick', path: 'light', label: 'Light build', about: 'small castings that bend' },
-    ] },
+    {
+      title: 'The machine',
+      fields: [
+        NAME,
+        {
+          type: 'choice',
+          path: 'condition',
+          label: 'Condition',
+          about: 'Tired: play in the spindle, worn gibs, slack. It lowers speed, feed and depth.',
+          options: [
+            { value: 'rigid', label: 'Rigid' },
+            { value: 'ordinary', label: 'Ordinary' },
+            { value: 'tired', label: 'Tired' },
+          ],
+        },
+        { type: 'tick', path: 'light', label: 'Light build', about: 'small castings that bend' },
+      ],
+    },
     // With a drive the speeds come from its drawing.
-    ...(raw.drive ? [] : [{ title: kind === 'shaper' ? 'Strokes a minute' : 'Spindle speeds', fields: [{ type: 'steps', path: 'speeds', label: 'Speed', valueKey: 'rpm', valueLabel: kind === 'shaper' ? 'a minute' : 'rpm', about: 'Every speed it has, with its belt or lever.' } as const] }]),
+    ...(raw.drive
+      ? []
+      : [
+          {
+            title: kind === 'shaper' ? 'Strokes a minute' : 'Spindle speeds',
+            fields: [
+              {
+                type: 'steps',
+                path: 'speeds',
+                label: 'Speed',
+                valueKey: 'rpm',
+                valueLabel: kind === 'shaper' ? 'a minute' : 'rpm',
+                about: 'Every speed it has, with its belt or lever.',
+              } as const,
+            ],
+          },
+        ]),
     ...(feeds ? [feeds] : []),
     { title: 'Handwheels', fields: WHEELS[kind] },
     ...(raw.drive ? [] : [MOTOR]),
@@ -93,57 +288,169 @@ function machineGroups(raw: Raw): FormGroup[] {
 }
 
 const stockGroups = (_: Raw, metals: Metals): FormGroup[] => [
-  { title: 'The piece', fields: [
-    NAME,
-    { type: 'choice', path: 'metal', label: 'Metal, or the nearest to it', options: metals.options, long: true },
-    { type: 'tick', path: 'uncertain', label: 'Not certain', about: 'picked by spark, file and chip: slower until it is known' },
-    { type: 'choice', path: 'form', label: 'Form', options: [{ value: 'round', label: 'Round' }, { value: 'block', label: 'Block' }, { value: 'tube', label: 'Tube' }, { value: 'hexagon', label: 'Hexagon' }, { value: 'casting', label: 'Casting' }] },
-    { type: 'length', path: 'sizeMm', label: 'Diameter or thickness' },
-    { type: 'length', path: 'skinMm', label: 'Scale or skin, depth', optionalZero: true, about: '0 when it is clean' },
-  ] },
+  {
+    title: 'The piece',
+    fields: [
+      NAME,
+      {
+        type: 'choice',
+        path: 'metal',
+        label: 'Metal, or the nearest to it',
+        options: metals.options,
+        long: true,
+      },
+      {
+        type: 'tick',
+        path: 'uncertain',
+        label: 'Not certain',
+        about: 'picked by spark, file and chip: slower until it is known',
+      },
+      {
+        type: 'choice',
+        path: 'form',
+        label: 'Form',
+        options: [
+          { value: 'round', label: 'Round' },
+          { value: 'block', label: 'Block' },
+          { value: 'tube', label: 'Tube' },
+          { value: 'hexagon', label: 'Hexagon' },
+          { value: 'casting', label: 'Casting' },
+        ],
+      },
+      { type: 'length', path: 'sizeMm', label: 'Diameter or thickness' },
+      {
+        type: 'length',
+        path: 'skinMm',
+        label: 'Scale or skin, depth',
+        optionalZero: true,
+        about: '0 when it is clean',
+      },
+    ],
+  },
   { title: 'Note', fields: [NOTE] },
 ];
 
 const metalGroups = (raw: Raw): FormGroup[] => {
-  const base = material(MATERIALS.some((row) => row.key === raw.baseKey) ? String(raw.baseKey) : MATERIALS[0]!.key);
-  const chart = (range: readonly [number, number] | null): string => (range ? `library: ${range[0]} to ${range[1]}` : 'library: none');
+  const base = material(
+    MATERIALS.some((row) => row.key === raw.baseKey) ? String(raw.baseKey) : MATERIALS[0]!.key,
+  );
+  const chart = (range: readonly [number, number] | null): string =>
+    range ? `library: ${range[0]} to ${range[1]}` : 'library: none';
   return [
-    { title: 'The metal', fields: [
-      NAME,
-      { type: 'choice', path: 'baseKey', label: 'Nearest in the library', options: MATERIALS.map((row) => ({ value: row.key, label: row.name })), about: 'What you leave empty below comes from there.', long: true },
-    ] },
-    { title: 'Cutting speeds of your own, m/min for turning', fields: OWN_SPEEDS.map(([source, label]): FieldSpec => ({ type: 'range', path: `ownSpeeds.${source}`, label: `${label} (${chart(base.speedMPerMin[source])})` })) },
-    { title: 'Feeds of your own', fields: [
-      { type: 'number', path: 'fzPerDiameter', label: `End mill, feed per tooth over diameter (library: ${base.fzPerDiameter})` },
-      { type: 'number', path: 'drillFeedFactor', label: `Drill feed factor (library: ${base.drillFeedFactor})` },
-    ] },
+    {
+      title: 'The metal',
+      fields: [
+        NAME,
+        {
+          type: 'choice',
+          path: 'baseKey',
+          label: 'Nearest in the library',
+          options: MATERIALS.map((row) => ({ value: row.key, label: row.name })),
+          about: 'What you leave empty below comes from there.',
+          long: true,
+        },
+      ],
+    },
+    {
+      title: 'Cutting speeds of your own, m/min for turning',
+      fields: OWN_SPEEDS.map(([source, label]): FieldSpec => ({
+        type: 'range',
+        path: `ownSpeeds.${source}`,
+        label: `${label} (${chart(base.speedMPerMin[source])})`,
+      })),
+    },
+    {
+      title: 'Feeds of your own',
+      fields: [
+        {
+          type: 'number',
+          path: 'fzPerDiameter',
+          label: `End mill, feed per tooth over diameter (library: ${base.fzPerDiameter})`,
+        },
+        {
+          type: 'number',
+          path: 'drillFeedFactor',
+          label: `Drill feed factor (library: ${base.drillFeedFactor})`,
+        },
+      ],
+    },
     { title: 'Note', fields: [NOTE] },
   ];
 };
-const OWN_SPEEDS = [['hss', 'HSS'], ['hss-co', 'Cobalt HSS'], ['brazed-carbide', 'Brazed carbide'], ['carbide-uncoated', 'Uncoated carbide'], ['carbide-coated', 'Coated carbide']] as const;
+const OWN_SPEEDS = [
+  ['hss', 'HSS'],
+  ['hss-co', 'Cobalt HSS'],
+  ['brazed-carbide', 'Brazed carbide'],
+  ['carbide-uncoated', 'Uncoated carbide'],
+  ['carbide-coated', 'Coated carbide'],
+] as const;
 
-const newStock: StockBody = { name: '', metal: 'low-carbon-cold-drawn', form: 'round', sizeMm: 25, uncertain: false, skinMm: 0, note: '' };
+const newStock: StockBody = {
+  name: '',
+  metal: 'low-carbon-cold-drawn',
+  form: 'round',
+  sizeMm: 25,
+  uncertain: false,
+  skinMm: 0,
+  note: '',
+};
 const newMetal: MetalBody = { name: '', baseKey: 'low-carbon-cold-drawn', ownSpeeds: {}, note: '' };
-const newTool: ToolBody = { name: '', kind: 'turning-tool', material: 'hss', dull: false, diameterMm: 10, teeth: 2, fluteLengthMm: 25, noseRadiusMm: 0.4, approachDeg: 90, cornerDeg: 80, note: '' };
+const newTool: ToolBody = {
+  name: '',
+  kind: 'turning-tool',
+  material: 'hss',
+  dull: false,
+  diameterMm: 10,
+  teeth: 2,
+  fluteLengthMm: 25,
+  noseRadiusMm: 0.4,
+  approachDeg: 90,
+  cornerDeg: 80,
+  note: '',
+};
 
 export const KIND_SPECS: Readonly<Record<DrawerKind, KindSpec>> = {
   machines: {
-    title: 'Machines', one: 'machine', schema: machineBody, groups: machineGroups,
-    fresh: Object.fromEntries(Object.values(FRESH_MACHINES).map((body) => [body.kind, { label: `Add a ${MACHINE_WORDS[body.kind]}`, body }])),
-    about: (body) => `${MACHINE_WORDS[body.kind as MachineBody['kind']]}, ${body.condition}, ${body.speeds.length} speeds${body.feeds.length === 0 ? ', hand feed' : ''}`,
+    title: 'Machines',
+    one: 'machine',
+    schema: machineBody,
+    groups: machineGroups,
+    fresh: Object.fromEntries(
+      Object.values(FRESH_MACHINES).map((body) => [
+        body.kind,
+        { label: `Add a ${MACHINE_WORDS[body.kind]}`, body },
+      ]),
+    ),
+    about: (body) =>
+      `${MACHINE_WORDS[body.kind as MachineBody['kind']]}, ${body.condition}, ${body.speeds.length} speeds${body.feeds.length === 0 ? ', hand feed' : ''}`,
   },
   stock: {
-    title: 'Stock', one: 'piece of stock', schema: stockBody, groups: stockGroups, fresh: { stock: { label: 'Add stock', body: newStock } },
+    title: 'Stock',
+    one: 'piece of stock',
+    schema: stockBody,
+    groups: stockGroups,
+    fresh: { stock: { label: 'Add stock', body: newStock } },
     about: (body, metals) => `${metals.nameOf(body.metal as string)}${body.uncertain ? ', not certain' : ''}`,
   },
   tools: {
-    title: 'Tools', one: 'tool', schema: toolBody, groups: toolGroups, fresh: { tool: { label: 'Add a tool', body: newTool } },
-    about: (body) => `${toolMaterial(body.material as string).name}, ${TOOL_KIND_WORDS[body.kind as ToolBody['kind']]}${body.dull ? ', dull' : ''}`,
+    title: 'Tools',
+    one: 'tool',
+    schema: toolBody,
+    groups: toolGroups,
+    fresh: { tool: { label: 'Add a tool', body: newTool } },
+    about: (body) =>
+      `${toolMaterial(body.material as string).name}, ${TOOL_KIND_WORDS[body.kind as ToolBody['kind']]}${body.dull ? ', dull' : ''}`,
   },
   metals: {
-    title: 'Metals', one: 'metal of your own', schema: metalBody, groups: metalGroups, fresh: { metal: { label: 'Add a metal', body: newMetal } },
-    about: (body) => `${material(body.baseKey as string).name}, ${Object.keys(body.ownSpeeds as object).length} own speeds`,
+    title: 'Metals',
+    one: 'metal of your own',
+    schema: metalBody,
+    groups: metalGroups,
+    fresh: { metal: { label: 'Add a metal', body: newMetal } },
+    about: (body) =>
+      `${material(body.baseKey as string).name}, ${Object.keys(body.ownSpeeds as object).length} own speeds`,
   },
 };
 
-export const isDrawerKind = (kind: string | undefined): kind is DrawerKind => kind !== undefined && kind in KIND_SPECS;
+export const isDrawerKind = (kind: string | undefined): kind is DrawerKind =>
+  kind !== undefined && kind in KIND_SPECS;

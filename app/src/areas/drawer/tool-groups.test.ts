@@ -3,24 +3,44 @@ import { TOOL_KINDS } from '@pike-stone/core';
 import { fromRaw, resolverFor, toRaw } from './form-spec';
 import { TOOL_KIND_WORDS, toolGroups } from './tool-groups';
 
-const NEW: ToolBody = { name: 'Tool', kind: 'turning-tool', material: 'hss', dull: false, diameterMm: 10, teeth: 2, fluteLengthMm: 25, noseRadiusMm: 0.4, approachDeg: 90, cornerDeg: 80, note: '' };
-const labels = (kind: ToolBody['kind']) => toolGroups({ kind }).flatMap(({ fields }) => fields.map(({ label }) => label));
+const NEW: ToolBody = {
+  name: 'Tool',
+  kind: 'turning-tool',
+  material: 'hss',
+  dull: false,
+  diameterMm: 10,
+  teeth: 2,
+  fluteLengthMm: 25,
+  noseRadiusMm: 0.4,
+  approachDeg: 90,
+  cornerDeg: 80,
+  note: '',
+};
+const labels = (kind: ToolBody['kind']) =>
+  toolGroups({ kind }).flatMap(({ fields }) => fields.map(({ label }) => label));
 
-test.each(TOOL_KINDS)('a new %s is asked only what it has, and can be put in the drawer as it stands', (kind) => {
-  const body = { ...NEW, kind };
-  const groups = toolGroups({ kind });
-  for (const units of ['mm', 'inch'] as const) {
-    const raw = toRaw(body, groups, units);
-    expect(resolverFor(toolBody, () => groups, units, body)(raw).errors).toEqual({});
-    expect(toolBody.parse(fromRaw(raw, groups, units, body).body)).toMatchObject({ kind, diameterMm: 10 });
-  }
-  expect(TOOL_KIND_WORDS[kind].length).toBeGreaterThan(3);
-});
+test.each(TOOL_KINDS)(
+  'a new %s is asked only what it has, and can be put in the drawer as it stands',
+  (kind) => {
+    const body = { ...NEW, kind };
+    const groups = toolGroups({ kind });
+    for (const units of ['mm', 'inch'] as const) {
+      const raw = toRaw(body, groups, units);
+      expect(resolverFor(toolBody, () => groups, units, body)(raw).errors).toEqual({});
+      expect(toolBody.parse(fromRaw(raw, groups, units, body).body)).toMatchObject({ kind, diameterMm: 10 });
+    }
+    expect(TOOL_KIND_WORDS[kind].length).toBeGreaterThan(3);
+  },
+);
 
 test('each kind has the sizes that are its own', () => {
-  expect(labels('slitting-saw')).toEqual(expect.arrayContaining(['Diameter', 'Teeth', 'Thickness of the saw']));
+  expect(labels('slitting-saw')).toEqual(
+    expect.arrayContaining(['Diameter', 'Teeth', 'Thickness of the saw']),
+  );
   expect(labels('slitting-saw')).not.toContain('Nose radius');
-  expect(labels('end-mill')).toEqual(expect.arrayContaining(['Cuts at the centre', 'Coating', 'Length of flute']));
+  expect(labels('end-mill')).toEqual(
+    expect.arrayContaining(['Cuts at the centre', 'Coating', 'Length of flute']),
+  );
   expect(labels('threading-tool')).toEqual(expect.arrayContaining(['Nose radius', 'Angle of the thread']));
   expect(labels('dovetail-cutter')).toContain('Angle of the dovetail, degrees');
   expect(labels('knurling-tool')).not.toContain('Diameter');
@@ -29,5 +49,7 @@ test('each kind has the sizes that are its own', () => {
 test('the angle of a thread is kept as a number', () => {
   const body = { ...NEW, kind: 'threading-tool' as const };
   const groups = toolGroups({ kind: 'threading-tool' });
-  expect(fromRaw({ ...toRaw(body, groups, 'mm'), cornerDeg: '55' }, groups, 'mm', body).body.cornerDeg).toBe(55);
+  expect(fromRaw({ ...toRaw(body, groups, 'mm'), cornerDeg: '55' }, groups, 'mm', body).body.cornerDeg).toBe(
+    55,
+  );
 });

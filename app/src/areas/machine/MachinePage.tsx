@@ -19,14 +19,30 @@ export function machinePage(Page: ComponentType<MachinePageProps>): ComponentTyp
     const router = useRouter();
     const { records, loading, error } = useRecords('machines');
     const record = records.find((one) => one.id === id);
-    if (record) return <Page key={id} record={record} back={() => (router.canGoBack() ? router.back() : router.replace(`/drawer/machines/${id}`))} />;
+    if (record)
+      return (
+        <Page
+          key={id}
+          record={record}
+          back={() => (router.canGoBack() ? router.back() : router.replace(`/drawer/machines/${id}`))}
+        />
+      );
     if (loading || error) return <Loading error={error} />;
-    return <Empty title="Not in this drawer" action={<Button label="To the drawer" onPress={() => router.replace('/drawer')} />}>The address may belong to another shop or be mistyped.</Empty>;
+    return (
+      <Empty
+        title="Not in this drawer"
+        action={<Button label="To the drawer" onPress={() => router.replace('/drawer')} />}
+      >
+        The address may belong to another shop or be mistyped.
+      </Empty>
+    );
   };
 }
 
 /** Puts a changed machine into the drawer, with a way back; false when it was refused and why was said. */
-export function useKeepMachine(record: Shown<'machines'>): (body: MachineBody, said: string, version?: number) => Promise<boolean> {
+export function useKeepMachine(
+  record: Shown<'machines'>,
+): (body: MachineBody, said: string, version?: number) => Promise<boolean> {
   const say = useUndo((state) => state.say);
   return async (body, said, version = record.version) => {
     const result = await save('machines', record.id, version, body, record.archived);
@@ -34,7 +50,8 @@ export function useKeepMachine(record: Shown<'machines'>): (body: MachineBody, s
       say(result.refusal.problem.fields?.[0]?.message ?? result.refusal.message);
       return false;
     }
-    if (result.sent !== 'conflict') say(said, () => void save('machines', record.id, version + 1, record.body, record.archived));
+    if (result.sent !== 'conflict')
+      say(said, () => void save('machines', record.id, version + 1, record.body, record.archived));
     return true;
   };
 }

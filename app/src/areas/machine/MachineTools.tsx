@@ -13,12 +13,50 @@ export function MachineTools({ record }: { record: Shown<'machines'> }) {
   const slides = machine.kind === 'lathe' || machine.kind === 'shaper' || isMill(machine);
   return (
     <Sheet>
-      <Row title="Drive" about={machine.drive ? `${machine.speeds.length} speeds from its pulleys and gears` : 'draw its pulleys and gears; the speeds follow'} onPress={to('drive')} />
-      <Row title="True speed" about={measured > 0 ? `${measured} of ${machine.speeds.length} steps measured` : 'not measured yet: tap, count, roll a wheel, or a tachometer'} onPress={to('true-speed')} />
-      <Row title="Good for" about="what its speeds cut properly, with HSS and with carbide" onPress={to('reach')} />
-      {machine.kind === 'lathe' && <Row title="Change gears" about={machine.banjo ? `${machine.banjo.owned.length} gears, threads and feeds` : 'gears and leadscrew: threads and feeds'} onPress={to('gears')} />}
+      <Row
+        title="Drive"
+        about={
+          machine.drive
+            ? `${machine.speeds.length} speeds from its pulleys and gears`
+            : 'draw its pulleys and gears; the speeds follow'
+        }
+        onPress={to('drive')}
+      />
+      <Row
+        title="True speed"
+        about={
+          measured > 0
+            ? `${measured} of ${machine.speeds.length} steps measured`
+            : 'not measured yet: tap, count, roll a wheel, or a tachometer'
+        }
+        onPress={to('true-speed')}
+      />
+      <Row
+        title="Good for"
+        about="what its speeds cut properly, with HSS and with carbide"
+        onPress={to('reach')}
+      />
+      {machine.kind === 'lathe' && (
+        <Row
+          title="Change gears"
+          about={
+            machine.banjo
+              ? `${machine.banjo.owned.length} gears, threads and feeds`
+              : 'gears and leadscrew: threads and feeds'
+          }
+          onPress={to('gears')}
+        />
+      )}
       <Row title="Fewest belt moves" about="put the jobs of a day in order" onPress={to('moves')} />
-      {slides && <Row title="Condition check" about={machine.check ? `${machine.condition}, from what was found` : 'spindle play, gibs, backlash, belt'} onPress={to('check')} />}
+      {slides && (
+        <Row
+          title="Condition check"
+          about={
+            machine.check ? `${machine.condition}, from what was found` : 'spindle play, gibs, backlash, belt'
+          }
+          onPress={to('check')}
+        />
+      )}
       <Row title="Speed plate" about="print it at true size and stick it on" onPress={to('plate')} />
     </Sheet>
   );

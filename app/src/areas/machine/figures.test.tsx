@@ -4,14 +4,19 @@ import { ThemeProvider } from '../../theme/theme';
 import { CountWay } from './measure/CountWay';
 import { WheelWay } from './measure/WheelWay';
 
-const fill = (label: RegExp, text: string) => fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
+const fill = (label: RegExp, text: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
 const take = () => fireEvent.click(screen.getByRole('button', { name: 'Take this measure' }));
 
 beforeEach(() => usePreferences.setState({ units: 'mm', theme: 'light' }));
 
 test('counted turns give a speed with the uncertainty of a hand on a watch', () => {
   const onTake = jest.fn();
-  render(<ThemeProvider><CountWay onTake={onTake} rpm={100} drive={undefined} /></ThemeProvider>);
+  render(
+    <ThemeProvider>
+      <CountWay onTake={onTake} rpm={100} drive={undefined} />
+    </ThemeProvider>,
+  );
   fill(/Whole turns/, '40');
   fill(/Seconds/, '20');
   take();
@@ -20,8 +25,20 @@ test('counted turns give a speed with the uncertainty of a hand on a watch', () 
 
 test('nothing is taken, and nothing typed is lost, while a figure does not fit', () => {
   const onTake = jest.fn();
-  render(<ThemeProvider><CountWay onTake={onTake} rpm={100} drive={undefined} /></ThemeProvider>);
-  for (const [turns, seconds] of [['', ''], ['0', '20'], ['40', '0'], ['-5', '20'], ['forty', '20'], ['40 50', '20'], ['1e9', '20']]) {
+  render(
+    <ThemeProvider>
+      <CountWay onTake={onTake} rpm={100} drive={undefined} />
+    </ThemeProvider>,
+  );
+  for (const [turns, seconds] of [
+    ['', ''],
+    ['0', '20'],
+    ['40', '0'],
+    ['-5', '20'],
+    ['forty', '20'],
+    ['40 50', '20'],
+    ['1e9', '20'],
+  ]) {
     fill(/Whole turns/, turns!);
     fill(/Seconds/, seconds!);
     take();
@@ -33,7 +50,11 @@ test('nothing is taken, and nothing typed is lost, while a figure does not fit',
 
 test('the watch fills in the seconds between two presses', () => {
   jest.useFakeTimers();
-  render(<ThemeProvider><CountWay onTake={jest.fn()} rpm={100} drive={undefined} /></ThemeProvider>);
+  render(
+    <ThemeProvider>
+      <CountWay onTake={jest.fn()} rpm={100} drive={undefined} />
+    </ThemeProvider>,
+  );
   fireEvent.click(screen.getByRole('button', { name: 'Start the watch at the mark' }));
   act(() => jest.advanceTimersByTime(12_300));
   fireEvent.click(screen.getByRole('button', { name: 'Stop the watch at the mark' }));
@@ -43,7 +64,11 @@ test('the watch fills in the seconds between two presses', () => {
 
 test('a friction wheel reads its sizes as machinists write them', () => {
   const onTake = jest.fn();
-  render(<ThemeProvider><WheelWay onTake={onTake} rpm={100} drive={undefined} /></ThemeProvider>);
+  render(
+    <ThemeProvider>
+      <WheelWay onTake={onTake} rpm={100} drive={undefined} />
+    </ThemeProvider>,
+  );
   fill(/Diameter of the wheel/, '1 31/32');
   fill(/Diameter of the rim/, '6.3 in');
   fill(/Turns of the wheel/, '100');
@@ -55,7 +80,11 @@ test('a friction wheel reads its sizes as machinists write them', () => {
 });
 
 test('a size that can be read two ways is asked for', () => {
-  render(<ThemeProvider><WheelWay onTake={jest.fn()} rpm={100} drive={undefined} /></ThemeProvider>);
+  render(
+    <ThemeProvider>
+      <WheelWay onTake={jest.fn()} rpm={100} drive={undefined} />
+    </ThemeProvider>,
+  );
   fill(/Diameter of the wheel/, '1,250');
   take();
   expect(screen.getByText('Two ways to read that. Add the unit: mm, in or thou.')).toBeTruthy();

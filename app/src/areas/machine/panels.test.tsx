@@ -11,10 +11,20 @@ import { JobPanel, type Job } from './moves/JobPanel';
 
 beforeEach(() => usePreferences.setState({ units: 'mm', theme: 'light' }));
 const shown = (element: React.ReactElement) => render(<ThemeProvider>{element}</ThemeProvider>);
-const fill = (label: RegExp | string, text: string) => fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
+const fill = (label: RegExp | string, text: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
 const press = (name: RegExp | string) => fireEvent.click(screen.getByRole('button', { name }));
 
-const belt: StageBody = { kind: 'belt', name: 'Belt', section: 'A', slipPercent: 1, pairs: [{ driverMm: 60, drivenMm: 130 }, { driverMm: 95, drivenMm: 95 }] };
+const belt: StageBody = {
+  kind: 'belt',
+  name: 'Belt',
+  section: 'A',
+  slipPercent: 1,
+  pairs: [
+    { driverMm: 60, drivenMm: 130 },
+    { driverMm: 95, drivenMm: 95 },
+  ],
+};
 
 describe('a part of the drive', () => {
   const part = (one: StageBody) => {
@@ -33,7 +43,18 @@ describe('a part of the drive', () => {
     fill(/Thickness of the belt/, '4');
     fill(/Pulls before it slips/, '180');
     press('Set');
-    expect(onSet).toHaveBeenCalledWith(expect.objectContaining({ section: 'flat', thicknessMm: 4, pullN: 180, pairs: [{ driverMm: 60, drivenMm: 130 }, { driverMm: 95, drivenMm: 95 }, { driverMm: 130, drivenMm: 60 }] }));
+    expect(onSet).toHaveBeenCalledWith(
+      expect.objectContaining({
+        section: 'flat',
+        thicknessMm: 4,
+        pullN: 180,
+        pairs: [
+          { driverMm: 60, drivenMm: 130 },
+          { driverMm: 95, drivenMm: 95 },
+          { driverMm: 130, drivenMm: 60 },
+        ],
+      }),
+    );
   });
 
   test('a belt’s pull is asked for in the shop’s units and comes back the same', () => {
@@ -52,7 +73,9 @@ describe('a part of the drive', () => {
     press(/^Belt: V-belt A, change/);
     press('V-belt C');
     press('Set');
-    expect(screen.getByText(/A pulley of 12 is too small for this belt: it needs more than 14.4/)).toBeTruthy();
+    expect(
+      screen.getByText(/A pulley of 12 is too small for this belt: it needs more than 14.4/),
+    ).toBeTruthy();
     expect(onSet).not.toHaveBeenCalled();
   });
 
@@ -110,9 +133,22 @@ describe('the motor', () => {
 
 test('the table says of each step whether it was computed or measured, the fastest first', () => {
   const onChoose = jest.fn();
-  shown(<StepTable unit="rpm" chosen="b" onChoose={onChoose} steps={[{ rpm: 70, setting: 'Belt 1', position: 'a', computed: { uRel: 0.02 } }, { rpm: 440, setting: 'Belt 2', position: 'b', measured: { how: 'tapped', uRel: 0.004, on: '' } }]} />);
+  shown(
+    <StepTable
+      unit="rpm"
+      chosen="b"
+      onChoose={onChoose}
+      steps={[
+        { rpm: 70, setting: 'Belt 1', position: 'a', computed: { uRel: 0.02 } },
+        { rpm: 440, setting: 'Belt 2', position: 'b', measured: { how: 'tapped', uRel: 0.004, on: '' } },
+      ]}
+    />,
+  );
   const rows = screen.getAllByRole('button');
-  expect(rows.map((row) => row.getAttribute('aria-label'))).toEqual(['440 rpm, Belt 2, measured ±0.8\u00a0%', '70 rpm, Belt 1, computed ±4.0\u00a0%']);
+  expect(rows.map((row) => row.getAttribute('aria-label'))).toEqual([
+    '440 rpm, Belt 2, measured ±0.8\u00a0%',
+    '70 rpm, Belt 1, computed ±4.0\u00a0%',
+  ]);
   fireEvent.click(rows[1]!);
   expect(onChoose).toHaveBeenCalledWith(expect.objectContaining({ position: 'a' }));
 });
@@ -120,7 +156,20 @@ test('the table says of each step whether it was computed or measured, the faste
 describe('change gears', () => {
   test('the leadscrew reads pitch and threads, the box reads its gears in any order', () => {
     const onSet = jest.fn();
-    shown(<BanjoPanel banjo={{ leadscrewPitchMm: 3.175, fixedRatio: 1, feedRatio: 0.1, owned: [20, 40], drivers: [20], driven: [40] }} onSet={onSet} onClose={jest.fn()} />);
+    shown(
+      <BanjoPanel
+        banjo={{
+          leadscrewPitchMm: 3.175,
+          fixedRatio: 1,
+          feedRatio: 0.1,
+          owned: [20, 40],
+          drivers: [20],
+          driven: [40],
+        }}
+        onSet={onSet}
+        onClose={jest.fn()}
+      />,
+    );
     fill(/Pitch of the leadscrew/, 'coarse');
     press('Set');
     expect(onSet).not.toHaveBeenCalled();
@@ -130,7 +179,12 @@ describe('change gears', () => {
     expect(screen.getByText('Teeth are whole numbers.')).toBeTruthy();
     fill(/Gears in the box/, '60 20 40');
     press('Set');
-    expect(onSet).toHaveBeenCalledWith({ leadscrewPitchMm: 3.175, fixedRatio: 1, feedRatio: 0.1, owned: [20, 40, 60] });
+    expect(onSet).toHaveBeenCalledWith({
+      leadscrewPitchMm: 3.175,
+      fixedRatio: 1,
+      feedRatio: 0.1,
+      owned: [20, 40, 60],
+    });
   });
 });
 
@@ -138,7 +192,9 @@ describe('a job of the day', () => {
   const turn: Job = { id: 'a', name: 'Turn', rpm: 450, low: 0.6, high: 1.1, after: [] };
   test('wants a name and a speed, and knows what comes before it', () => {
     const onSet = jest.fn();
-    shown(<JobPanel job={null} others={[turn]} unit="rpm" onSet={onSet} onRemove={null} onClose={jest.fn()} />);
+    shown(
+      <JobPanel job={null} others={[turn]} unit="rpm" onSet={onSet} onRemove={null} onClose={jest.fn()} />,
+    );
     press('Set');
     expect(screen.getByText(/Say what is done/)).toBeTruthy();
     fill('What is done', 'Ream');
@@ -146,7 +202,9 @@ describe('a job of the day', () => {
     fireEvent.click(screen.getByRole('radio', { name: 'Ream, thread: 0.3 to 1' }));
     fireEvent.click(screen.getByRole('checkbox', { name: 'Turn' }));
     press('Set');
-    expect(onSet).toHaveBeenCalledWith(expect.objectContaining({ name: 'Ream', rpm: 75, low: 0.3, high: 1, after: ['a'] }));
+    expect(onSet).toHaveBeenCalledWith(
+      expect.objectContaining({ name: 'Ream', rpm: 75, low: 0.3, high: 1, after: ['a'] }),
+    );
   });
 });
 
@@ -155,7 +213,11 @@ test('the state of a line is said in words, a simulated instrument is called so'
   const { rerender } = shown(<StreamState stream={{ ...stream, state: 'silent' }} held={false} />);
   expect(screen.getByText(/^Stale: the line is open, but nothing comes/)).toBeTruthy();
   expect(screen.getByText(/^Simulated instrument/)).toBeTruthy();
-  rerender(<ThemeProvider><StreamState stream={{ ...stream, state: 'cut-off' }} held /></ThemeProvider>);
+  rerender(
+    <ThemeProvider>
+      <StreamState stream={{ ...stream, state: 'cut-off' }} held />
+    </ThemeProvider>,
+  );
   expect(screen.getByText(/^Held: the figures stand still/)).toBeTruthy();
   expect(within(document.body).queryByText(/^Stale/)).toBeNull();
 });

@@ -4,7 +4,13 @@ import { wantedPitch, pitchOf } from '../../kit/pitch-words';
 import { costsOf, positionsOf, USUAL_COSTS } from './moves/positions';
 
 describe('the pitch of a thread, as it is written', () => {
-  it.each([['1.25', 'mm', 1.25], ['20', 'inch', 1.27], ['20 tpi', 'mm', 1.27], ['1,5 mm', 'inch', 1.5], ['8TPI', 'mm', 3.175]] as const)('%p in %s', (text, units, mm) => {
+  it.each([
+    ['1.25', 'mm', 1.25],
+    ['20', 'inch', 1.27],
+    ['20 tpi', 'mm', 1.27],
+    ['1,5 mm', 'inch', 1.5],
+    ['8TPI', 'mm', 3.175],
+  ] as const)('%p in %s', (text, units, mm) => {
     expect(wantedPitch(text, units).mm).toBeCloseTo(mm, 9);
   });
   it.each(['', '0', '1000 mm', 'M8', '-2', '0 tpi'])('%p is refused with a sentence', (text) => {
@@ -17,7 +23,14 @@ describe('the pitch of a thread, as it is written', () => {
 });
 
 describe('the positions of a machine whose drive is not drawn', () => {
-  const machine = { kind: 'lathe', speeds: [{ rpm: 70, setting: 'Belt 2, back gear in' }, { rpm: 440, setting: 'Belt 2, direct' }, { rpm: 740, setting: 'Belt 3, direct' }] } as MachineBody;
+  const machine = {
+    kind: 'lathe',
+    speeds: [
+      { rpm: 70, setting: 'Belt 2, back gear in' },
+      { rpm: 440, setting: 'Belt 2, direct' },
+      { rpm: 740, setting: 'Belt 3, direct' },
+    ],
+  } as MachineBody;
   const positions = positionsOf(machine);
   it('are taken apart at the commas: a belt and a gear', () => {
     expect(positions[0]!.settings).toEqual({ '0 belt': 'belt 2', '1 gear': 'back gear in' });

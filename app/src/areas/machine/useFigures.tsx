@@ -17,7 +17,9 @@ export interface FigureField<Key extends string> {
   readonly about?: string;
 }
 
-type Reading = { readonly values: readonly number[]; readonly fault?: undefined; readonly said?: string | undefined } | { readonly values?: undefined; readonly fault: string };
+type Reading =
+  | { readonly values: readonly number[]; readonly fault?: undefined; readonly said?: string | undefined }
+  | { readonly values?: undefined; readonly fault: string };
 
 function read({ kind, low, high, optional }: FigureField<string>, text: string, units: UnitSystem): Reading {
   if (optional && text.trim() === '') return { values: [] };
@@ -25,33 +27,68 @@ function read({ kind, low, high, optional }: FigureField<string>, text: string, 
     if (low <= 0 && text.trim() !== '' && Number(text.replace(',', '.')) === 0) return { values: [0] };
     const entry = readLength(text, unitOf(units));
     const fault = faultOf(entry, { lowMm: low, highMm: high }, units);
-    if (fault !== null) return { fault: entry.status === 'ambiguous' ? 'Two ways to read that. Add the unit: mm, in or thou.' : fault };
-    return entry.status === 'ok' ? { values: [entry.valueMm], said: entry.readAs === unitOf(units) ? undefined : inBoth(entry.valueMm) } : { fault: '' };
+    if (fault !== null)
+      return {
+        fault: entry.status === 'ambiguous' ? 'Two ways to read that. Add the unit: mm, in or thou.' : fault,
+      };
+    return entry.status === 'ok'
+      ? { values: [entry.valueMm], said: entry.readAs === unitOf(units) ? undefined : inBoth(entry.valueMm) }
+      : { fault: '' };
   }
-  const values = text.trim().split(/[\s;]+/).filter(Boolean).map((one) => Number(one.replace(',', '.')));
-  const fits = values.length > 0 && (kind === 'numbers' || values.length === 1) && values.every((value) => value >= low && value <= high);
+  const values = text
+    .trim()
+    .split(/[\s;]+/)
+    .filter(Boolean)
+    .map((one) => Number(one.replace(',', '.')));
+  const fits =
+    values.length > 0
+    && (kind === 'numbers' || values.length === 1)
+    && values.every((value) => value >= low && value <= high);
   if (fits) return { values };
-  return { fault: kind === 'numbers' ? `Numbers from ${low} to ${high}, with a blank between.` : `Must be a number from ${low} to ${high}.` };
+  return {
+    fault:
+      kind === 'numbers'
+        ? `Numbers from ${low} to ${high}, with a blank between.`
+        : `Must be a number from ${low} to ${high}.`,
+  };
 }
 
 /** A few figures, each with its own sentence when it does not fit; nothing typed is lost. */
 export function useFigures<Key extends string>(fields: readonly FigureField<Key>[]) {
   const units = useUnits();
-  const [texts, setTexts] = useState<Readonly<Record<string, string>>>(() => Object.fromEntries(fields.map(({ key, start = '' }) => [key, start])));
+  const [texts, setTexts] = useState<Readonly<Record<string, string>>>(() =>
+    Object.fromEntries(fields.map(({ key, start = '' }) => [key, start])),
+  );
   const [asked, setAsked] = useState(false);
-  const readings = fields.map((field) => ({ field, text: texts[field.key] ?? '', reading: read(field, texts[field.key] ?? '', units) }));
+  const readings = fields.map((field) => ({
+    field,
+    text: texts[field.key] ?? '',
+    reading: read(field, texts[field.key] ?? '', units),
+  }));
   const clean = readings.every(({ reading }) => reading.values);
   const set = (key: Key, text: string): void => setTexts((before) => ({ ...before, [key]: text }));
   const boxes: ReactNode = readings.map(({ field, text, reading }) => (
-    <TextBox key={field.key} figures label={field.kind === 'size' ? `${field.label} (${unitOf(units)})` : field.label} value={text} onChange={(next) => set(field.key, next)}
-      fault={asked ? reading.fault : undefined} reading={(reading.values && text !== '' ? reading.said : undefined) ?? field.about} />
+    <TextBox
+      key={field.key}
+      figures
+      label={field.kind === 'size' ? `${field.label} (${unitOf(units)})` : field.label}
+      value={text}
+      onChange={(next) => set(field.key, next)}
+      fault={asked ? reading.fault : undefined}
+      reading={(reading.values && text !== '' ? reading.said : undefined) ?? field.about}
+    />
   ));
   /** The figures when all of them fit; else every sentence is shown. */
   const take = (): Readonly<Record<Key, readonly number[]>> | null => {
     setAsked(true);
-    return clean ? (Object.fromEntries(readings.map(({ field, reading }) => [field.key, reading.values])) as unknown as Record<Key, number[]>) : null;
+    return clean
+      ? (Object.fromEntries(
+          readings.map(({ field, reading }) => [field.key, reading.values]),
+        ) as unknown as Record<Key, number[]>)
+      : null;
   };
   /** What stands in a field, when it can be read. */
-  const peek = (key: Key): readonly number[] | undefined => readings.find(({ field }) => field.key === key)?.reading.values;
+  const peek = (key: Key): readonly number[] | undefined =>
+    readings.find(({ field }) => field.key === key)?.reading.values;
   return { boxes, set, take, peek };
 }

@@ -9,11 +9,20 @@ import { GLOSSARY } from './glossary';
 export function GlossaryScreen() {
   const router = useRouter();
   return (
-    <Screen title="Words" toRead onBack={() => (router.canGoBack() ? router.back() : router.replace('/settings'))}>
+    <Screen
+      title="Words"
+      toRead
+      onBack={() => (router.canGoBack() ? router.back() : router.replace('/settings'))}
+    >
       <Sheet>
-        {[...GLOSSARY].sort(([a], [b]) => a.localeCompare(b)).map(([term, meaning]) => (
-          <View key={term} style={styles.entry}><Words role="strong">{term}</Words><Words>{meaning}</Words></View>
-        ))}
+        {[...GLOSSARY]
+          .sort(([a], [b]) => a.localeCompare(b))
+          .map(([term, meaning]) => (
+            <View key={term} style={styles.entry}>
+              <Words role="strong">{term}</Words>
+              <Words>{meaning}</Words>
+            </View>
+          ))}
       </Sheet>
     </Screen>
   );

@@ -11,7 +11,13 @@ import { useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 
 const KEYS = [
-  ['g then b, c, d, k', 'to Bench, Cut, Drawer, Book'], ['e', 'type the diameter'], ['w', 'open the working'], ['[ and ]', 'one step down or up'], ['u', 'swap mm and inch'], ['/', 'find'], ['?', 'this list'],
+  ['g then b, c, d, k', 'to Bench, Cut, Drawer, Book'],
+  ['e', 'type the diameter'],
+  ['w', 'open the working'],
+  ['[ and ]', 'one step down or up'],
+  ['u', 'swap mm and inch'],
+  ['/', 'find'],
+  ['?', 'this list'],
 ] as const;
 
 /** What this device shows, and the schools the shop follows. */
@@ -25,36 +31,106 @@ export function SettingsScreen() {
       <Sheet>
         <View style={styles.group}>
           <Words role="heading">This device</Words>
-          <Choice says="Units" value={units} onChange={setUnits} options={[{ value: 'mm', label: 'Millimetres' }, { value: 'inch', label: 'Inches' }]} />
-          <Choice says="Light or dark" value={theme} onChange={setTheme} options={[{ value: 'light', label: 'Light' }, { value: 'dark', label: 'Night shop' }, { value: 'system', label: 'As the device' }]} />
+          <Choice
+            says="Units"
+            value={units}
+            onChange={setUnits}
+            options={[
+              { value: 'mm', label: 'Millimetres' },
+              { value: 'inch', label: 'Inches' },
+            ]}
+          />
+          <Choice
+            says="Light or dark"
+            value={theme}
+            onChange={setTheme}
+            options={[
+              { value: 'light', label: 'Light' },
+              { value: 'dark', label: 'Night shop' },
+              { value: 'system', label: 'As the device' },
+            ]}
+          />
         </View>
       </Sheet>
       {rules && (
         <Sheet>
           <View style={styles.group}>
             <Words role="heading">Where to start in the chart</Words>
-            <Choice says="School" value={rules.school} onChange={(school) => void change({ school })} options={[{ value: 'bottom', label: 'Low end' }, { value: 'middle', label: 'Middle' }, { value: 'top', label: 'Top' }]} />
-            <Words role="note">Middle is our default: the arithmetic mean of the range. Low end suits old machines and scarce tools; top suits one-offs where time counts more than the edge.</Words>
-            <Tick label="Then back off a third" about="and work up about 12 % a step while chip, sound and edge stay good" value={rules.backOffThird} onChange={(backOffThird) => void change({ backOffThird })} />
+            <Choice
+              says="School"
+              value={rules.school}
+              onChange={(school) => void change({ school })}
+              options={[
+                { value: 'bottom', label: 'Low end' },
+                { value: 'middle', label: 'Middle' },
+                { value: 'top', label: 'Top' },
+              ]}
+            />
+            <Words role="note">
+              Middle is our default: the arithmetic mean of the range. Low end suits old machines and scarce
+              tools; top suits one-offs where time counts more than the edge.
+            </Words>
+            <Tick
+              label="Then back off a third"
+              about="and work up about 12 % a step while chip, sound and edge stay good"
+              value={rules.backOffThird}
+              onChange={(backOffThird) => void change({ backOffThird })}
+            />
           </View>
           <View style={styles.group}>
             <Words role="heading">Shop shortcut</Words>
-            <Choice says="Shop shortcut" value={rules.shortcut} onChange={(shortcut) => void change({ shortcut })} options={(Object.keys(SHORTCUTS) as Shortcut[]).map((value) => ({ value, label: SHORTCUTS[value].words }))} />
-            <Words role="note">The number set is always the exact one; the working shows the shortcut beside it and the difference.</Words>
+            <Choice
+              says="Shop shortcut"
+              value={rules.shortcut}
+              onChange={(shortcut) => void change({ shortcut })}
+              options={(Object.keys(SHORTCUTS) as Shortcut[]).map((value) => ({
+                value,
+                label: SHORTCUTS[value].words,
+              }))}
+            />
+            <Words role="note">
+              The number set is always the exact one; the working shows the shortcut beside it and the
+              difference.
+            </Words>
           </View>
           <View style={styles.group}>
             <Words role="heading">Which step of the machine</Words>
-            <Choice says="Step rule" value={rules.rungRule} onChange={(rungRule) => void change({ rungRule })} options={[{ value: 'overshoot', label: 'Up to 10 % above' }, { value: 'not-above', label: 'Never above' }, { value: 'nearest', label: 'Nearest' }]} />
-            <Words role="note">Up to 10 % above is our default for general work: it costs HSS about half of its edge life and saves a far step down. Never above is for HSS near its limit.</Words>
+            <Choice
+              says="Step rule"
+              value={rules.rungRule}
+              onChange={(rungRule) => void change({ rungRule })}
+              options={[
+                { value: 'overshoot', label: 'Up to 10 % above' },
+                { value: 'not-above', label: 'Never above' },
+                { value: 'nearest', label: 'Nearest' },
+              ]}
+            />
+            <Words role="note">
+              Up to 10 % above is our default for general work: it costs HSS about half of its edge life and
+              saves a far step down. Never above is for HSS near its limit.
+            </Words>
           </View>
         </Sheet>
       )}
-      <Sheet><Row title="What the words mean" about="chip load, side rake, depth of cut, back gear" onPress={() => router.push('/glossary')} /></Sheet>
+      <Sheet>
+        <Row
+          title="What the words mean"
+          about="chip load, side rake, depth of cut, back gear"
+          onPress={() => router.push('/glossary')}
+        />
+      </Sheet>
       {wide && (
         <Sheet>
           <View style={styles.group}>
             <Words role="heading">Keys</Words>
-            {KEYS.map(([key, does]) => <View key={key} style={styles.key}><Words role="figure" style={styles.keyName}>{key}</Words><Words>{does}</Words></View>)}
+            {KEYS.map(([key, does]) => (
+              <View key={key} style={styles.key}>
+                <Words role="figure" style={styles.keyName}>
+                  {key}
+                </Words>
+                <Words>{does}</Words>
+              </View>
+            ))}
           </View>
         </Sheet>
       )}

@@ -10,25 +10,74 @@ const mockChange = jest.fn();
 let mockCut = cutOf();
 const mockTools = [
   { id: 'a', archived: false, body: { ...TOOL, name: 'End mill 12', kind: 'end-mill' as const } },
-  { id: 'b', archived: false, body: { ...TOOL, name: 'Face mill 50', kind: 'face-mill' as const, diameterMm: 50, approachDeg: 45, material: 'carbide-uncoated' as const } },
-  { id: 'c', archived: true, body: { ...TOOL, name: 'Put away', kind: 'face-mill' as const, diameterMm: 50 } },
+  {
+    id: 'b',
+    archived: false,
+    body: {
+      ...TOOL,
+      name: 'Face mill 50',
+      kind: 'face-mill' as const,
+      diameterMm: 50,
+      approachDeg: 45,
+      material: 'carbide-uncoated' as const,
+    },
+  },
+  {
+    id: 'c',
+    archived: true,
+    body: { ...TOOL, name: 'Put away', kind: 'face-mill' as const, diameterMm: 50 },
+  },
   { id: 'd', archived: false, body: { ...TOOL, name: 'Drill 8', kind: 'drill' as const } },
 ];
-jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn(), canGoBack: () => false, replace: mockReplace, back: jest.fn() }) }));
-jest.mock('../useCut', () => ({ useCut: () => ({ cut: mockCut, drawer: { tools: mockTools }, loading: false, error: undefined }) }));
+jest.mock('expo-router', () => ({
+  useRouter: () => ({ push: jest.fn(), canGoBack: () => false, replace: mockReplace, back: jest.fn() }),
+}));
+jest.mock('../useCut', () => ({
+  useCut: () => ({ cut: mockCut, drawer: { tools: mockTools }, loading: false, error: undefined }),
+}));
 jest.mock('../../../workers/cut-work', () => ({
-  useCutWork: ({ setup, tools, rules, area }: { setup: Parameters<typeof compareCutters>[0]; tools: Parameters<typeof compareCutters>[1]; rules: Parameters<typeof compareCutters>[2]; area: Parameters<typeof compareCutters>[3] }) => ({
-    answer: (jest.requireActual('@pike-stone/core/forecast') as { compareCutters: typeof compareCutters }).compareCutters(setup, tools, rules, area), working: false, fault: null,
+  useCutWork: ({
+    setup,
+    tools,
+    rules,
+    area,
+  }: {
+    setup: Parameters<typeof compareCutters>[0];
+    tools: Parameters<typeof compareCutters>[1];
+    rules: Parameters<typeof compareCutters>[2];
+    area: Parameters<typeof compareCutters>[3];
+  }) => ({
+    answer: (
+      jest.requireActual('@pike-stone/core/forecast') as { compareCutters: typeof compareCutters }
+    ).compareCutters(setup, tools, rules, area),
+    working: false,
+    fault: null,
   }),
 }));
 
-const show = () => render(<ThemeProvider><AreaScreen /></ThemeProvider>);
-const cutters = () => within(screen.getByRole('list', { name: 'Cutters compared' })).getAllByRole('listitem').map((one) => one.textContent ?? '');
+const show = () =>
+  render(
+    <ThemeProvider>
+      <AreaScreen />
+    </ThemeProvider>,
+  );
+const cutters = () =>
+  within(screen.getByRole('list', { name: 'Cutters compared' }))
+    .getAllByRole('listitem')
+    .map((one) => one.textContent ?? '');
 
 beforeEach(() => {
   usePreferences.setState({ theme: 'light', units: 'mm' });
   mockChange.mockClear();
-  mockCut = cutOf({ machine: MILL, operation: 'face-mill', tool: mockTools[1]!.body, stock: { name: 'Plate', materialKey: 'aluminium-wrought', uncertain: false, skinMm: 0 } }, mockChange);
+  mockCut = cutOf(
+    {
+      machine: MILL,
+      operation: 'face-mill',
+      tool: mockTools[1]!.body,
+      stock: { name: 'Plate', materialKey: 'aluminium-wrought', uncertain: false, skinMm: 0 },
+    },
+    mockChange,
+  );
 });
 
 test('compares the cutters of the drawer that cover a face, and none that was put away', () => {
@@ -43,7 +92,10 @@ test('a cutter that is taken comes into Cut with its strip and the layer', () =>
   show();
   fireEvent.click(screen.getByRole('button', { name: 'Take End mill 12, Side-mill' }));
   expect(mockChange).toHaveBeenCalledWith({ operation: 'mill-side' });
-  expect(mockChange.mock.calls.slice(1)).toEqual([[{ toolId: 'a' }], [{ depthMm: 1, widthMm: expect.any(Number) }]]);
+  expect(mockChange.mock.calls.slice(1)).toEqual([
+    [{ toolId: 'a' }],
+    [{ depthMm: 1, widthMm: expect.any(Number) }],
+  ]);
   expect(mockReplace).toHaveBeenCalledWith('/cut');
 });
 

@@ -13,11 +13,12 @@ const helix = (from: number, to: number, coils: number, height: number): string 
   });
   return points.join('');
 };
-const spiral = (): string => Array.from({ length: 73 }, (_, i) => {
-  const turn = (i / 24) * 2 * Math.PI;
-  const r = 3 + i * 0.33;
-  return `${i === 0 ? 'M' : 'L'}${(32 + r * Math.cos(turn)).toFixed(1)} ${(32 + r * Math.sin(turn)).toFixed(1)}`;
-}).join('');
+const spiral = (): string =>
+  Array.from({ length: 73 }, (_, i) => {
+    const turn = (i / 24) * 2 * Math.PI;
+    const r = 3 + i * 0.33;
+    return `${i === 0 ? 'M' : 'L'}${(32 + r * Math.cos(turn)).toFixed(1)} ${(32 + r * Math.sin(turn)).toFixed(1)}`;
+  }).join('');
 
 const LINES: Readonly<Record<ChipClass, string>> = {
   ribbon: 'M4 40C16 30 24 48 34 38S52 26 60 34M4 46C16 36 24 54 34 44S52 32 60 40',
@@ -25,8 +26,10 @@ const LINES: Readonly<Record<ChipClass, string>> = {
   'flat-spiral': spiral(),
   'long-helix': helix(6, 58, 7, 22),
   'short-helix': helix(20, 44, 3, 24),
-  'arc-pieces': 'M10 26a11 11 0 0 1 17 -5M38 16a11 11 0 0 1 14 11M14 48a11 11 0 0 1 8 -15M34 52a11 11 0 0 0 18 -7M29 36a9 9 0 0 1 13 0',
-  'loose-bits': 'M12 22l6 3-4 5zM30 14l7 1-3 6zM48 24l5 5-7 2zM18 42l6-2 1 6zM36 36l6 3-5 4zM50 46l4 5-7 1zM28 54l6-1-2 5z',
+  'arc-pieces':
+    'M10 26a11 11 0 0 1 17 -5M38 16a11 11 0 0 1 14 11M14 48a11 11 0 0 1 8 -15M34 52a11 11 0 0 0 18 -7M29 36a9 9 0 0 1 13 0',
+  'loose-bits':
+    'M12 22l6 3-4 5zM30 14l7 1-3 6zM48 24l5 5-7 2zM18 42l6-2 1 6zM36 36l6 3-5 4zM50 46l4 5-7 1zM28 54l6-1-2 5z',
   dust: '',
 };
 const GRAINS = Array.from({ length: 38 }, (_, i) => ({ x: 8 + ((i * 37) % 49), y: 14 + ((i * 23) % 37) }));
@@ -36,7 +39,16 @@ export function ChipArt({ chip }: { chip: ChipClass }) {
   const c = useColours();
   return (
     <Svg width={SIZE} height={SIZE} viewBox={`0 0 ${SIZE} ${SIZE}`} aria-hidden>
-      {chip === 'dust' ? GRAINS.map(({ x, y }) => <Circle key={`${x}-${y}`} cx={x} cy={y} r={1} fill={c.ink} />) : <Path d={LINES[chip]} stroke={c.ink} strokeWidth={chip === 'arc-pieces' ? 3 : 1.6} fill={chip === 'loose-bits' ? c.ink : 'none'} />}
+      {chip === 'dust' ? (
+        GRAINS.map(({ x, y }) => <Circle key={`${x}-${y}`} cx={x} cy={y} r={1} fill={c.ink} />)
+      ) : (
+        <Path
+          d={LINES[chip]}
+          stroke={c.ink}
+          strokeWidth={chip === 'arc-pieces' ? 3 : 1.6}
+          fill={chip === 'loose-bits' ? c.ink : 'none'}
+        />
+      )}
     </Svg>
   );
 }

@@ -21,7 +21,13 @@ export function ForecastScreen() {
   const { cut, loading, error } = useCut();
   const router = useRouter();
   if (cut) return <Forecast cut={cut} />;
-  return loading || error ? <Loading error={error} /> : <Empty title="No cut is set up" action={<Button label="To Cut" onPress={() => router.replace('/cut')} />}>Choose machine, stock and tool first.</Empty>;
+  return loading || error ? (
+    <Loading error={error} />
+  ) : (
+    <Empty title="No cut is set up" action={<Button label="To Cut" onPress={() => router.replace('/cut')} />}>
+      Choose machine, stock and tool first.
+    </Empty>
+  );
 }
 
 function Forecast({ cut }: { cut: Cut }) {
@@ -31,15 +37,35 @@ function Forecast({ cut }: { cut: Cut }) {
   const rows = sayForecast(found, cut.setup, cut.plan, units);
   const speed = saySpeed(cut.plan, cut.setup);
   return (
-    <Screen title="What will happen" about={`${cut.setup.stock.name}, ${speed.shown.figure} ${speed.shown.unit}`} onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))} side={<><WantedFinish cut={cut} units={units} /><Sweep cut={cut} units={units} /></>}>
+    <Screen
+      title="What will happen"
+      about={`${cut.setup.stock.name}, ${speed.shown.figure} ${speed.shown.unit}`}
+      onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))}
+      side={
+        <>
+          <WantedFinish cut={cut} units={units} />
+          <Sweep cut={cut} units={units} />
+        </>
+      }
+    >
       <Sheet>
         <View role="list" aria-label="What will happen">
           {rows.map((row) => (
-            <Row key={row.key} row={row} share={row.key === 'power' ? (found.power?.share ?? null) : null} art={row.key === 'chip' && found.chip ? <ChipArt chip={found.chip.chip} /> : null} />
+            <Row
+              key={row.key}
+              row={row}
+              share={row.key === 'power' ? (found.power?.share ?? null) : null}
+              art={row.key === 'chip' && found.chip ? <ChipArt chip={found.chip.chip} /> : null}
+            />
           ))}
         </View>
       </Sheet>
-      <View style={styles.pad}><Words role="note">Told from typical values of the metal and of the edge as it is usually ground; what was seen at the last cut is worth more.</Words></View>
+      <View style={styles.pad}>
+        <Words role="note">
+          Told from typical values of the metal and of the edge as it is usually ground; what was seen at the
+          last cut is worth more.
+        </Words>
+      </View>
     </Screen>
   );
 }
@@ -51,19 +77,30 @@ function Row({ row, share, art }: { row: ForecastRow; share: number | null; art:
   return (
     <View role="listitem" style={themedStyles.row}>
       <View style={styles.top}>
-        {Mark && <View role="img" aria-label={row.level === 'danger' ? 'Danger' : 'Caution'}><Mark size={21} color={row.level === 'danger' ? colours.danger : colours.cautionMark} /></View>}
-        <Words role="label" style={styles.grow}>{row.title}</Words>
+        {Mark && (
+          <View role="img" aria-label={row.level === 'danger' ? 'Danger' : 'Caution'}>
+            <Mark size={21} color={row.level === 'danger' ? colours.danger : colours.cautionMark} />
+          </View>
+        )}
+        <Words role="label" style={styles.grow}>
+          {row.title}
+        </Words>
       </View>
       <View style={styles.top}>
         {art}
-        <Words role="heading" style={styles.grow}>{row.value}</Words>
+        <Words role="heading" style={styles.grow}>
+          {row.value}
+        </Words>
       </View>
       {share !== null && <Gauge share={share} />}
-      {row.lines.map((line) => <Words key={line} role="note">{line}</Words>)}
+      {row.lines.map((line) => (
+        <Words key={line} role="note">
+          {line}
+        </Words>
+      ))}
     </View>
   );
 }
-
 
 /** How much of what the machine has is used; the mark is where the reserve begins. */
 function Gauge({ share }: { share: number }) {
@@ -71,18 +108,39 @@ function Gauge({ share }: { share: number }) {
   const colours = useColours();
   const fill = share > 1 ? colours.danger : share > POWER_RESERVE ? colours.cautionMark : colours.accent;
   return (
-    <View style={themedStyles.gauge} role="img" aria-label={`${Math.round(share * 100)} percent of what the machine has`}>
+    <View
+      style={themedStyles.gauge}
+      role="img"
+      aria-label={`${Math.round(share * 100)} percent of what the machine has`}
+    >
       <View style={[styles.fill, { width: `${Math.min(100, share * 100)}%`, backgroundColor: fill }]} />
       <View style={[themedStyles.mark, { left: `${POWER_RESERVE * 100}%` }]} />
     </View>
   );
 }
 
-const styles = StyleSheet.create({ pad: { paddingHorizontal: SPACE.edge }, top: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close }, grow: { flex: 1 }, fill: { height: '100%' } });
+const styles = StyleSheet.create({
+  pad: { paddingHorizontal: SPACE.edge },
+  top: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close },
+  grow: { flex: 1 },
+  fill: { height: '100%' },
+});
 const useStyles = themed((c) =>
   StyleSheet.create({
-    row: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, gap: 3, borderBottomWidth: 1, borderBottomColor: c.line },
-    gauge: { height: 12, marginVertical: 4, borderWidth: 1, borderColor: c.strongLine, backgroundColor: c.ground },
+    row: {
+      paddingHorizontal: SPACE.edge,
+      paddingVertical: SPACE.near,
+      gap: 3,
+      borderBottomWidth: 1,
+      borderBottomColor: c.line,
+    },
+    gauge: {
+      height: 12,
+      marginVertical: 4,
+      borderWidth: 1,
+      borderColor: c.strongLine,
+      backgroundColor: c.ground,
+    },
     mark: { position: 'absolute', top: -3, bottom: -3, width: 2, backgroundColor: c.ink },
   }),
 );

@@ -24,18 +24,40 @@ export function WantedFinish({ cut, units }: { cut: Cut; units: UnitSystem }) {
     <Sheet>
       <View style={styles.group}>
         <Words role="heading">Wanted finish, Ra</Words>
-        <Choice says="Wanted Ra" value={String(ra)} onChange={(value) => setRa(Number(value))} options={RA_STEPS.map((value) => ({ value: String(value), label: formatRa(value, units) }))} />
+        <Choice
+          says="Wanted Ra"
+          value={String(ra)}
+          onChange={(value) => setRa(Number(value))}
+          options={RA_STEPS.map((value) => ({ value: String(value), label: formatRa(value, units) }))}
+        />
         {wish.feedMmRev === null ? (
           <Words>{`Not with this edge here: ${formatRa(wish.bestRaUm, units)} is its best at any feed. A sharper edge, another speed with fluid, or a file and cloth after it.`}</Words>
         ) : (
           <Words role="strong">{`Feed ${perTurn(wish.feedMmRev)} at most with this nose${lever ? `: ${lever.setting}, ${perTurn(lever.value)}` : ''}.`}</Words>
         )}
-        <Words role="note">{wish.noseMm === null ? 'At the feed as it is no nose would leave it so smooth.' : `Or, at the feed as it is, a nose of ${joined(formatLength(Math.max(0.05, Math.ceil(wish.noseMm * 20) / 20), units))}.`}</Words>
-        <Words role="note">Feed, nose and the least chip of the edge (Brammertz) × built-up edge × machine; really 30 % less to half as much again.</Words>
-        {lever && Math.abs(lever.value - cut.plan.feed.mmRev) > 1e-9 && <View style={styles.row}><Button label={`Set ${perTurn(lever.value)}`} onPress={() => cut.change({ feedByHand: lever.value })} /></View>}
+        <Words role="note">
+          {wish.noseMm === null
+            ? 'At the feed as it is no nose would leave it so smooth.'
+            : `Or, at the feed as it is, a nose of ${joined(formatLength(Math.max(0.05, Math.ceil(wish.noseMm * 20) / 20), units))}.`}
+        </Words>
+        <Words role="note">
+          Feed, nose and the least chip of the edge (Brammertz) × built-up edge × machine; really 30 % less to
+          half as much again.
+        </Words>
+        {lever && Math.abs(lever.value - cut.plan.feed.mmRev) > 1e-9 && (
+          <View style={styles.row}>
+            <Button
+              label={`Set ${perTurn(lever.value)}`}
+              onPress={() => cut.change({ feedByHand: lever.value })}
+            />
+          </View>
+        )}
       </View>
     </Sheet>
   );
 }
 
-const styles = StyleSheet.create({ group: { padding: SPACE.edge, gap: SPACE.close }, row: { flexDirection: 'row' } });
+const styles = StyleSheet.create({
+  group: { padding: SPACE.edge, gap: SPACE.close },
+  row: { flexDirection: 'row' },
+});

@@ -20,12 +20,35 @@ export function PacerScreen() {
   const { cut, loading, error } = useCut();
   const router = useRouter();
   const back = () => (router.canGoBack() ? router.back() : router.replace('/cut'));
-  if (!cut) return loading || error ? <Loading error={error} /> : <Empty title="No cut is set up" action={<Button label="To Cut" onPress={back} />}>Choose machine, stock and tool first.</Empty>;
+  if (!cut)
+    return loading || error ? (
+      <Loading error={error} />
+    ) : (
+      <Empty title="No cut is set up" action={<Button label="To Cut" onPress={back} />}>
+        Choose machine, stock and tool first.
+      </Empty>
+    );
   const { setting, mmMin } = cut.plan.feed;
-  if (setting.how !== 'hand') return <Screen title="Pacer" onBack={back}><Empty title="This feed has a lever">The machine feeds by itself here; the pacer is for winding by hand.</Empty></Screen>;
+  if (setting.how !== 'hand')
+    return (
+      <Screen title="Pacer" onBack={back}>
+        <Empty title="This feed has a lever">
+          The machine feeds by itself here; the pacer is for winding by hand.
+        </Empty>
+      </Screen>
+    );
   return (
-    <Screen title="Pacer" about={`${WHEEL_WORDS[setting.wheel]}, one turn in ${joined(formatSeconds(setting.secondsPerTurn))}`} onBack={back}>
-      <Pacer secondsPerTurn={setting.secondsPerTurn} mmMin={mmMin} travelPerTurnMm={setting.travelPerTurnMm} divisions={setting.divisions} />
+    <Screen
+      title="Pacer"
+      about={`${WHEEL_WORDS[setting.wheel]}, one turn in ${joined(formatSeconds(setting.secondsPerTurn))}`}
+      onBack={back}
+    >
+      <Pacer
+        secondsPerTurn={setting.secondsPerTurn}
+        mmMin={mmMin}
+        travelPerTurnMm={setting.travelPerTurnMm}
+        divisions={setting.divisions}
+      />
     </Screen>
   );
 }
@@ -67,15 +90,25 @@ function Pacer({ secondsPerTurn, mmMin, travelPerTurnMm, divisions }: PacerProps
       <Sheet>
         <View style={styles.middle}>
           <Dial turns={turns} divisions={divisions} onBeat={began !== null && passed - beat * beatS < 0.12} />
-          <Words role="title" aria-live="off">{each === divisions ? 'One whole turn each beat' : `${each} ${each === 1 ? 'division' : 'divisions'} each beat`}</Words>
+          <Words role="title" aria-live="off">
+            {each === divisions
+              ? 'One whole turn each beat'
+              : `${each} ${each === 1 ? 'division' : 'divisions'} each beat`}
+          </Words>
           <Words role="note">{`a beat every ${beatS.toFixed(2)} s; ${Math.floor(turns)} ${Math.floor(turns) === 1 ? 'turn' : 'turns'} so far`}</Words>
         </View>
         <View style={styles.pad}>
           <Button kind="main" label={began === null ? 'Start' : 'Stop'} onPress={press} />
           <Tick label="With a tick" about="a short click at each beat" value={sound} onChange={setSound} />
-          <Words role="note">A hand winds within about 20 %: the chip was planned for that. Keep the wheel moving; a stop in the cut rubs.</Words>
+          <Words role="note">
+            A hand winds within about 20 %: the chip was planned for that. Keep the wheel moving; a stop in
+            the cut rubs.
+          </Words>
         </View>
-        <Caution level="caution">Eyes on the cutter, not on the screen: listen, or glance. Stop winding before you reach for anything.</Caution>
+        <Caution level="caution">
+          Eyes on the cutter, not on the screen: listen, or glance. Stop winding before you reach for
+          anything.
+        </Caution>
       </Sheet>
     </>
   );
@@ -91,11 +124,28 @@ function Dial({ turns, divisions, onBeat }: { turns: number; divisions: number; 
   const marks = Math.min(divisions, 100);
   return (
     <Svg width={SIZE} height={SIZE} role="img" aria-label="Dial turning at the pace to wind">
-      <Circle cx={SIZE / 2} cy={SIZE / 2} r={R} fill={onBeat ? c.wash : c.ground} stroke={onBeat ? c.accent : c.ink} strokeWidth={onBeat ? 6 : 2} />
+      <Circle
+        cx={SIZE / 2}
+        cy={SIZE / 2}
+        r={R}
+        fill={onBeat ? c.wash : c.ground}
+        stroke={onBeat ? c.accent : c.ink}
+        strokeWidth={onBeat ? 6 : 2}
+      />
       {Array.from({ length: marks }, (_, i) => {
         const at = (2 * Math.PI * i) / marks;
         const long = i % (marks / 10) < 1 ? 14 : 7;
-        return <Line key={i} x1={SIZE / 2 + R * Math.sin(at)} y1={SIZE / 2 - R * Math.cos(at)} x2={SIZE / 2 + (R - long) * Math.sin(at)} y2={SIZE / 2 - (R - long) * Math.cos(at)} stroke={c.quiet} strokeWidth={long > 7 ? 2 : 1} />;
+        return (
+          <Line
+            key={i}
+            x1={SIZE / 2 + R * Math.sin(at)}
+            y1={SIZE / 2 - R * Math.cos(at)}
+            x2={SIZE / 2 + (R - long) * Math.sin(at)}
+            y2={SIZE / 2 - (R - long) * Math.cos(at)}
+            stroke={c.quiet}
+            strokeWidth={long > 7 ? 2 : 1}
+          />
+        );
       })}
       <G>
         <Path d={`M${SIZE / 2} ${SIZE / 2}L${x} ${y}`} stroke={c.accent} strokeWidth={5} />
@@ -124,4 +174,7 @@ function useTicks(on: boolean, beat: number): void {
   useEffect(() => () => void audio.current?.close(), []);
 }
 
-const styles = StyleSheet.create({ middle: { alignItems: 'center', padding: SPACE.edge, gap: SPACE.hair }, pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.close } });
+const styles = StyleSheet.create({
+  middle: { alignItems: 'center', padding: SPACE.edge, gap: SPACE.hair },
+  pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.close },
+});

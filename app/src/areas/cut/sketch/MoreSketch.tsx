@@ -11,8 +11,23 @@ import { dovetailDrawing, tSlotDrawing } from './undercut';
 
 /** Sketches of the operations that are not met on every visit: fetched after the first load. */
 export const DRAW_MORE: Partial<Record<Operation, (input: SketchInput) => Drawing>> = {
-  shoulder: shoulderDrawing, taper: taperDrawing, groove: grooveDrawing, form: formDrawing, chamfer: chamferDrawing, thread: threadDrawing, knurl: knurlDrawing, file: fileDrawing, 'centre-drill': centreDrillDrawing,
-  plunge: plungeDrawing, ramp: rampDrawing, 'fly-cut': flyCutDrawing, 'mill-bore': millBoreDrawing, saw: discDrawing, 'form-mill': discDrawing, 't-slot': tSlotDrawing, dovetail: dovetailDrawing,
+  shoulder: shoulderDrawing,
+  taper: taperDrawing,
+  groove: grooveDrawing,
+  form: formDrawing,
+  chamfer: chamferDrawing,
+  thread: threadDrawing,
+  knurl: knurlDrawing,
+  file: fileDrawing,
+  'centre-drill': centreDrillDrawing,
+  plunge: plungeDrawing,
+  ramp: rampDrawing,
+  'fly-cut': flyCutDrawing,
+  'mill-bore': millBoreDrawing,
+  saw: discDrawing,
+  'form-mill': discDrawing,
+  't-slot': tSlotDrawing,
+  dovetail: dovetailDrawing,
 };
 
 export function MoreSketch(props: CutSketchProps) {

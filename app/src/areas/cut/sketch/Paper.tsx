@@ -15,7 +15,14 @@ export interface CutSketchProps {
 }
 
 /** The paper a cut is drawn on, its figures lying over it to be touched. */
-export function Paper({ setup, plan, units, height, onTouch, draw }: CutSketchProps & { draw: (input: SketchInput) => Drawing }) {
+export function Paper({
+  setup,
+  plan,
+  units,
+  height,
+  onTouch,
+  draw,
+}: CutSketchProps & { draw: (input: SketchInput) => Drawing }) {
   const styles = useStyles();
   const colours = useColours();
   const [width, setWidth] = useState(0);
@@ -24,8 +31,14 @@ export function Paper({ setup, plan, units, height, onTouch, draw }: CutSketchPr
     <View style={[styles.paper, { height }]} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
       {drawing && (
         <>
-          <View role="img" aria-label={drawing.says} style={styles.art}><Svg width={width} height={height}>{drawing.art}</Svg></View>
-          {drawing.marks.map((mark) => <DimensionFigure key={mark.key} mark={mark} onPress={() => onTouch(mark.key)} />)}
+          <View role="img" aria-label={drawing.says} style={styles.art}>
+            <Svg width={width} height={height}>
+              {drawing.art}
+            </Svg>
+          </View>
+          {drawing.marks.map((mark) => (
+            <DimensionFigure key={mark.key} mark={mark} onPress={() => onTouch(mark.key)} />
+          ))}
         </>
       )}
     </View>
@@ -34,7 +47,13 @@ export function Paper({ setup, plan, units, height, onTouch, draw }: CutSketchPr
 
 const useStyles = themed((c) =>
   StyleSheet.create({
-    paper: { backgroundColor: c.sheet, borderTopWidth: 1, borderBottomWidth: 1, borderColor: c.line, overflow: 'hidden' },
+    paper: {
+      backgroundColor: c.sheet,
+      borderTopWidth: 1,
+      borderBottomWidth: 1,
+      borderColor: c.line,
+      overflow: 'hidden',
+    },
     art: { ...StyleSheet.absoluteFill, pointerEvents: 'none' },
   }),
 );

@@ -3,10 +3,18 @@ import { Line, Path } from 'react-native-svg';
 import { themed } from '../../../theme/theme';
 import { FONT, SIZE } from '../../../theme/type';
 
-export type Pen = { readonly ink: string; readonly accent: string; readonly quiet: string; readonly wash: string; readonly sheet: string; readonly line: string };
+export type Pen = {
+  readonly ink: string;
+  readonly accent: string;
+  readonly quiet: string;
+  readonly wash: string;
+  readonly sheet: string;
+  readonly line: string;
+};
 
 /** What of the sketch can be touched and typed. */
-export type DimensionKey = 'diameter' | 'depth' | 'width' | 'stickOut' | 'length' | 'angle' | 'pitch' | 'feed';
+export type DimensionKey =
+  'diameter' | 'depth' | 'width' | 'stickOut' | 'length' | 'angle' | 'pitch' | 'feed';
 
 /** A figure on the drawing; `at` is the middle of its left or right edge or its centre. */
 export interface DimensionMark {
@@ -30,7 +38,19 @@ export function arrowHead(x: number, y: number, dx: number, dy: number, size = H
 }
 
 /** A dimension line between two points, arrows at both ends, turned outside in when it is short. */
-export function DimensionLine({ x1, y1, x2, y2, pen }: { x1: number; y1: number; x2: number; y2: number; pen: Pen }) {
+export function DimensionLine({
+  x1,
+  y1,
+  x2,
+  y2,
+  pen,
+}: {
+  x1: number;
+  y1: number;
+  x2: number;
+  y2: number;
+  pen: Pen;
+}) {
   const long = Math.hypot(x2 - x1, y2 - y1);
   const [ux, uy] = long > 0 ? [(x2 - x1) / long, (y2 - y1) / long] : [0, 1];
   const outside = long < 26;
@@ -38,9 +58,30 @@ export function DimensionLine({ x1, y1, x2, y2, pen }: { x1: number; y1: number;
   const sign = outside ? -1 : 1;
   return (
     <>
-      <Line x1={x1 - ux * reach} y1={y1 - uy * reach} x2={outside ? x1 : x2} y2={outside ? y1 : y2} stroke={pen.accent} strokeWidth={1.2} />
-      {outside && <Line x1={x2} y1={y2} x2={x2 + ux * reach} y2={y2 + uy * reach} stroke={pen.accent} strokeWidth={1.2} />}
-      <Path d={arrowHead(x1, y1, -ux * sign, -uy * sign) + arrowHead(x2, y2, ux * sign, uy * sign)} stroke={pen.accent} strokeWidth={1.2} fill="none" />
+      <Line
+        x1={x1 - ux * reach}
+        y1={y1 - uy * reach}
+        x2={outside ? x1 : x2}
+        y2={outside ? y1 : y2}
+        stroke={pen.accent}
+        strokeWidth={1.2}
+      />
+      {outside && (
+        <Line
+          x1={x2}
+          y1={y2}
+          x2={x2 + ux * reach}
+          y2={y2 + uy * reach}
+          stroke={pen.accent}
+          strokeWidth={1.2}
+        />
+      )}
+      <Path
+        d={arrowHead(x1, y1, -ux * sign, -uy * sign) + arrowHead(x2, y2, ux * sign, uy * sign)}
+        stroke={pen.accent}
+        strokeWidth={1.2}
+        fill="none"
+      />
     </>
   );
 }
@@ -51,18 +92,39 @@ const AFTER_WIDTH = 8.6;
 const MARGIN = 14;
 
 /** As wide as its text, and never under a finger's width: figures stand close on a sketch. */
-const widthOf = ({ figure, after }: DimensionMark): number => Math.max(HEIGHT, figure.length * FIGURE_WIDTH + (after === '' ? 0 : after.length + 1) * AFTER_WIDTH + MARGIN);
+const widthOf = ({ figure, after }: DimensionMark): number =>
+  Math.max(
+    HEIGHT,
+    figure.length * FIGURE_WIDTH + (after === '' ? 0 : after.length + 1) * AFTER_WIDTH + MARGIN,
+  );
 
 /** The figure of a dimension as something to press: a text field's worth of target. */
-export function DimensionFigure({ mark, onPress, chosen = false }: { mark: DimensionMark; onPress: () => void; chosen?: boolean }) {
+export function DimensionFigure({
+  mark,
+  onPress,
+  chosen = false,
+}: {
+  mark: DimensionMark;
+  onPress: () => void;
+  chosen?: boolean;
+}) {
   const styles = useStyles();
   const width = widthOf(mark);
-  const left = mark.anchor === 'left' ? mark.x : mark.anchor === 'right' ? mark.x - width : mark.x - width / 2;
+  const left =
+    mark.anchor === 'left' ? mark.x : mark.anchor === 'right' ? mark.x - width : mark.x - width / 2;
   const align = ({ left: 'flex-start', middle: 'center', right: 'flex-end' } as const)[mark.anchor];
   return (
-    <Pressable role="button" aria-label={`${mark.says}, change`} testID={`dimension-${mark.key}`} onPress={onPress}
-      style={[styles.target, { width, left, top: mark.y - HEIGHT / 2, alignItems: align }]}>
-      <Text style={[styles.figure, chosen && styles.chosen]} numberOfLines={1}>{mark.figure}<Text style={styles.after}>{mark.after && ` ${mark.after}`}</Text></Text>
+    <Pressable
+      role="button"
+      aria-label={`${mark.says}, change`}
+      testID={`dimension-${mark.key}`}
+      onPress={onPress}
+      style={[styles.target, { width, left, top: mark.y - HEIGHT / 2, alignItems: align }]}
+    >
+      <Text style={[styles.figure, chosen && styles.chosen]} numberOfLines={1}>
+        {mark.figure}
+        <Text style={styles.after}>{mark.after && ` ${mark.after}`}</Text>
+      </Text>
     </Pressable>
   );
 }
@@ -70,7 +132,16 @@ export function DimensionFigure({ mark, onPress, chosen = false }: { mark: Dimen
 const useStyles = themed((c) =>
   StyleSheet.create({
     target: { position: 'absolute', height: HEIGHT, justifyContent: 'center' },
-    figure: { fontFamily: FONT.figures, fontWeight: '600', fontSize: SIZE.lead - 1, color: c.accent, backgroundColor: c.sheet, paddingHorizontal: 3, textDecorationLine: 'underline', textDecorationStyle: 'dotted' },
+    figure: {
+      fontFamily: FONT.figures,
+      fontWeight: '600',
+      fontSize: SIZE.lead - 1,
+      color: c.accent,
+      backgroundColor: c.sheet,
+      paddingHorizontal: 3,
+      textDecorationLine: 'underline',
+      textDecorationStyle: 'dotted',
+    },
     chosen: { backgroundColor: c.wash },
     after: { fontFamily: FONT.figures, fontWeight: '400', fontSize: SIZE.small, color: c.quiet },
   }),

@@ -27,29 +27,80 @@ export function discDrawing(input: SketchInput): Drawing {
     return `${i === 0 ? 'M' : 'L'}${cx + R * Math.cos(a)} ${cy + R * Math.sin(a)}L${cx + (R - notch) * Math.cos(b)} ${cy + (R - notch) * Math.sin(b)}`;
   }).join('');
   const saw = setup.operation === 'saw';
-  const shown = { d: formatLength(d, units), ap: formatLength(plan.depth.mm, units), w: formatLength(bladeWidth(setup), units) };
+  const shown = {
+    d: formatLength(d, units),
+    ap: formatLength(plan.depth.mm, units),
+    w: formatLength(bladeWidth(setup), units),
+  };
   const half = Math.sqrt(Math.max(0, R * R - (R - deep) ** 2));
   const art = (
     <G>
-      <Path d={hatch(cx + half * 0.2, cy + R + 4, edge - cx - half * 0.2, Math.max(4, height - cy - R - 4))} stroke={pen.line} strokeWidth={1} />
-      <Path d={`M8 ${height + 4}V${cy + R}H${cx}A${R} ${R} 0 0 0 ${cx + half} ${surface}H${edge}V${height + 4}`} fill={pen.sheet} stroke={pen.ink} strokeWidth={2} />
+      <Path
+        d={hatch(cx + half * 0.2, cy + R + 4, edge - cx - half * 0.2, Math.max(4, height - cy - R - 4))}
+        stroke={pen.line}
+        strokeWidth={1}
+      />
+      <Path
+        d={`M8 ${height + 4}V${cy + R}H${cx}A${R} ${R} 0 0 0 ${cx + half} ${surface}H${edge}V${height + 4}`}
+        fill={pen.sheet}
+        stroke={pen.ink}
+        strokeWidth={2}
+      />
       <Path d={`M8 ${surface}H${cx - half}`} stroke={pen.quiet} strokeWidth={1.1} strokeDasharray="6 4" />
       <Path d={`${rim}Z`} fill={pen.wash} stroke={pen.ink} strokeWidth={1.5} strokeLinejoin="round" />
       <Circle cx={cx} cy={cy} r={Math.max(8, R * 0.22)} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.6} />
       <Line x1={cx - 14} x2={cx + 14} y1={cy} y2={cy} stroke={pen.quiet} strokeWidth={1} />
       <Line x1={cx} x2={cx} y1={cy - 14} y2={cy + 14} stroke={pen.quiet} strokeWidth={1} />
-      <Path d={`M${cx - R * 0.5} ${cy - R * 0.36}A${R * 0.62} ${R * 0.62} 0 0 1 ${cx + R * 0.5} ${cy - R * 0.36}${arrowHead(cx - R * 0.5, cy - R * 0.36, -0.5, 0.86)}`} stroke={pen.ink} strokeWidth={1.3} fill="none" />
-      <Path d={`M${edge + 2} ${surface}h24M${cx + 4} ${cy + R}H${edge + 26}`} stroke={pen.accent} strokeWidth={0.8} />
+      <Path
+        d={`M${cx - R * 0.5} ${cy - R * 0.36}A${R * 0.62} ${R * 0.62} 0 0 1 ${cx + R * 0.5} ${cy - R * 0.36}${arrowHead(cx - R * 0.5, cy - R * 0.36, -0.5, 0.86)}`}
+        stroke={pen.ink}
+        strokeWidth={1.3}
+        fill="none"
+      />
+      <Path
+        d={`M${edge + 2} ${surface}h24M${cx + 4} ${cy + R}H${edge + 26}`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={edge + 18} y1={surface} x2={edge + 18} y2={cy + R} pen={pen} />
-      <Path d={`M${edge - 44} ${height - 12}h-54${arrowHead(edge - 98, height - 12, -1, 0)}`} stroke={pen.accent} strokeWidth={1.4} fill="none" />
-      <SvgText x={width - 8} y={height - 10} textAnchor="end" fontFamily={FONT.figures} fontSize={13} fill={pen.quiet}>{`${joined(shown.w)} ${saw ? 'thick' : 'wide'}`}</SvgText>
+      <Path
+        d={`M${edge - 44} ${height - 12}h-54${arrowHead(edge - 98, height - 12, -1, 0)}`}
+        stroke={pen.accent}
+        strokeWidth={1.4}
+        fill="none"
+      />
+      <SvgText
+        x={width - 8}
+        y={height - 10}
+        textAnchor="end"
+        fontFamily={FONT.figures}
+        fontSize={13}
+        fill={pen.quiet}
+      >{`${joined(shown.w)} ${saw ? 'thick' : 'wide'}`}</SvgText>
     </G>
   );
   return {
-    art, says: `${saw ? 'Sawing' : 'Form-milling'} ${joined(shown.ap)} deep with ⌀${joined(shown.d)}, ${joined(shown.w)} ${saw ? 'thick' : 'wide'}, ${tool.teeth} teeth`,
+    art,
+    says: `${saw ? 'Sawing' : 'Form-milling'} ${joined(shown.ap)} deep with ⌀${joined(shown.d)}, ${joined(shown.w)} ${saw ? 'thick' : 'wide'}, ${tool.teeth} teeth`,
     marks: [
-      { key: 'diameter', x: Math.min(width - 70, cx + R + 44), y: Math.max(30, cy - R * 0.6), anchor: 'middle', figure: `⌀${shown.d.figure}`, after: units === 'inch' ? 'in' : '', says: `Diameter ${joined(shown.d)}` },
-      { key: 'depth', x: Math.min(width - 112, edge + 26), y: Math.min(height - 40, (surface + cy + R) / 2), anchor: 'left', figure: shown.ap.figure, after: 'deep', says: `Depth ${joined(shown.ap)}` },
+      {
+        key: 'diameter',
+        x: Math.min(width - 70, cx + R + 44),
+        y: Math.max(30, cy - R * 0.6),
+        anchor: 'middle',
+        figure: `⌀${shown.d.figure}`,
+        after: units === 'inch' ? 'in' : '',
+        says: `Diameter ${joined(shown.d)}`,
+      },
+      {
+        key: 'depth',
+        x: Math.min(width - 112, edge + 26),
+        y: Math.min(height - 40, (surface + cy + R) / 2),
+        anchor: 'left',
+        figure: shown.ap.figure,
+        after: 'deep',
+        says: `Depth ${joined(shown.ap)}`,
+      },
       feedMark(input, 6, height - 16, 'left'),
     ],
   };

@@ -36,8 +36,14 @@ const deg = Math.PI / 180;
  * `turn` rotates the whole tool (facing works along the cross slide).
  */
 export function toolOutline(input: {
-  readonly tipX: number; readonly tipY: number; readonly noseR: number; readonly approachDeg: number; readonly cornerDeg: number;
-  readonly edge: number; readonly shank: number; readonly length: number;
+  readonly tipX: number;
+  readonly tipY: number;
+  readonly noseR: number;
+  readonly approachDeg: number;
+  readonly cornerDeg: number;
+  readonly edge: number;
+  readonly shank: number;
+  readonly length: number;
 }): string {
   const { tipX, tipY, approachDeg, cornerDeg, edge, shank, length } = input;
   const kappa = approachDeg * deg;

@@ -16,11 +16,30 @@ function words(input: SketchInput) {
   return { d: formatLength(setup.tool.diameterMm, units), deep: formatLength(plan.depth.mm, units) };
 }
 
-function marksOf(input: SketchInput, at: { diameter: [number, number]; depth: [number, number]; feed: [number, number] }): Drawing['marks'] {
+function marksOf(
+  input: SketchInput,
+  at: { diameter: [number, number]; depth: [number, number]; feed: [number, number] },
+): Drawing['marks'] {
   const shown = words(input);
   return [
-    { key: 'diameter', x: at.diameter[0], y: at.diameter[1], anchor: 'middle', figure: `⌀${shown.d.figure}`, after: input.units === 'inch' ? 'in' : '', says: `Drill diameter ${joined(shown.d)}` },
-    { key: 'depth', x: at.depth[0], y: at.depth[1], anchor: 'middle', figure: shown.deep.figure, after: 'deep', says: `Depth ${joined(shown.deep)}` },
+    {
+      key: 'diameter',
+      x: at.diameter[0],
+      y: at.diameter[1],
+      anchor: 'middle',
+      figure: `⌀${shown.d.figure}`,
+      after: input.units === 'inch' ? 'in' : '',
+      says: `Drill diameter ${joined(shown.d)}`,
+    },
+    {
+      key: 'depth',
+      x: at.depth[0],
+      y: at.depth[1],
+      anchor: 'middle',
+      figure: shown.deep.figure,
+      after: 'deep',
+      says: `Depth ${joined(shown.deep)}`,
+    },
     feedMark(input, at.feed[0], at.feed[1], 'left'),
   ];
 }
@@ -41,18 +60,64 @@ function latheDrill(input: SketchInput): Drawing {
     <G>
       <Path d={hatch(from, cy - R - wall, face - from, wall)} stroke={pen.line} strokeWidth={1} />
       <Path d={hatch(from, cy + R, face - from, wall)} stroke={pen.line} strokeWidth={1} />
-      <Rect x={-2} y={cy - R - wall - 18} width={36} height={18} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.6} />
-      <Rect x={-2} y={cy + R + wall} width={36} height={18} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.6} />
-      <Path d={`M-2 ${cy - R - wall}H${face}V${cy - R}H${bottom}L${bottom - tip} ${cy}L${bottom} ${cy + R}H${face}V${cy + R + wall}H-2`} fill="none" stroke={pen.ink} strokeWidth={2} />
-      <Path d={`M${bottom - tip} ${cy}L${bottom} ${cy - R}H${width - 6}V${cy + R}H${bottom}Z`} fill={pen.wash} stroke={pen.ink} strokeWidth={1.6} />
+      <Rect
+        x={-2}
+        y={cy - R - wall - 18}
+        width={36}
+        height={18}
+        fill={pen.sheet}
+        stroke={pen.ink}
+        strokeWidth={1.6}
+      />
+      <Rect
+        x={-2}
+        y={cy + R + wall}
+        width={36}
+        height={18}
+        fill={pen.sheet}
+        stroke={pen.ink}
+        strokeWidth={1.6}
+      />
+      <Path
+        d={`M-2 ${cy - R - wall}H${face}V${cy - R}H${bottom}L${bottom - tip} ${cy}L${bottom} ${cy + R}H${face}V${cy + R + wall}H-2`}
+        fill="none"
+        stroke={pen.ink}
+        strokeWidth={2}
+      />
+      <Path
+        d={`M${bottom - tip} ${cy}L${bottom} ${cy - R}H${width - 6}V${cy + R}H${bottom}Z`}
+        fill={pen.wash}
+        stroke={pen.ink}
+        strokeWidth={1.6}
+      />
       <Path d={spirals(bottom, width - 6, cy, R)} stroke={pen.ink} strokeWidth={1} fill="none" />
-      <Line x1={4} x2={width - 2} y1={cy} y2={cy} stroke={pen.quiet} strokeWidth={1} strokeDasharray="14 3 2 3" />
-      <Path d={`M${face} ${cy + R + wall + 3}V${cy + R + wall + 30}M${bottom} ${cy + R + 4}V${cy + R + wall + 30}`} stroke={pen.accent} strokeWidth={0.8} />
+      <Line
+        x1={4}
+        x2={width - 2}
+        y1={cy}
+        y2={cy}
+        stroke={pen.quiet}
+        strokeWidth={1}
+        strokeDasharray="14 3 2 3"
+      />
+      <Path
+        d={`M${face} ${cy + R + wall + 3}V${cy + R + wall + 30}M${bottom} ${cy + R + 4}V${cy + R + wall + 30}`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={bottom} y1={cy + R + wall + 24} x2={face} y2={cy + R + wall + 24} pen={pen} />
       <DimensionLine x1={face + 58} y1={cy - R} x2={face + 58} y2={cy + R} pen={pen} />
     </G>
   );
-  return { art, says: `Drilling ⌀${joined(shown.d)}, ${joined(shown.deep)} deep`, marks: marksOf(input, { diameter: [Math.min(face + 58, width - 52), cy - R - 32], depth: [(bottom + face) / 2, Math.min(height - 20, cy + R + wall + 42)], feed: [face + 6, cy + R + 28] }) };
+  return {
+    art,
+    says: `Drilling ⌀${joined(shown.d)}, ${joined(shown.deep)} deep`,
+    marks: marksOf(input, {
+      diameter: [Math.min(face + 58, width - 52), cy - R - 32],
+      depth: [(bottom + face) / 2, Math.min(height - 20, cy + R + wall + 42)],
+      feed: [face + 6, cy + R + 28],
+    }),
+  };
 }
 
 function millDrill(input: SketchInput): Drawing {
@@ -71,22 +136,52 @@ function millDrill(input: SketchInput): Drawing {
     <G>
       <Path d={hatch(l, face, cx - R - l, low - face)} stroke={pen.line} strokeWidth={1} />
       <Path d={hatch(cx + R, face, r - cx - R, low - face)} stroke={pen.line} strokeWidth={1} />
-      <Path d={`M${l} ${low}V${face}H${cx - R}V${bottom}L${cx} ${bottom + tip}L${cx + R} ${bottom}V${face}H${r}V${low}`} fill="none" stroke={pen.ink} strokeWidth={2} />
-      <Path d={`M${cx - R} -2V${bottom}L${cx} ${bottom + tip}L${cx + R} ${bottom}V-2`} fill={pen.wash} stroke={pen.ink} strokeWidth={1.6} />
-      <G rotation={90} originX={0} originY={0}><Path d={spirals(4, bottom, -cx, R)} stroke={pen.ink} strokeWidth={1} fill="none" /></G>
+      <Path
+        d={`M${l} ${low}V${face}H${cx - R}V${bottom}L${cx} ${bottom + tip}L${cx + R} ${bottom}V${face}H${r}V${low}`}
+        fill="none"
+        stroke={pen.ink}
+        strokeWidth={2}
+      />
+      <Path
+        d={`M${cx - R} -2V${bottom}L${cx} ${bottom + tip}L${cx + R} ${bottom}V-2`}
+        fill={pen.wash}
+        stroke={pen.ink}
+        strokeWidth={1.6}
+      />
+      <G rotation={90} originX={0} originY={0}>
+        <Path d={spirals(4, bottom, -cx, R)} stroke={pen.ink} strokeWidth={1} fill="none" />
+      </G>
       <Line x1={cx} x2={cx} y1={4} y2={low} stroke={pen.quiet} strokeWidth={1} strokeDasharray="14 3 2 3" />
-      <Path d={`M${r + 4} ${face}H${r + 30}M${cx + R + 4} ${bottom}H${r + 30}`} stroke={pen.accent} strokeWidth={0.8} />
+      <Path
+        d={`M${r + 4} ${face}H${r + 30}M${cx + R + 4} ${bottom}H${r + 30}`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={r + 24} y1={face} x2={r + 24} y2={bottom} pen={pen} />
       <DimensionLine x1={cx - R} y1={52} x2={cx + R} y2={52} pen={pen} />
-      <Path d={`M${cx - R - 14} 14V58${arrowHead(cx - R - 14, 58, 0, 1)}`} stroke={pen.accent} strokeWidth={1.4} fill="none" />
+      <Path
+        d={`M${cx - R - 14} 14V58${arrowHead(cx - R - 14, 58, 0, 1)}`}
+        stroke={pen.accent}
+        strokeWidth={1.4}
+        fill="none"
+      />
     </G>
   );
-  return { art, says: `Drilling ⌀${joined(shown.d)}, ${joined(shown.deep)} deep`, marks: marksOf(input, { diameter: [cx + R + 60, 52], depth: [Math.min(width - 56, r + 62), (face + bottom) / 2], feed: [8, 34] }) };
+  return {
+    art,
+    says: `Drilling ⌀${joined(shown.d)}, ${joined(shown.deep)} deep`,
+    marks: marksOf(input, {
+      diameter: [cx + R + 60, 52],
+      depth: [Math.min(width - 56, r + 62), (face + bottom) / 2],
+      feed: [8, 34],
+    }),
+  };
 }
 
 function spirals(from: number, to: number, cy: number, R: number): string {
   let path = '';
   const pitch = Math.max(14, R * 2.2);
-  for (let x = from; x + pitch <= to; x += pitch) path += `M${x} ${cy + R}C${x + pitch * 0.3} ${cy + R * 0.3} ${x + pitch * 0.6} ${cy - R * 0.3} ${x + pitch * 0.9} ${cy - R}`;
+  for (let x = from; x + pitch <= to; x += pitch)
+    path += `M${x} ${cy + R}C${x + pitch * 0.3} ${cy + R * 0.3} ${x + pitch * 0.6} ${cy - R * 0.3} ${x + pitch * 0.9} ${cy - R}`;
   return path;
 }

@@ -7,48 +7,157 @@ import { DRAW_MORE } from './MoreSketch';
 
 const drawn = (operation: Operation, more: Partial<CutSetup> = {}, units: 'mm' | 'inch' = 'mm') => {
   const { setup, plan } = cutOf({ operation, ...more });
-  const { marks, says } = (DRAW[operation] ?? DRAW_MORE[operation])!({ setup, plan, units, width: 390, height: 264, pen: COLOURS.light });
-  return { says: says.replace(/\u00a0/g, ' '), keys: marks.map(({ key }) => key), figure: (key: DimensionKey) => marks.find((mark) => mark.key === key) };
+  const { marks, says } = (DRAW[operation] ?? DRAW_MORE[operation])!({
+    setup,
+    plan,
+    units,
+    width: 390,
+    height: 264,
+    pen: COLOURS.light,
+  });
+  return {
+    says: says.replace(/\u00a0/g, ' '),
+    keys: marks.map(({ key }) => key),
+    figure: (key: DimensionKey) => marks.find((mark) => mark.key === key),
+  };
 };
 const kind = (operation: Operation, more: object) => ({ ...TOOL, kind: OPERATIONS[operation].tool, ...more });
 const onMill = { machine: MILL };
 
 const TABLE: readonly (readonly [Operation, Partial<CutSetup>, RegExp, readonly DimensionKey[]])[] = [
-  ['turn', {}, /^Turning ⌀40 mm, .* deep, 60 mm out of the chuck$/, ['diameter', 'depth', 'stickOut', 'feed']],
-  ['shoulder', { lengthMm: 25 }, /to a shoulder 25 mm from the end/, ['diameter', 'stickOut', 'length', 'depth', 'feed']],
-  ['taper', { lengthMm: 40 }, /^Taper of 1.43° half angle, 40 mm long, from ⌀40 mm to ⌀38 mm, by compound slide$/, ['diameter', 'stickOut', 'angle', 'length', 'depth', 'feed']],
-  ['taper', { lengthMm: 40, way: 'offset-head', support: 'between-centres' }, /by offset head in the tailstock$/, ['diameter', 'stickOut', 'angle', 'length', 'depth', 'feed']],
-  ['groove', { tool: kind('groove', { bladeMm: 3 }), widthMm: 6 }, /^Grooving ⌀40 mm, 6 mm wide and 2 mm deep$/, ['diameter', 'stickOut', 'width', 'depth', 'feed']],
-  ['form', { tool: kind('form', { bladeMm: 8, fluteLengthMm: 3 }) }, /a form 8 mm wide, 3 mm deep$/, ['diameter', 'stickOut', 'depth', 'feed']],
-  ['chamfer', { depthMm: 2, angleDeg: 30 }, /^Chamfer of 2 mm at 30° on ⌀40 mm$/, ['diameter', 'stickOut', 'depth', 'angle', 'feed']],
-  ['thread', { tool: kind('thread', { noseRadiusMm: 0.1, cornerDeg: 60 }), pitchMm: 2 }, /^Thread ⌀40 mm, pitch 2 mm, 1.42 mm deep/, ['diameter', 'stickOut', 'pitch', 'length', 'feed']],
-  ['knurl', { pitchMm: 1.2 }, /^Knurling ⌀40 mm with a pitch of 1.2 mm$/, ['diameter', 'stickOut', 'pitch', 'feed']],
+  [
+    'turn',
+    {},
+    /^Turning ⌀40 mm, .* deep, 60 mm out of the chuck$/,
+    ['diameter', 'depth', 'stickOut', 'feed'],
+  ],
+  [
+    'shoulder',
+    { lengthMm: 25 },
+    /to a shoulder 25 mm from the end/,
+    ['diameter', 'stickOut', 'length', 'depth', 'feed'],
+  ],
+  [
+    'taper',
+    { lengthMm: 40 },
+    /^Taper of 1.43° half angle, 40 mm long, from ⌀40 mm to ⌀38 mm, by compound slide$/,
+    ['diameter', 'stickOut', 'angle', 'length', 'depth', 'feed'],
+  ],
+  [
+    'taper',
+    { lengthMm: 40, way: 'offset-head', support: 'between-centres' },
+    /by offset head in the tailstock$/,
+    ['diameter', 'stickOut', 'angle', 'length', 'depth', 'feed'],
+  ],
+  [
+    'groove',
+    { tool: kind('groove', { bladeMm: 3 }), widthMm: 6 },
+    /^Grooving ⌀40 mm, 6 mm wide and 2 mm deep$/,
+    ['diameter', 'stickOut', 'width', 'depth', 'feed'],
+  ],
+  [
+    'form',
+    { tool: kind('form', { bladeMm: 8, fluteLengthMm: 3 }) },
+    /a form 8 mm wide, 3 mm deep$/,
+    ['diameter', 'stickOut', 'depth', 'feed'],
+  ],
+  [
+    'chamfer',
+    { depthMm: 2, angleDeg: 30 },
+    /^Chamfer of 2 mm at 30° on ⌀40 mm$/,
+    ['diameter', 'stickOut', 'depth', 'angle', 'feed'],
+  ],
+  [
+    'thread',
+    { tool: kind('thread', { noseRadiusMm: 0.1, cornerDeg: 60 }), pitchMm: 2 },
+    /^Thread ⌀40 mm, pitch 2 mm, 1.42 mm deep/,
+    ['diameter', 'stickOut', 'pitch', 'length', 'feed'],
+  ],
+  [
+    'knurl',
+    { pitchMm: 1.2 },
+    /^Knurling ⌀40 mm with a pitch of 1.2 mm$/,
+    ['diameter', 'stickOut', 'pitch', 'feed'],
+  ],
   ['file', {}, /^Filing ⌀40 mm$/, ['diameter', 'stickOut', 'feed']],
-  ['centre-drill', { tool: kind('centre-drill', { diameterMm: 3.15, shankMm: 8 }) }, /^Centre hole, pilot ⌀3.15 mm, mouth ⌀6.4 mm, 6.28 mm deep$/, ['diameter', 'depth', 'feed']],
-  ['plunge', onMill, /^Plunging ⌀12 mm, 6 mm before the chips are lifted$/, ['diameter', 'depth', 'stickOut', 'feed']],
-  ['ramp', { ...onMill, angleDeg: 2, depthMm: 4 }, /^Ramping down 4 mm at 2°, over 115 mm$/, ['diameter', 'depth', 'angle', 'feed']],
-  ['fly-cut', { ...onMill, tool: kind('fly-cut', { diameterMm: 80, teeth: 1 }) }, /^Fly-cutting 60 mm wide with a tip circle of ⌀80 mm$/, ['diameter', 'depth', 'width', 'feed']],
-  ['saw', { ...onMill, tool: kind('saw', { diameterMm: 80, teeth: 48, bladeMm: 1.6 }), depthMm: 5 }, /^Sawing 5 mm deep with ⌀80 mm, 1.6 mm thick, 48 teeth$/, ['diameter', 'depth', 'feed']],
-  ['form-mill', { ...onMill, tool: kind('form-mill', { diameterMm: 63, teeth: 12, bladeMm: 8, fluteLengthMm: 4 }) }, /^Form-milling 4 mm deep with ⌀63 mm, 8 mm wide, 12 teeth$/, ['diameter', 'depth', 'feed']],
-  ['mill-bore', onMill, /^Boring ⌀40 mm with the boring head, .* bar 60 mm out$/, ['diameter', 'depth', 'stickOut', 'feed']],
-  ['t-slot', { ...onMill, tool: kind('t-slot', { diameterMm: 25, bladeMm: 11 }) }, /^T-slot with a head of ⌀25 mm, 11 mm high$/, ['diameter', 'depth', 'stickOut', 'feed']],
-  ['dovetail', { ...onMill, tool: kind('dovetail', { diameterMm: 25, approachDeg: 60, fluteLengthMm: 10 }) }, /^Dovetail of 60° with ⌀25 mm, 10 mm deep, .* at a time$/, ['diameter', 'depth', 'width', 'angle', 'feed']],
+  [
+    'centre-drill',
+    { tool: kind('centre-drill', { diameterMm: 3.15, shankMm: 8 }) },
+    /^Centre hole, pilot ⌀3.15 mm, mouth ⌀6.4 mm, 6.28 mm deep$/,
+    ['diameter', 'depth', 'feed'],
+  ],
+  [
+    'plunge',
+    onMill,
+    /^Plunging ⌀12 mm, 6 mm before the chips are lifted$/,
+    ['diameter', 'depth', 'stickOut', 'feed'],
+  ],
+  [
+    'ramp',
+    { ...onMill, angleDeg: 2, depthMm: 4 },
+    /^Ramping down 4 mm at 2°, over 115 mm$/,
+    ['diameter', 'depth', 'angle', 'feed'],
+  ],
+  [
+    'fly-cut',
+    { ...onMill, tool: kind('fly-cut', { diameterMm: 80, teeth: 1 }) },
+    /^Fly-cutting 60 mm wide with a tip circle of ⌀80 mm$/,
+    ['diameter', 'depth', 'width', 'feed'],
+  ],
+  [
+    'saw',
+    { ...onMill, tool: kind('saw', { diameterMm: 80, teeth: 48, bladeMm: 1.6 }), depthMm: 5 },
+    /^Sawing 5 mm deep with ⌀80 mm, 1.6 mm thick, 48 teeth$/,
+    ['diameter', 'depth', 'feed'],
+  ],
+  [
+    'form-mill',
+    { ...onMill, tool: kind('form-mill', { diameterMm: 63, teeth: 12, bladeMm: 8, fluteLengthMm: 4 }) },
+    /^Form-milling 4 mm deep with ⌀63 mm, 8 mm wide, 12 teeth$/,
+    ['diameter', 'depth', 'feed'],
+  ],
+  [
+    'mill-bore',
+    onMill,
+    /^Boring ⌀40 mm with the boring head, .* bar 60 mm out$/,
+    ['diameter', 'depth', 'stickOut', 'feed'],
+  ],
+  [
+    't-slot',
+    { ...onMill, tool: kind('t-slot', { diameterMm: 25, bladeMm: 11 }) },
+    /^T-slot with a head of ⌀25 mm, 11 mm high$/,
+    ['diameter', 'depth', 'stickOut', 'feed'],
+  ],
+  [
+    'dovetail',
+    { ...onMill, tool: kind('dovetail', { diameterMm: 25, approachDeg: 60, fluteLengthMm: 10 }) },
+    /^Dovetail of 60° with ⌀25 mm, 10 mm deep, .* at a time$/,
+    ['diameter', 'depth', 'width', 'angle', 'feed'],
+  ],
 ];
 
-test.each(TABLE)('%s is drawn as it is set up, each of its figures to be touched', (operation, more, says, keys) => {
-  const found = drawn(operation, more);
-  expect(found.says).toMatch(says);
-  expect(found.keys).toEqual(keys);
-});
+test.each(TABLE)(
+  '%s is drawn as it is set up, each of its figures to be touched',
+  (operation, more, says, keys) => {
+    const found = drawn(operation, more);
+    expect(found.says).toMatch(says);
+    expect(found.keys).toEqual(keys);
+  },
+);
 
 test('every operation of lathe and mill has a sketch', () => {
-  for (const operation of Object.keys(OPERATIONS) as Operation[]) expect(DRAW[operation] ?? DRAW_MORE[operation]).toBeDefined();
+  for (const operation of Object.keys(OPERATIONS) as Operation[])
+    expect(DRAW[operation] ?? DRAW_MORE[operation]).toBeDefined();
 });
 
 test('a thread is called by its number in inches, by its pitch in millimetres', () => {
   const more = { tool: kind('thread', { noseRadiusMm: 0.1, cornerDeg: 60 }), pitchMm: 1.27 };
   expect(drawn('thread', more).figure('pitch')).toMatchObject({ figure: '1.27', after: 'pitch' });
-  expect(drawn('thread', more, 'inch').figure('pitch')).toMatchObject({ figure: '20', after: 'tpi', says: '20 threads to the inch' });
+  expect(drawn('thread', more, 'inch').figure('pitch')).toMatchObject({
+    figure: '20',
+    after: 'tpi',
+    says: '20 threads to the inch',
+  });
 });
 
 test('a file is fed by strokes, a mill by hand in a minute, a lathe by the turn', () => {
@@ -58,6 +167,11 @@ test('a file is fed by strokes, a mill by hand in a minute, a lathe by the turn'
 });
 
 test('between centres it is told what lies between them', () => {
-  expect(drawn('turn', { support: 'between-centres' }).figure('stickOut')).toMatchObject({ after: 'between', says: expect.stringContaining('Between the centres') });
-  expect(drawn('shoulder', { support: 'between-centres' }).figure('stickOut')).toMatchObject({ after: 'between' });
+  expect(drawn('turn', { support: 'between-centres' }).figure('stickOut')).toMatchObject({
+    after: 'between',
+    says: expect.stringContaining('Between the centres'),
+  });
+  expect(drawn('shoulder', { support: 'between-centres' }).figure('stickOut')).toMatchObject({
+    after: 'between',
+  });
 });

@@ -40,38 +40,103 @@ export function pieceOf(input: SketchInput): Piece {
 }
 
 /** A length along the bar from its free end, px: to scale while it fits on what is shown. */
-export const along = ({ scale, jaw, end }: Piece, mm: number): number => Math.max(16, Math.min(mm * scale, (end - jaw) * 0.72));
+export const along = ({ scale, jaw, end }: Piece, mm: number): number =>
+  Math.max(16, Math.min(mm * scale, (end - jaw) * 0.72));
 
 /** Chuck, bar with its lower and upper outline, axis, and what belongs to every piece: diameter and stick-out. */
-export function PieceArt({ input, piece, outline, ghost = '', children }: { input: SketchInput; piece: Piece; outline: readonly (readonly [x: number, radius: number])[]; ghost?: string; children?: ReactNode }) {
+export function PieceArt({
+  input,
+  piece,
+  outline,
+  ghost = '',
+  children,
+}: {
+  input: SketchInput;
+  piece: Piece;
+  outline: readonly (readonly [x: number, radius: number])[];
+  ghost?: string;
+  children?: ReactNode;
+}) {
   const { pen } = input;
   const { cy, half, jaw, end } = piece;
   const upper = outline.map(([x, r]) => `L${x} ${cy - r}`).join('');
-  const lower = [...outline].reverse().map(([x, r]) => `L${x} ${cy + r}`).join('');
+  const lower = [...outline]
+    .reverse()
+    .map(([x, r]) => `L${x} ${cy + r}`)
+    .join('');
   const dimX = end + (onCentre(input) ? CENTRE : 0) + 40;
   return (
     <G>
       {dogged(input) && <SpindleCentre x={jaw} cy={cy} half={half} pen={pen} />}
-      {!dogged(input) && [cy - half - 24, cy + half].map((y) => (
-        <G key={y}>
-          <Rect x={-2} y={y} width={jaw + 2} height={24} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.6} />
-          <Path d={hatch(-2, y, jaw + 2, 24)} stroke={pen.line} strokeWidth={1} />
-        </G>
-      ))}
-      <Path d={dogged(input) ? `M${jaw} ${cy - half}${upper}${lower}L${jaw} ${cy + half}Z` : `M-2 ${cy - half}${upper}${lower}L-2 ${cy + half}`} fill={pen.sheet} stroke={pen.ink} strokeWidth={2} strokeLinejoin="round" />
-      {ghost !== '' && <Path d={ghost} stroke={pen.quiet} strokeWidth={1.1} strokeDasharray="6 4" fill="none" />}
+      {!dogged(input)
+        && [cy - half - 24, cy + half].map((y) => (
+          <G key={y}>
+            <Rect
+              x={-2}
+              y={y}
+              width={jaw + 2}
+              height={24}
+              fill={pen.sheet}
+              stroke={pen.ink}
+              strokeWidth={1.6}
+            />
+            <Path d={hatch(-2, y, jaw + 2, 24)} stroke={pen.line} strokeWidth={1} />
+          </G>
+        ))}
+      <Path
+        d={
+          dogged(input)
+            ? `M${jaw} ${cy - half}${upper}${lower}L${jaw} ${cy + half}Z`
+            : `M-2 ${cy - half}${upper}${lower}L-2 ${cy + half}`
+        }
+        fill={pen.sheet}
+        stroke={pen.ink}
+        strokeWidth={2}
+        strokeLinejoin="round"
+      />
+      {ghost !== '' && (
+        <Path d={ghost} stroke={pen.quiet} strokeWidth={1.1} strokeDasharray="6 4" fill="none" />
+      )}
       {piece.broken && (
         <G>
           <Rect x={jaw + 10} y={cy - half - 3} width={9} height={2 * half + 6} fill={pen.sheet} />
-          <Path d={`${breakLine(jaw + 10, cy - half, cy + half)}${breakLine(jaw + 19, cy - half, cy + half)}`} stroke={pen.ink} strokeWidth={1.3} fill="none" />
+          <Path
+            d={`${breakLine(jaw + 10, cy - half, cy + half)}${breakLine(jaw + 19, cy - half, cy + half)}`}
+            stroke={pen.ink}
+            strokeWidth={1.3}
+            fill="none"
+          />
         </G>
       )}
-      {onCentre(input) && <Path d={`M${end} ${cy}L${end + 22} ${cy - 13}H${end + 36}V${cy + 13}H${end + 22}Z`} fill={pen.wash} stroke={pen.ink} strokeWidth={1.4} />}
+      {onCentre(input) && (
+        <Path
+          d={`M${end} ${cy}L${end + 22} ${cy - 13}H${end + 36}V${cy + 13}H${end + 22}Z`}
+          fill={pen.wash}
+          stroke={pen.ink}
+          strokeWidth={1.4}
+        />
+      )}
       {children}
-      <Line x1={4} x2={end + 12} y1={cy} y2={cy} stroke={pen.quiet} strokeWidth={1} strokeDasharray="14 3 2 3" />
-      <Path d={`M${end + 4} ${cy - half}H${dimX + 8}M${end + 4} ${cy + half}H${dimX + 8}`} stroke={pen.accent} strokeWidth={0.8} />
+      <Line
+        x1={4}
+        x2={end + 12}
+        y1={cy}
+        y2={cy}
+        stroke={pen.quiet}
+        strokeWidth={1}
+        strokeDasharray="14 3 2 3"
+      />
+      <Path
+        d={`M${end + 4} ${cy - half}H${dimX + 8}M${end + 4} ${cy + half}H${dimX + 8}`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={dimX} y1={cy - half} x2={dimX} y2={cy + half} pen={pen} />
-      <Path d={`M${jaw} ${cy - half - 4}V24M${end} ${cy - half - 4}V24`} stroke={pen.accent} strokeWidth={0.8} />
+      <Path
+        d={`M${jaw} ${cy - half - 4}V24M${end} ${cy - half - 4}V24`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={jaw} y1={28} x2={end} y2={28} pen={pen} />
     </G>
   );
@@ -84,7 +149,23 @@ export function pieceMarks(input: SketchInput, piece: Piece, after = 'out'): Dim
   const out = formatLength(setup.stickOutMm, units);
   const dimX = piece.end + (onCentre(input) ? CENTRE : 0) + 40;
   return [
-    { key: 'diameter', x: Math.min(dimX, width - 48), y: onCentre(input) ? piece.cy + 38 : piece.cy, anchor: 'middle', figure: `⌀${d.figure}`, after: units === 'inch' ? 'in' : '', says: `Diameter ${joined(d)}` },
-    { key: 'stickOut', x: (piece.jaw + piece.end) / 2, y: 18, anchor: 'middle', figure: out.figure, after: dogged(input) ? 'between' : after, says: `${dogged(input) ? 'Between the centres' : 'Out of the chuck'} ${joined(out)}` },
+    {
+      key: 'diameter',
+      x: Math.min(dimX, width - 48),
+      y: onCentre(input) ? piece.cy + 38 : piece.cy,
+      anchor: 'middle',
+      figure: `⌀${d.figure}`,
+      after: units === 'inch' ? 'in' : '',
+      says: `Diameter ${joined(d)}`,
+    },
+    {
+      key: 'stickOut',
+      x: (piece.jaw + piece.end) / 2,
+      y: 18,
+      anchor: 'middle',
+      figure: out.figure,
+      after: dogged(input) ? 'between' : after,
+      says: `${dogged(input) ? 'Between the centres' : 'Out of the chuck'} ${joined(out)}`,
+    },
   ];
 }

@@ -15,7 +15,11 @@ export function millDrawing(input: SketchInput): Drawing {
   const d = tool.diameterMm;
   const ap = plan.depth.mm;
   const ae = plan.depth.widthInUseMm ?? d;
-  const scale = Math.min((height - TIP_ROOM - NOSE_TOP - 22) / Math.max(setup.stickOutMm, ap + 4), (width * 0.26) / d, 8);
+  const scale = Math.min(
+    (height - TIP_ROOM - NOSE_TOP - 22) / Math.max(setup.stickOutMm, ap + 4),
+    (width * 0.26) / d,
+    8,
+  );
   const [R, depth, wide, out] = [(d / 2) * scale, ap * scale, ae * scale, setup.stickOutMm * scale];
   const cx = width * 0.4;
   // The tip always stands at one height, so that its dimensions have their place: a short cutter hangs from a long nose.
@@ -26,51 +30,162 @@ export function millDrawing(input: SketchInput): Drawing {
   const left = cx - R;
   const right = cx + R;
   const edge = operation === 'mill-slot' ? 0 : left + wide;
-  const shown = { d: formatLength(d, units), ap: formatLength(ap, units), ae: formatLength(ae, units), out: formatLength(setup.stickOutMm, units) };
-  const block = operation === 'mill-slot'
-    ? `M10 ${bottom}V${surface}H${left}V${tip}H${right}V${surface}H${width * 0.66}V${bottom}`
-    : operation === 'face-mill'
-      ? `M${left + (2 * R - wide) / 2} ${bottom}V${tip}H${left + (2 * R + wide) / 2}V${bottom}`
-      : `M10 ${bottom}V${surface}H${left}V${tip}H${edge}V${bottom}`;
-  const ghost = operation === 'mill-side' ? `M${left} ${surface}H${edge}V${tip}` : operation === 'face-mill' ? `M${left + (2 * R - wide) / 2} ${tip}V${surface}H${left + (2 * R + wide) / 2}V${tip}` : '';
+  const shown = {
+    d: formatLength(d, units),
+    ap: formatLength(ap, units),
+    ae: formatLength(ae, units),
+    out: formatLength(setup.stickOutMm, units),
+  };
+  const block =
+    operation === 'mill-slot'
+      ? `M10 ${bottom}V${surface}H${left}V${tip}H${right}V${surface}H${width * 0.66}V${bottom}`
+      : operation === 'face-mill'
+        ? `M${left + (2 * R - wide) / 2} ${bottom}V${tip}H${left + (2 * R + wide) / 2}V${bottom}`
+        : `M10 ${bottom}V${surface}H${left}V${tip}H${edge}V${bottom}`;
+  const ghost =
+    operation === 'mill-side'
+      ? `M${left} ${surface}H${edge}V${tip}`
+      : operation === 'face-mill'
+        ? `M${left + (2 * R - wide) / 2} ${tip}V${surface}H${left + (2 * R + wide) / 2}V${tip}`
+        : '';
   const shank = operation === 'face-mill' ? Math.min(R * 0.7, 30) : R;
-  const dimX = (operation === 'mill-slot' ? width * 0.66 : Math.max(right, edge, left + (2 * R + wide) / 2)) + 16;
+  const dimX =
+    (operation === 'mill-slot' ? width * 0.66 : Math.max(right, edge, left + (2 * R + wide) / 2)) + 16;
   const art = (
     <G>
       <Path d={block} fill={pen.sheet} stroke={pen.ink} strokeWidth={2} />
-      {ghost !== '' && <Path d={ghost} stroke={pen.quiet} strokeWidth={1.1} strokeDasharray="6 4" fill="none" />}
-      <Path d={`M${cx - shank - 14} -2V${nose}L${cx - shank - 4} ${nose + 22}H${cx + shank + 4}L${cx + shank + 14} ${nose}V-2`} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.6} />
+      {ghost !== '' && (
+        <Path d={ghost} stroke={pen.quiet} strokeWidth={1.1} strokeDasharray="6 4" fill="none" />
+      )}
+      <Path
+        d={`M${cx - shank - 14} -2V${nose}L${cx - shank - 4} ${nose + 22}H${cx + shank + 4}L${cx + shank + 14} ${nose}V-2`}
+        fill={pen.sheet}
+        stroke={pen.ink}
+        strokeWidth={1.6}
+      />
       <Path d={hatch(cx - shank - 12, 0, 2 * shank + 24, nose)} stroke={pen.line} strokeWidth={1} />
-      <Rect x={cx - shank} y={nose + 22} width={2 * shank} height={Math.max(0, out)} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.4} />
-      <Cutter x={cx} tip={tip} R={R} flutes={Math.min(out, (operation === 'face-mill' ? 14 / scale : tool.fluteLengthMm) * scale)} pen={pen} />
-      <Line x1={cx} x2={cx} y1={4} y2={tip + 10} stroke={pen.quiet} strokeWidth={1} strokeDasharray="14 3 2 3" />
-      <Path d={`M${left} ${tip - 4}V${tip + 30}M${right} ${tip - 4}V${tip + 30}`} stroke={pen.accent} strokeWidth={0.8} />
+      <Rect
+        x={cx - shank}
+        y={nose + 22}
+        width={2 * shank}
+        height={Math.max(0, out)}
+        fill={pen.sheet}
+        stroke={pen.ink}
+        strokeWidth={1.4}
+      />
+      <Cutter
+        x={cx}
+        tip={tip}
+        R={R}
+        flutes={Math.min(out, (operation === 'face-mill' ? 14 / scale : tool.fluteLengthMm) * scale)}
+        pen={pen}
+      />
+      <Line
+        x1={cx}
+        x2={cx}
+        y1={4}
+        y2={tip + 10}
+        stroke={pen.quiet}
+        strokeWidth={1}
+        strokeDasharray="14 3 2 3"
+      />
+      <Path
+        d={`M${left} ${tip - 4}V${tip + 30}M${right} ${tip - 4}V${tip + 30}`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={left} y1={tip + 24} x2={right} y2={tip + 24} pen={pen} />
-      <Path d={`M${operation === 'mill-slot' ? right : edge} ${surface}H${dimX + 6}M${right} ${tip}H${dimX + 6}`} stroke={pen.accent} strokeWidth={0.8} />
+      <Path
+        d={`M${operation === 'mill-slot' ? right : edge} ${surface}H${dimX + 6}M${right} ${tip}H${dimX + 6}`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={dimX} y1={surface} x2={dimX} y2={tip} pen={pen} />
-      <Path d={`M${cx - shank - 8} ${nose + 22}H14M${left - 4} ${tip}H14`} stroke={pen.accent} strokeWidth={0.8} />
+      <Path
+        d={`M${cx - shank - 8} ${nose + 22}H14M${left - 4} ${tip}H14`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={18} y1={nose + 22} x2={18} y2={tip} pen={pen} />
       <Plan input={input} x={width - 78} y={62} share={ae / d} />
     </G>
   );
   const marks: DimensionMark[] = [
-    { key: 'diameter', x: cx, y: tip + 40, anchor: 'middle', figure: `⌀${shown.d.figure}`, after: '', says: `Cutter diameter ${joined(shown.d)}` },
-    { key: 'depth', x: dimX + 8, y: (surface + tip) / 2, anchor: 'left', figure: shown.ap.figure, after: 'deep', says: `Depth ${joined(shown.ap)}` },
-    { key: 'stickOut', x: 24, y: nose + 40, anchor: 'left', figure: shown.out.figure, after: 'out', says: `Out of the collet ${joined(shown.out)}` },
+    {
+      key: 'diameter',
+      x: cx,
+      y: tip + 40,
+      anchor: 'middle',
+      figure: `⌀${shown.d.figure}`,
+      after: '',
+      says: `Cutter diameter ${joined(shown.d)}`,
+    },
+    {
+      key: 'depth',
+      x: dimX + 8,
+      y: (surface + tip) / 2,
+      anchor: 'left',
+      figure: shown.ap.figure,
+      after: 'deep',
+      says: `Depth ${joined(shown.ap)}`,
+    },
+    {
+      key: 'stickOut',
+      x: 24,
+      y: nose + 40,
+      anchor: 'left',
+      figure: shown.out.figure,
+      after: 'out',
+      says: `Out of the collet ${joined(shown.out)}`,
+    },
     feedMark(input, width - 8, 130, 'right'),
   ];
-  if (operation !== 'mill-slot') marks.push({ key: 'width', x: dimX + 8, y: Math.min(height - 22, tip + 30), anchor: 'left', figure: shown.ae.figure, after: 'wide', says: `Width ${joined(shown.ae)}` });
-  return { art, marks, says: `Cutter ⌀${joined(shown.d)}, ${joined(shown.ap)} deep, ${joined(shown.ae)} wide` };
+  if (operation !== 'mill-slot')
+    marks.push({
+      key: 'width',
+      x: dimX + 8,
+      y: Math.min(height - 22, tip + 30),
+      anchor: 'left',
+      figure: shown.ae.figure,
+      after: 'wide',
+      says: `Width ${joined(shown.ae)}`,
+    });
+  return {
+    art,
+    marks,
+    says: `Cutter ⌀${joined(shown.d)}, ${joined(shown.ap)} deep, ${joined(shown.ae)} wide`,
+  };
 }
 
 /** Fluted part of a cutter in side view. */
-function Cutter({ x, tip, R, flutes, pen }: { x: number; tip: number; R: number; flutes: number; pen: SketchInput['pen'] }) {
+function Cutter({
+  x,
+  tip,
+  R,
+  flutes,
+  pen,
+}: {
+  x: number;
+  tip: number;
+  R: number;
+  flutes: number;
+  pen: SketchInput['pen'];
+}) {
   const top = tip - flutes;
   let spirals = '';
-  for (let y = tip; y > top + 4; y -= Math.max(12, R)) spirals += `M${x - R} ${y}C${x - R / 3} ${y - R * 0.2} ${x + R / 3} ${y - R * 0.9} ${x + R} ${Math.max(top, y - R * 1.1)}`;
+  for (let y = tip; y > top + 4; y -= Math.max(12, R))
+    spirals += `M${x - R} ${y}C${x - R / 3} ${y - R * 0.2} ${x + R / 3} ${y - R * 0.9} ${x + R} ${Math.max(top, y - R * 1.1)}`;
   return (
     <G>
-      <Rect x={x - R} y={top} width={2 * R} height={flutes} fill={pen.wash} stroke={pen.ink} strokeWidth={1.8} />
+      <Rect
+        x={x - R}
+        y={top}
+        width={2 * R}
+        height={flutes}
+        fill={pen.wash}
+        stroke={pen.ink}
+        strokeWidth={1.8}
+      />
       <Path d={spirals} stroke={pen.ink} strokeWidth={1} fill="none" />
     </G>
   );
@@ -81,15 +196,48 @@ function Plan({ input, x, y, share }: { input: SketchInput; x: number; y: number
   const { pen, setup } = input;
   const r = 24;
   const overlap = Math.min(1, share) * 2 * r;
-  const top = setup.operation === 'face-mill' ? y - overlap / 2 : setup.operation === 'mill-slot' ? y - 40 : y + r - overlap;
-  const deep = setup.operation === 'face-mill' ? overlap : setup.operation === 'mill-slot' ? 80 : 44 + overlap - r;
+  const top =
+    setup.operation === 'face-mill'
+      ? y - overlap / 2
+      : setup.operation === 'mill-slot'
+        ? y - 40
+        : y + r - overlap;
+  const deep =
+    setup.operation === 'face-mill' ? overlap : setup.operation === 'mill-slot' ? 80 : 44 + overlap - r;
   return (
     <G>
-      <Rect x={x - 52} y={top} width={120} height={Math.max(6, deep)} fill={pen.sheet} stroke={pen.line} strokeWidth={1.4} />
+      <Rect
+        x={x - 52}
+        y={top}
+        width={120}
+        height={Math.max(6, deep)}
+        fill={pen.sheet}
+        stroke={pen.line}
+        strokeWidth={1.4}
+      />
       <Circle cx={x} cy={y} r={r} fill={pen.wash} stroke={pen.ink} strokeWidth={1.6} />
-      <Path d={`M${x - 12} ${y - 8}A15 15 0 0 1 ${x + 13} ${y - 6}${arrowHead(x + 13, y - 6, 0.35, 0.94)}`} stroke={pen.ink} strokeWidth={1.3} fill="none" />
-      <Path d={`M${x + 34} ${y + r + 28}H${x - 22}${arrowHead(x - 22, y + r + 28, -1, 0)}`} stroke={pen.accent} strokeWidth={1.4} fill="none" />
-      <SvgText x={x + 70} y={y - r - 14} textAnchor="end" fontFamily={FONT.figures} fontSize={13} fill={pen.quiet}>from above</SvgText>
+      <Path
+        d={`M${x - 12} ${y - 8}A15 15 0 0 1 ${x + 13} ${y - 6}${arrowHead(x + 13, y - 6, 0.35, 0.94)}`}
+        stroke={pen.ink}
+        strokeWidth={1.3}
+        fill="none"
+      />
+      <Path
+        d={`M${x + 34} ${y + r + 28}H${x - 22}${arrowHead(x - 22, y + r + 28, -1, 0)}`}
+        stroke={pen.accent}
+        strokeWidth={1.4}
+        fill="none"
+      />
+      <SvgText
+        x={x + 70}
+        y={y - r - 14}
+        textAnchor="end"
+        fontFamily={FONT.figures}
+        fontSize={13}
+        fill={pen.quiet}
+      >
+        from above
+      </SvgText>
     </G>
   );
 }

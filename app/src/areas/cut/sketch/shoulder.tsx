@@ -18,26 +18,89 @@ export function shoulderDrawing(input: SketchInput): Drawing {
   const shown = { L: formatLength(cutLength(setup), units), ap: formatLength(plan.depth.mm, units) };
   const below = Math.min(height - 10, cy + half + 34);
   const art = (
-    <PieceArt input={input} piece={piece} outline={[[tip, half], [tip, half - depth], [end, half - depth]]} ghost={`M${root} ${cy - half}V${cy - half + depth}H${tip}M${root} ${cy + half}V${finished}H${tip}`}>
-      <Path d={toolOutline({ tipX: tip, tipY: finished, noseR: setup.tool.noseRadiusMm * scale, approachDeg: setup.tool.approachDeg, cornerDeg: setup.tool.cornerDeg, edge: 36 + depth, shank: 44, length: height - finished + 4 })} fill={pen.wash} stroke={pen.ink} strokeWidth={1.8} strokeLinejoin="round" />
-      <Path d={`M${root} ${cy + half + 4}V${below + 4}M${end} ${cy + half + 4}V${below + 4}`} stroke={pen.accent} strokeWidth={0.8} />
+    <PieceArt
+      input={input}
+      piece={piece}
+      outline={[
+        [tip, half],
+        [tip, half - depth],
+        [end, half - depth],
+      ]}
+      ghost={`M${root} ${cy - half}V${cy - half + depth}H${tip}M${root} ${cy + half}V${finished}H${tip}`}
+    >
+      <Path
+        d={toolOutline({
+          tipX: tip,
+          tipY: finished,
+          noseR: setup.tool.noseRadiusMm * scale,
+          approachDeg: setup.tool.approachDeg,
+          cornerDeg: setup.tool.cornerDeg,
+          edge: 36 + depth,
+          shank: 44,
+          length: height - finished + 4,
+        })}
+        fill={pen.wash}
+        stroke={pen.ink}
+        strokeWidth={1.8}
+        strokeLinejoin="round"
+      />
+      <Path
+        d={`M${root} ${cy + half + 4}V${below + 4}M${end} ${cy + half + 4}V${below + 4}`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={root} y1={below} x2={end} y2={below} pen={pen} />
-      <Path d={`M${root - 12} ${height - 14}H${root - 62}${arrowHead(root - 62, height - 14, -1, 0)}`} stroke={pen.accent} strokeWidth={1.4} fill="none" />
-      {plan.depth.afterDiameterMm !== null && <SvgText x={width - 6} y={height - 12} textAnchor="end" fontFamily={FONT.figures} fontSize={13} fill={pen.quiet}>{`⌀${formatLength(plan.depth.afterDiameterMm, units).figure} after`}</SvgText>}
+      <Path
+        d={`M${root - 12} ${height - 14}H${root - 62}${arrowHead(root - 62, height - 14, -1, 0)}`}
+        stroke={pen.accent}
+        strokeWidth={1.4}
+        fill="none"
+      />
+      {plan.depth.afterDiameterMm !== null && (
+        <SvgText
+          x={width - 6}
+          y={height - 12}
+          textAnchor="end"
+          fontFamily={FONT.figures}
+          fontSize={13}
+          fill={pen.quiet}
+        >{`⌀${formatLength(plan.depth.afterDiameterMm, units).figure} after`}</SvgText>
+      )}
     </PieceArt>
   );
   return {
-    art, says: `Turning ⌀${joined(formatLength(setup.workDiameterMm, units))} to a shoulder ${joined(shown.L)} from the end, ${joined(shown.ap)} deep`,
+    art,
+    says: `Turning ⌀${joined(formatLength(setup.workDiameterMm, units))} to a shoulder ${joined(shown.L)} from the end, ${joined(shown.ap)} deep`,
     marks: [
       ...pieceMarks(input, piece),
-      { key: 'length', x: Math.min(end + 8, width - 112), y: below, anchor: 'left', figure: shown.L.figure, after: 'long', says: `Length to the shoulder ${joined(shown.L)}` },
-      { key: 'depth', x: Math.max(96, root - 10), y: Math.min(height - 36, cy + half + 38), anchor: 'right', figure: shown.ap.figure, after: 'deep', says: `Depth ${joined(shown.ap)}` },
+      {
+        key: 'length',
+        x: Math.min(end + 8, width - 112),
+        y: below,
+        anchor: 'left',
+        figure: shown.L.figure,
+        after: 'long',
+        says: `Length to the shoulder ${joined(shown.L)}`,
+      },
+      {
+        key: 'depth',
+        x: Math.max(96, root - 10),
+        y: Math.min(height - 36, cy + half + 38),
+        anchor: 'right',
+        figure: shown.ap.figure,
+        after: 'deep',
+        says: `Depth ${joined(shown.ap)}`,
+      },
       feedMark(input, 6, height - 16, 'left'),
     ],
   };
 }
 
-const WAY_WORDS = { compound: 'compound slide', 'set-over': 'tailstock set over', 'offset-head': 'offset head in the tailstock' } as const;
+const WAY_WORDS = {
+  compound: 'compound slide',
+  'set-over': 'tailstock set over',
+  'offset-head': 'offset head in the tailstock',
+} as const;
 
 /** A taper at the free end, small end outward, with the axis the tool follows. */
 export function taperDrawing(input: SketchInput): Drawing {
@@ -52,27 +115,112 @@ export function taperDrawing(input: SketchInput): Drawing {
   const at = root + long * 0.45;
   const radius = half - ((half - small) * (at - root)) / long;
   const angle = cutAngle(setup);
-  const shown = { L: formatLength(cutLength(setup), units), ap: formatLength(plan.depth.mm, units), small: formatLength(smallEnd(setup), units) };
+  const shown = {
+    L: formatLength(cutLength(setup), units),
+    ap: formatLength(plan.depth.mm, units),
+    small: formatLength(smallEnd(setup), units),
+  };
   const degrees = `${Number(angle.toFixed(2))}°`;
   const below = Math.min(height - 10, cy + half + 36);
   const art = (
-    <PieceArt input={input} piece={piece} outline={[[root, half], [end, small]]} ghost={`M${root} ${cy - half}H${end}V${cy + half}H${root}`}>
-      <Path d={toolOutline({ tipX: at, tipY: cy + radius, noseR: setup.tool.noseRadiusMm * scale, approachDeg: setup.tool.approachDeg, cornerDeg: setup.tool.cornerDeg, edge: 34, shank: 40, length: height - cy - radius + 4 })} fill={pen.wash} stroke={pen.ink} strokeWidth={1.8} strokeLinejoin="round" />
-      <Line x1={root - 30} y1={cy - half} x2={end + 26} y2={cy - half} stroke={pen.accent} strokeWidth={0.8} strokeDasharray="5 4" />
-      <Path d={`M${root} ${cy - half}L${end + 22} ${cy - half + ((half - small) * (long + 22)) / long}`} stroke={pen.accent} strokeWidth={1} fill="none" />
-      <Path d={`M${root} ${cy + half + 4}V${below + 4}M${end} ${cy + small + 4}V${below + 4}`} stroke={pen.accent} strokeWidth={0.8} />
+    <PieceArt
+      input={input}
+      piece={piece}
+      outline={[
+        [root, half],
+        [end, small],
+      ]}
+      ghost={`M${root} ${cy - half}H${end}V${cy + half}H${root}`}
+    >
+      <Path
+        d={toolOutline({
+          tipX: at,
+          tipY: cy + radius,
+          noseR: setup.tool.noseRadiusMm * scale,
+          approachDeg: setup.tool.approachDeg,
+          cornerDeg: setup.tool.cornerDeg,
+          edge: 34,
+          shank: 40,
+          length: height - cy - radius + 4,
+        })}
+        fill={pen.wash}
+        stroke={pen.ink}
+        strokeWidth={1.8}
+        strokeLinejoin="round"
+      />
+      <Line
+        x1={root - 30}
+        y1={cy - half}
+        x2={end + 26}
+        y2={cy - half}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+        strokeDasharray="5 4"
+      />
+      <Path
+        d={`M${root} ${cy - half}L${end + 22} ${cy - half + ((half - small) * (long + 22)) / long}`}
+        stroke={pen.accent}
+        strokeWidth={1}
+        fill="none"
+      />
+      <Path
+        d={`M${root} ${cy + half + 4}V${below + 4}M${end} ${cy + small + 4}V${below + 4}`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={root} y1={below} x2={end} y2={below} pen={pen} />
-      <SvgText x={width - 10} y={height - 12} textAnchor="end" fontFamily={FONT.figures} fontSize={13} fill={pen.quiet}>{`⌀${joined(shown.small)} small end`}</SvgText>
-      <G>{whole && <Path d={`M${end + 16} ${cy - 18}V${cy + 18}${arrowHead(end + 16, cy + 18, 0, 1)}`} stroke={pen.accent} strokeWidth={1.4} fill="none" />}</G>
+      <SvgText
+        x={width - 10}
+        y={height - 12}
+        textAnchor="end"
+        fontFamily={FONT.figures}
+        fontSize={13}
+        fill={pen.quiet}
+      >{`⌀${joined(shown.small)} small end`}</SvgText>
+      <G>
+        {whole && (
+          <Path
+            d={`M${end + 16} ${cy - 18}V${cy + 18}${arrowHead(end + 16, cy + 18, 0, 1)}`}
+            stroke={pen.accent}
+            strokeWidth={1.4}
+            fill="none"
+          />
+        )}
+      </G>
     </PieceArt>
   );
   return {
-    art, says: `Taper of ${degrees} half angle, ${joined(shown.L)} long, from ⌀${joined(formatLength(setup.workDiameterMm, units))} to ⌀${joined(shown.small)}, by ${WAY_WORDS[way]}`,
+    art,
+    says: `Taper of ${degrees} half angle, ${joined(shown.L)} long, from ⌀${joined(formatLength(setup.workDiameterMm, units))} to ⌀${joined(shown.small)}, by ${WAY_WORDS[way]}`,
     marks: [
       ...pieceMarks(input, piece, whole ? 'between' : 'out'),
-      { key: 'angle', x: Math.max(40, root - 34), y: Math.max(62, cy - half + 20), anchor: 'middle', figure: degrees, after: '', says: `Half angle ${degrees}` },
-      { key: 'length', x: Math.min(end + 8, width - 112), y: below, anchor: 'left', figure: shown.L.figure, after: 'long', says: `Length of the taper ${joined(shown.L)}` },
-      { key: 'depth', x: Math.max(100, root - 8), y: Math.min(height - 36, cy + half + 38), anchor: 'right', figure: shown.ap.figure, after: 'deep', says: `Depth ${joined(shown.ap)}` },
+      {
+        key: 'angle',
+        x: Math.max(40, root - 34),
+        y: Math.max(62, cy - half + 20),
+        anchor: 'middle',
+        figure: degrees,
+        after: '',
+        says: `Half angle ${degrees}`,
+      },
+      {
+        key: 'length',
+        x: Math.min(end + 8, width - 112),
+        y: below,
+        anchor: 'left',
+        figure: shown.L.figure,
+        after: 'long',
+        says: `Length of the taper ${joined(shown.L)}`,
+      },
+      {
+        key: 'depth',
+        x: Math.max(100, root - 8),
+        y: Math.min(height - 36, cy + half + 38),
+        anchor: 'right',
+        figure: shown.ap.figure,
+        after: 'deep',
+        says: `Depth ${joined(shown.ap)}`,
+      },
       feedMark(input, 6, height - 16, 'left'),
     ],
   };

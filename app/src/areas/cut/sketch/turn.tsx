@@ -17,11 +17,36 @@ const FEED_ROOM = 144;
 const jawLength = (room: number): number => Math.max(JAW, Math.min(LONGEST_JAW, room));
 
 /** Feed as it stands beside its arrow. */
-export function feedMark(input: SketchInput, x: number, y: number, anchor: DimensionMark['anchor']): DimensionMark {
+export function feedMark(
+  input: SketchInput,
+  x: number,
+  y: number,
+  anchor: DimensionMark['anchor'],
+): DimensionMark {
   const { plan, units } = input;
-  if (plan.feed.setting.how === 'strokes') return { key: 'feed', x, y, anchor, figure: String(plan.feed.setting.perMin), after: 'strokes/min', says: `${plan.feed.setting.perMin} strokes a minute` };
-  const shown = plan.feed.setting.how === 'hand' ? formatFeedRate(plan.feed.mmMin, units) : formatFeedPerTurn(plan.feed.mmRev, units, feedPer(input.setup));
-  return { key: 'feed', x, y, anchor, figure: shown.figure, after: shown.unit, says: `Feed ${joined(shown)}` };
+  if (plan.feed.setting.how === 'strokes')
+    return {
+      key: 'feed',
+      x,
+      y,
+      anchor,
+      figure: String(plan.feed.setting.perMin),
+      after: 'strokes/min',
+      says: `${plan.feed.setting.perMin} strokes a minute`,
+    };
+  const shown =
+    plan.feed.setting.how === 'hand'
+      ? formatFeedRate(plan.feed.mmMin, units)
+      : formatFeedPerTurn(plan.feed.mmRev, units, feedPer(input.setup));
+  return {
+    key: 'feed',
+    x,
+    y,
+    anchor,
+    figure: shown.figure,
+    after: shown.unit,
+    says: `Feed ${joined(shown)}`,
+  };
 }
 
 /** Turning outside, seen from above: chuck, bar, tool, all to one scale; a long bar is broken. */
@@ -42,7 +67,11 @@ export function turnDrawing(input: SketchInput): Drawing {
   const x1 = jaw + length;
   const tipX = Math.max(FEED_ROOM, jaw + length * (broken ? 0.56 : 0.5));
   const finished = cy + half - depth;
-  const shown = { d: formatLength(d, units), ap: formatLength(plan.depth.mm, units), out: formatLength(setup.stickOutMm, units) };
+  const shown = {
+    d: formatLength(d, units),
+    ap: formatLength(plan.depth.mm, units),
+    out: formatLength(setup.stickOutMm, units),
+  };
   const chamfer = Math.min(4, depth + 2, half / 3);
   const dimX = x1 + (centre ? CENTRE : 0) + 44;
   const depthX = Math.min(tipX + 74, x1 + 22);
@@ -50,35 +79,116 @@ export function turnDrawing(input: SketchInput): Drawing {
   const art = (
     <G>
       {dogged && <SpindleCentre x={jaw} cy={cy} half={half} pen={pen} />}
-      {!dogged && [cy - half - 26, cy + half].map((y) => (
-        <G key={y}>
-          <Rect x={-2} y={y} width={jaw + 2} height={26} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.6} />
-          <Path d={hatch(-2, y, jaw + 2, 26)} stroke={pen.line} strokeWidth={1} />
-        </G>
-      ))}
-      <Path stroke={pen.ink} strokeWidth={2} fill={pen.sheet}
-        d={`M${dogged ? jaw : -2} ${cy - half}H${tipX - lean}L${tipX} ${cy - half + depth}H${x1 - chamfer}L${x1} ${cy - half + depth + chamfer}V${finished - chamfer}L${x1 - chamfer} ${finished}H${tipX}L${tipX - lean} ${cy + half}H${dogged ? `${jaw}Z` : -2}`} />
-      <Path d={`M${tipX} ${cy - half}H${x1}V${cy - half + depth}M${tipX} ${cy + half}H${x1}V${finished}`} stroke={pen.quiet} strokeWidth={1.1} strokeDasharray="6 4" fill="none" />
+      {!dogged
+        && [cy - half - 26, cy + half].map((y) => (
+          <G key={y}>
+            <Rect
+              x={-2}
+              y={y}
+              width={jaw + 2}
+              height={26}
+              fill={pen.sheet}
+              stroke={pen.ink}
+              strokeWidth={1.6}
+            />
+            <Path d={hatch(-2, y, jaw + 2, 26)} stroke={pen.line} strokeWidth={1} />
+          </G>
+        ))}
+      <Path
+        stroke={pen.ink}
+        strokeWidth={2}
+        fill={pen.sheet}
+        d={`M${dogged ? jaw : -2} ${cy - half}H${tipX - lean}L${tipX} ${cy - half + depth}H${x1 - chamfer}L${x1} ${cy - half + depth + chamfer}V${finished - chamfer}L${x1 - chamfer} ${finished}H${tipX}L${tipX - lean} ${cy + half}H${dogged ? `${jaw}Z` : -2}`}
+      />
+      <Path
+        d={`M${tipX} ${cy - half}H${x1}V${cy - half + depth}M${tipX} ${cy + half}H${x1}V${finished}`}
+        stroke={pen.quiet}
+        strokeWidth={1.1}
+        strokeDasharray="6 4"
+        fill="none"
+      />
       {broken && (
         <G>
           <Rect x={jaw + 18} y={cy - half - 3} width={9} height={2 * half + 6} fill={pen.sheet} />
-          <Path d={`${breakLine(jaw + 18, cy - half, cy + half)}${breakLine(jaw + 27, cy - half, cy + half)}`} stroke={pen.ink} strokeWidth={1.3} fill="none" />
+          <Path
+            d={`${breakLine(jaw + 18, cy - half, cy + half)}${breakLine(jaw + 27, cy - half, cy + half)}`}
+            stroke={pen.ink}
+            strokeWidth={1.3}
+            fill="none"
+          />
         </G>
       )}
-      {centre && <Path d={`M${x1} ${cy}L${x1 + 22} ${cy - 13}H${x1 + 36}V${cy + 13}H${x1 + 22}Z`} fill={pen.wash} stroke={pen.ink} strokeWidth={1.4} />}
-      <Line x1={4} x2={x1 + 12} y1={cy} y2={cy} stroke={pen.quiet} strokeWidth={1} strokeDasharray="14 3 2 3" />
-      <Path d={toolOutline({ tipX, tipY: finished, noseR: setup.tool.noseRadiusMm * scale, approachDeg: setup.tool.approachDeg, cornerDeg: setup.tool.cornerDeg, edge: 44 + depth, shank: 50, length: height - finished + 4 })}
-        fill={pen.wash} stroke={pen.ink} strokeWidth={1.8} strokeLinejoin="round" />
+      {centre && (
+        <Path
+          d={`M${x1} ${cy}L${x1 + 22} ${cy - 13}H${x1 + 36}V${cy + 13}H${x1 + 22}Z`}
+          fill={pen.wash}
+          stroke={pen.ink}
+          strokeWidth={1.4}
+        />
+      )}
+      <Line
+        x1={4}
+        x2={x1 + 12}
+        y1={cy}
+        y2={cy}
+        stroke={pen.quiet}
+        strokeWidth={1}
+        strokeDasharray="14 3 2 3"
+      />
+      <Path
+        d={toolOutline({
+          tipX,
+          tipY: finished,
+          noseR: setup.tool.noseRadiusMm * scale,
+          approachDeg: setup.tool.approachDeg,
+          cornerDeg: setup.tool.cornerDeg,
+          edge: 44 + depth,
+          shank: 50,
+          length: height - finished + 4,
+        })}
+        fill={pen.wash}
+        stroke={pen.ink}
+        strokeWidth={1.8}
+        strokeLinejoin="round"
+      />
       <Line x1={x1 + 4} x2={dimX + 8} y1={cy - half} y2={cy - half} stroke={pen.accent} strokeWidth={0.8} />
       <Line x1={x1 + 4} x2={dimX + 8} y1={cy + half} y2={cy + half} stroke={pen.accent} strokeWidth={0.8} />
       <DimensionLine x1={dimX} y1={cy - half} x2={dimX} y2={cy + half} pen={pen} />
-      <Line x1={depthX - 4} x2={depthX + 8} y1={cy + half} y2={cy + half} stroke={pen.accent} strokeWidth={0.8} />
-      <Path d={`M${depthX} ${finished - 20}V${finished}${arrowHead(depthX, finished, 0, 1)}M${depthX} ${cy + half + 22}V${cy + half}${arrowHead(depthX, cy + half, 0, -1)}`} stroke={pen.accent} strokeWidth={1.2} fill="none" />
-      <Path d={`M${tipX - 20} ${height - 14}H${tipX - 80}${arrowHead(tipX - 80, height - 14, -1, 0)}`} stroke={pen.accent} strokeWidth={1.4} fill="none" />
-      <Path d={`M${jaw} ${cy - half - 4}V26M${x1} ${cy - half + depth - 4}V26`} stroke={pen.accent} strokeWidth={0.8} />
+      <Line
+        x1={depthX - 4}
+        x2={depthX + 8}
+        y1={cy + half}
+        y2={cy + half}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
+      <Path
+        d={`M${depthX} ${finished - 20}V${finished}${arrowHead(depthX, finished, 0, 1)}M${depthX} ${cy + half + 22}V${cy + half}${arrowHead(depthX, cy + half, 0, -1)}`}
+        stroke={pen.accent}
+        strokeWidth={1.2}
+        fill="none"
+      />
+      <Path
+        d={`M${tipX - 20} ${height - 14}H${tipX - 80}${arrowHead(tipX - 80, height - 14, -1, 0)}`}
+        stroke={pen.accent}
+        strokeWidth={1.4}
+        fill="none"
+      />
+      <Path
+        d={`M${jaw} ${cy - half - 4}V26M${x1} ${cy - half + depth - 4}V26`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={jaw} y1={30} x2={x1} y2={30} pen={pen} />
       {plan.depth.afterDiameterMm !== null && (
-        <SvgText x={width - 12} y={height - 12} textAnchor="end" fontFamily={FONT.figures} fontSize={14} fill={pen.quiet}>{`⌀${joined(formatLength(plan.depth.afterDiameterMm, units))} after`}</SvgText>
+        <SvgText
+          x={width - 12}
+          y={height - 12}
+          textAnchor="end"
+          fontFamily={FONT.figures}
+          fontSize={14}
+          fill={pen.quiet}
+        >{`⌀${joined(formatLength(plan.depth.afterDiameterMm, units))} after`}</SvgText>
       )}
     </G>
   );
@@ -86,9 +196,33 @@ export function turnDrawing(input: SketchInput): Drawing {
     art,
     says: `Turning ⌀${joined(shown.d)}, ${joined(shown.ap)} deep, ${joined(shown.out)} out of the chuck`,
     marks: [
-      { key: 'diameter', x: Math.min(dimX, width - 50), y: centre ? cy + 38 : cy, anchor: 'middle', figure: `⌀${shown.d.figure}`, after: units === 'inch' ? 'in' : '', says: `Diameter ${joined(shown.d)}` },
-      { key: 'depth', x: Math.max(depthX + 6, tipX + 54), y: cy + half + 24, anchor: 'left', figure: shown.ap.figure, after: 'deep', says: `Depth ${joined(shown.ap)}` },
-      { key: 'stickOut', x: (jaw + x1) / 2, y: 20, anchor: 'middle', figure: shown.out.figure, after: dogged ? 'between' : 'out', says: `${dogged ? 'Between the centres' : 'Out of the chuck'} ${joined(shown.out)}` },
+      {
+        key: 'diameter',
+        x: Math.min(dimX, width - 50),
+        y: centre ? cy + 38 : cy,
+        anchor: 'middle',
+        figure: `⌀${shown.d.figure}`,
+        after: units === 'inch' ? 'in' : '',
+        says: `Diameter ${joined(shown.d)}`,
+      },
+      {
+        key: 'depth',
+        x: Math.max(depthX + 6, tipX + 54),
+        y: cy + half + 24,
+        anchor: 'left',
+        figure: shown.ap.figure,
+        after: 'deep',
+        says: `Depth ${joined(shown.ap)}`,
+      },
+      {
+        key: 'stickOut',
+        x: (jaw + x1) / 2,
+        y: 20,
+        anchor: 'middle',
+        figure: shown.out.figure,
+        after: dogged ? 'between' : 'out',
+        says: `${dogged ? 'Between the centres' : 'Out of the chuck'} ${joined(shown.out)}`,
+      },
       feedMark(input, tipX - 14, height - 34, 'right'),
     ],
   };
@@ -108,39 +242,124 @@ export function faceDrawing(input: SketchInput): Drawing {
   const x1 = jaw + bar;
   const face = x1 - depth;
   const tipY = cy + half * 0.35;
-  const shown = { d: formatLength(d, units), ap: formatLength(plan.depth.mm, units), out: formatLength(setup.stickOutMm, units) };
+  const shown = {
+    d: formatLength(d, units),
+    ap: formatLength(plan.depth.mm, units),
+    out: formatLength(setup.stickOutMm, units),
+  };
   const art = (
     <G>
       {[cy - half - 24, cy + half].map((y) => (
         <G key={y}>
-          <Rect x={-2} y={y} width={jaw + 2} height={24} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.6} />
+          <Rect
+            x={-2}
+            y={y}
+            width={jaw + 2}
+            height={24}
+            fill={pen.sheet}
+            stroke={pen.ink}
+            strokeWidth={1.6}
+          />
           <Path d={hatch(-2, y, jaw + 2, 24)} stroke={pen.line} strokeWidth={1} />
         </G>
       ))}
-      <Path d={`M-2 ${cy - half}H${x1}V${tipY}H${face}V${cy + half}H-2`} fill={pen.sheet} stroke={pen.ink} strokeWidth={2} />
-      <Path d={`M${face} ${cy + half}H${x1}V${tipY}`} stroke={pen.quiet} strokeWidth={1.1} strokeDasharray="6 4" fill="none" />
+      <Path
+        d={`M-2 ${cy - half}H${x1}V${tipY}H${face}V${cy + half}H-2`}
+        fill={pen.sheet}
+        stroke={pen.ink}
+        strokeWidth={2}
+      />
+      <Path
+        d={`M${face} ${cy + half}H${x1}V${tipY}`}
+        stroke={pen.quiet}
+        strokeWidth={1.1}
+        strokeDasharray="6 4"
+        fill="none"
+      />
       {setup.stickOutMm * scale > room && (
         <G>
           <Rect x={jaw + 14} y={cy - half - 3} width={9} height={2 * half + 6} fill={pen.sheet} />
-          <Path d={`${breakLine(jaw + 14, cy - half, cy + half)}${breakLine(jaw + 23, cy - half, cy + half)}`} stroke={pen.ink} strokeWidth={1.3} fill="none" />
+          <Path
+            d={`${breakLine(jaw + 14, cy - half, cy + half)}${breakLine(jaw + 23, cy - half, cy + half)}`}
+            stroke={pen.ink}
+            strokeWidth={1.3}
+            fill="none"
+          />
         </G>
       )}
-      <Line x1={4} x2={x1 + 16} y1={cy} y2={cy} stroke={pen.quiet} strokeWidth={1} strokeDasharray="14 3 2 3" />
-      <Path d={`M${face} ${tipY}l${Math.min(30, 12 + depth)} 8l26 42V${height + 4}h-46V${tipY + 62}L${face + 2} ${tipY + 6}Z`} fill={pen.wash} stroke={pen.ink} strokeWidth={1.8} strokeLinejoin="round" />
-      <Path d={`M${face + 56} ${tipY + 40}V${tipY - 2}${arrowHead(face + 56, tipY - 2, 0, -1)}`} stroke={pen.accent} strokeWidth={1.4} fill="none" />
-      <Path d={`M${jaw + 12} ${cy - half}V${cy + half}${arrowHead(jaw + 12, cy - half, 0, -1)}${arrowHead(jaw + 12, cy + half, 0, 1)}`} stroke={pen.accent} strokeWidth={1.2} fill="none" />
-      <Path d={`M${jaw} ${cy - half - 4}V26M${x1} ${cy - half - 4}V26`} stroke={pen.accent} strokeWidth={0.8} />
+      <Line
+        x1={4}
+        x2={x1 + 16}
+        y1={cy}
+        y2={cy}
+        stroke={pen.quiet}
+        strokeWidth={1}
+        strokeDasharray="14 3 2 3"
+      />
+      <Path
+        d={`M${face} ${tipY}l${Math.min(30, 12 + depth)} 8l26 42V${height + 4}h-46V${tipY + 62}L${face + 2} ${tipY + 6}Z`}
+        fill={pen.wash}
+        stroke={pen.ink}
+        strokeWidth={1.8}
+        strokeLinejoin="round"
+      />
+      <Path
+        d={`M${face + 56} ${tipY + 40}V${tipY - 2}${arrowHead(face + 56, tipY - 2, 0, -1)}`}
+        stroke={pen.accent}
+        strokeWidth={1.4}
+        fill="none"
+      />
+      <Path
+        d={`M${jaw + 12} ${cy - half}V${cy + half}${arrowHead(jaw + 12, cy - half, 0, -1)}${arrowHead(jaw + 12, cy + half, 0, 1)}`}
+        stroke={pen.accent}
+        strokeWidth={1.2}
+        fill="none"
+      />
+      <Path
+        d={`M${jaw} ${cy - half - 4}V26M${x1} ${cy - half - 4}V26`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={jaw} y1={30} x2={x1} y2={30} pen={pen} />
-      <Path d={`M${face} ${tipY - 4}V${cy - half - 12}M${face - 20} ${cy - half - 9}H${face}${arrowHead(face, cy - half - 9, 1, 0)}M${x1 + 34} ${cy - half - 9}H${x1}${arrowHead(x1, cy - half - 9, -1, 0)}`} stroke={pen.accent} strokeWidth={1.1} fill="none" />
+      <Path
+        d={`M${face} ${tipY - 4}V${cy - half - 12}M${face - 20} ${cy - half - 9}H${face}${arrowHead(face, cy - half - 9, 1, 0)}M${x1 + 34} ${cy - half - 9}H${x1}${arrowHead(x1, cy - half - 9, -1, 0)}`}
+        stroke={pen.accent}
+        strokeWidth={1.1}
+        fill="none"
+      />
     </G>
   );
   return {
     art,
     says: `Facing ⌀${joined(shown.d)}, ${joined(shown.ap)} off the end`,
     marks: [
-      { key: 'diameter', x: jaw + 16, y: cy, anchor: 'left', figure: `⌀${shown.d.figure}`, after: units === 'inch' ? 'in' : '', says: `Diameter ${joined(shown.d)}` },
-      { key: 'depth', x: x1 + 36, y: cy - half - 9, anchor: 'left', figure: shown.ap.figure, after: 'off', says: `Depth ${joined(shown.ap)}` },
-      { key: 'stickOut', x: (jaw + x1) / 2, y: 20, anchor: 'middle', figure: shown.out.figure, after: 'out', says: `Out of the chuck ${joined(shown.out)}` },
+      {
+        key: 'diameter',
+        x: jaw + 16,
+        y: cy,
+        anchor: 'left',
+        figure: `⌀${shown.d.figure}`,
+        after: units === 'inch' ? 'in' : '',
+        says: `Diameter ${joined(shown.d)}`,
+      },
+      {
+        key: 'depth',
+        x: x1 + 36,
+        y: cy - half - 9,
+        anchor: 'left',
+        figure: shown.ap.figure,
+        after: 'off',
+        says: `Depth ${joined(shown.ap)}`,
+      },
+      {
+        key: 'stickOut',
+        x: (jaw + x1) / 2,
+        y: 20,
+        anchor: 'middle',
+        figure: shown.out.figure,
+        after: 'out',
+        says: `Out of the chuck ${joined(shown.out)}`,
+      },
       feedMark(input, face + 62, tipY + 16, 'left'),
     ],
   };

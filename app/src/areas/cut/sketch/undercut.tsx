@@ -15,26 +15,96 @@ export function tSlotDrawing(input: SketchInput): Drawing {
   const neck = R * 0.5;
   const top = Math.max(56, floor - head - Math.max(28, R * 0.8));
   const [left, right] = [14, width * 0.72];
-  const shown = { d: formatLength(d, units), ap: formatLength(plan.depth.mm, units), out: formatLength(setup.stickOutMm, units) };
+  const shown = {
+    d: formatLength(d, units),
+    ap: formatLength(plan.depth.mm, units),
+    out: formatLength(setup.stickOutMm, units),
+  };
   const art = (
     <G>
-      <Path d={`${hatch(left, top, cx - neck - left, floor - head - top)}${hatch(cx + neck, top, right - cx - neck, floor - head - top)}`} stroke={pen.line} strokeWidth={1} />
-      <Path d={`M${left} ${height + 4}V${top}H${cx - neck}V${floor - head}H${cx - R}V${floor}H${cx + R}V${floor - head}H${cx + neck}V${top}H${right}V${height + 4}`} fill="none" stroke={pen.ink} strokeWidth={2} />
-      <Rect x={cx - neck * 0.8} y={-2} width={neck * 1.6} height={floor - head + 2} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.5} />
-      <Rect x={cx - R} y={floor - head} width={2 * R} height={head} fill={pen.wash} stroke={pen.ink} strokeWidth={1.7} />
-      <Path d={`M${cx - R * 0.6} ${floor - head}l${R * 0.2} ${head}M${cx} ${floor - head}l${R * 0.2} ${head}M${cx + R * 0.6} ${floor - head}l${R * 0.2} ${head}`} stroke={pen.ink} strokeWidth={1} />
-      <Line x1={cx} x2={cx} y1={4} y2={floor + 10} stroke={pen.quiet} strokeWidth={1} strokeDasharray="14 3 2 3" />
-      <Path d={`M${cx - R} ${floor + 4}V${floor + 26}M${cx + R} ${floor + 4}V${floor + 26}M${cx + R + 3} ${floor - head}H${right + 24}M${cx + R + 3} ${floor}H${right + 24}`} stroke={pen.accent} strokeWidth={0.8} />
+      <Path
+        d={`${hatch(left, top, cx - neck - left, floor - head - top)}${hatch(cx + neck, top, right - cx - neck, floor - head - top)}`}
+        stroke={pen.line}
+        strokeWidth={1}
+      />
+      <Path
+        d={`M${left} ${height + 4}V${top}H${cx - neck}V${floor - head}H${cx - R}V${floor}H${cx + R}V${floor - head}H${cx + neck}V${top}H${right}V${height + 4}`}
+        fill="none"
+        stroke={pen.ink}
+        strokeWidth={2}
+      />
+      <Rect
+        x={cx - neck * 0.8}
+        y={-2}
+        width={neck * 1.6}
+        height={floor - head + 2}
+        fill={pen.sheet}
+        stroke={pen.ink}
+        strokeWidth={1.5}
+      />
+      <Rect
+        x={cx - R}
+        y={floor - head}
+        width={2 * R}
+        height={head}
+        fill={pen.wash}
+        stroke={pen.ink}
+        strokeWidth={1.7}
+      />
+      <Path
+        d={`M${cx - R * 0.6} ${floor - head}l${R * 0.2} ${head}M${cx} ${floor - head}l${R * 0.2} ${head}M${cx + R * 0.6} ${floor - head}l${R * 0.2} ${head}`}
+        stroke={pen.ink}
+        strokeWidth={1}
+      />
+      <Line
+        x1={cx}
+        x2={cx}
+        y1={4}
+        y2={floor + 10}
+        stroke={pen.quiet}
+        strokeWidth={1}
+        strokeDasharray="14 3 2 3"
+      />
+      <Path
+        d={`M${cx - R} ${floor + 4}V${floor + 26}M${cx + R} ${floor + 4}V${floor + 26}M${cx + R + 3} ${floor - head}H${right + 24}M${cx + R + 3} ${floor}H${right + 24}`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={cx - R} y1={floor + 20} x2={cx + R} y2={floor + 20} pen={pen} />
       <DimensionLine x1={right + 16} y1={floor - head} x2={right + 16} y2={floor} pen={pen} />
     </G>
   );
   return {
-    art, says: `T-slot with a head of ⌀${joined(shown.d)}, ${joined(shown.ap)} high`,
+    art,
+    says: `T-slot with a head of ⌀${joined(shown.d)}, ${joined(shown.ap)} high`,
     marks: [
-      { key: 'diameter', x: cx, y: floor + 38, anchor: 'middle', figure: `⌀${shown.d.figure}`, after: units === 'inch' ? 'in' : '', says: `Head ${joined(shown.d)}` },
-      { key: 'depth', x: Math.min(width - 108, right + 22), y: floor - head / 2, anchor: 'left', figure: shown.ap.figure, after: 'high', says: `Height of the head ${joined(shown.ap)}` },
-      { key: 'stickOut', x: width - 8, y: 56, anchor: 'right', figure: shown.out.figure, after: 'out', says: `Out of the collet ${joined(shown.out)}` },
+      {
+        key: 'diameter',
+        x: cx,
+        y: floor + 38,
+        anchor: 'middle',
+        figure: `⌀${shown.d.figure}`,
+        after: units === 'inch' ? 'in' : '',
+        says: `Head ${joined(shown.d)}`,
+      },
+      {
+        key: 'depth',
+        x: Math.min(width - 108, right + 22),
+        y: floor - head / 2,
+        anchor: 'left',
+        figure: shown.ap.figure,
+        after: 'high',
+        says: `Height of the head ${joined(shown.ap)}`,
+      },
+      {
+        key: 'stickOut',
+        x: width - 8,
+        y: 56,
+        anchor: 'right',
+        figure: shown.out.figure,
+        after: 'out',
+        says: `Out of the collet ${joined(shown.out)}`,
+      },
       feedMark(input, width - 8, 22, 'right'),
     ],
   };
@@ -55,28 +125,105 @@ export function dovetailDrawing(input: SketchInput): Drawing {
   const wall = cx - R;
   const wide = Math.max(3, Math.min((plan.depth.widthInUseMm ?? 1) * scale, R));
   const neck = Math.max(6, Math.min(R - 3, R - lean));
-  const shown = { d: formatLength(d, units), ap: formatLength(ap, units), w: formatLength(plan.depth.widthInUseMm ?? 0, units) };
+  const shown = {
+    d: formatLength(d, units),
+    ap: formatLength(ap, units),
+    w: formatLength(plan.depth.widthInUseMm ?? 0, units),
+  };
   const art = (
     <G>
       <Path d={hatch(14, top, wall + lean - 14, deep)} stroke={pen.line} strokeWidth={1} />
-      <Path d={`M14 ${height + 4}V${top}H${wall + lean}L${wall} ${floor}H${width * 0.8}V${height + 4}`} fill="none" stroke={pen.ink} strokeWidth={2} />
-      <Path d={`M${wall + lean + wide} ${top}V${floor}`} stroke={pen.quiet} strokeWidth={1.1} strokeDasharray="6 4" />
-      <Path d={`M${cx - neck} ${top}L${cx - R} ${floor}H${cx + R}L${cx + neck} ${top}Z`} fill={pen.wash} stroke={pen.ink} strokeWidth={1.7} />
-      <Rect x={cx - neck * 0.8} y={-2} width={neck * 1.6} height={top + 2} fill={pen.sheet} stroke={pen.ink} strokeWidth={1.5} />
-      <Line x1={cx} x2={cx} y1={4} y2={floor + 10} stroke={pen.quiet} strokeWidth={1} strokeDasharray="14 3 2 3" />
-      <Path d={`M${cx - R} ${floor + 4}V${floor + 26}M${cx + R} ${floor + 4}V${floor + 26}M${cx + neck + 4} ${top}H${width * 0.8 + 22}M${width * 0.8 + 2} ${floor}h20`} stroke={pen.accent} strokeWidth={0.8} />
+      <Path
+        d={`M14 ${height + 4}V${top}H${wall + lean}L${wall} ${floor}H${width * 0.8}V${height + 4}`}
+        fill="none"
+        stroke={pen.ink}
+        strokeWidth={2}
+      />
+      <Path
+        d={`M${wall + lean + wide} ${top}V${floor}`}
+        stroke={pen.quiet}
+        strokeWidth={1.1}
+        strokeDasharray="6 4"
+      />
+      <Path
+        d={`M${cx - neck} ${top}L${cx - R} ${floor}H${cx + R}L${cx + neck} ${top}Z`}
+        fill={pen.wash}
+        stroke={pen.ink}
+        strokeWidth={1.7}
+      />
+      <Rect
+        x={cx - neck * 0.8}
+        y={-2}
+        width={neck * 1.6}
+        height={top + 2}
+        fill={pen.sheet}
+        stroke={pen.ink}
+        strokeWidth={1.5}
+      />
+      <Line
+        x1={cx}
+        x2={cx}
+        y1={4}
+        y2={floor + 10}
+        stroke={pen.quiet}
+        strokeWidth={1}
+        strokeDasharray="14 3 2 3"
+      />
+      <Path
+        d={`M${cx - R} ${floor + 4}V${floor + 26}M${cx + R} ${floor + 4}V${floor + 26}M${cx + neck + 4} ${top}H${width * 0.8 + 22}M${width * 0.8 + 2} ${floor}h20`}
+        stroke={pen.accent}
+        strokeWidth={0.8}
+      />
       <DimensionLine x1={cx - R} y1={floor + 20} x2={cx + R} y2={floor + 20} pen={pen} />
       <DimensionLine x1={width * 0.8 + 14} y1={top} x2={width * 0.8 + 14} y2={floor} pen={pen} />
-      <Path d={`M${wall + lean + 40} ${top - 10}h-30${arrowHead(wall + lean + 10, top - 10, -1, 0)}`} stroke={pen.accent} strokeWidth={1.4} fill="none" />
+      <Path
+        d={`M${wall + lean + 40} ${top - 10}h-30${arrowHead(wall + lean + 10, top - 10, -1, 0)}`}
+        stroke={pen.accent}
+        strokeWidth={1.4}
+        fill="none"
+      />
     </G>
   );
   return {
-    art, says: `Dovetail of ${Math.round(angle)}° with ⌀${joined(shown.d)}, ${joined(shown.ap)} deep, ${joined(shown.w)} at a time`,
+    art,
+    says: `Dovetail of ${Math.round(angle)}° with ⌀${joined(shown.d)}, ${joined(shown.ap)} deep, ${joined(shown.w)} at a time`,
     marks: [
-      { key: 'diameter', x: cx, y: floor + 38, anchor: 'middle', figure: `⌀${shown.d.figure}`, after: units === 'inch' ? 'in' : '', says: `Cutter ${joined(shown.d)}` },
-      { key: 'depth', x: width - 6, y: floor + 30, anchor: 'right', figure: shown.ap.figure, after: 'deep', says: `Depth ${joined(shown.ap)}` },
-      { key: 'width', x: Math.max(80, wall - 8), y: Math.max(30, top - 26), anchor: 'right', figure: shown.w.figure, after: 'at a time', says: `Side cut ${joined(shown.w)}` },
-      { key: 'angle', x: Math.max(40, wall - 30), y: floor - 14, anchor: 'middle', figure: `${Math.round(angle)}°`, after: '', says: `Angle ${Math.round(angle)} degrees` },
+      {
+        key: 'diameter',
+        x: cx,
+        y: floor + 38,
+        anchor: 'middle',
+        figure: `⌀${shown.d.figure}`,
+        after: units === 'inch' ? 'in' : '',
+        says: `Cutter ${joined(shown.d)}`,
+      },
+      {
+        key: 'depth',
+        x: width - 6,
+        y: floor + 30,
+        anchor: 'right',
+        figure: shown.ap.figure,
+        after: 'deep',
+        says: `Depth ${joined(shown.ap)}`,
+      },
+      {
+        key: 'width',
+        x: Math.max(80, wall - 8),
+        y: Math.max(30, top - 26),
+        anchor: 'right',
+        figure: shown.w.figure,
+        after: 'at a time',
+        says: `Side cut ${joined(shown.w)}`,
+      },
+      {
+        key: 'angle',
+        x: Math.max(40, wall - 30),
+        y: floor - 14,
+        anchor: 'middle',
+        figure: `${Math.round(angle)}°`,
+        after: '',
+        says: `Angle ${Math.round(angle)} degrees`,
+      },
       feedMark(input, width - 8, 24, 'right'),
     ],
   };

@@ -7,11 +7,24 @@ import { ThreadScreen } from './ThreadScreen';
 
 const mockPush = jest.fn();
 let mockCut = cutOf();
-jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush, canGoBack: () => false, replace: jest.fn(), back: jest.fn() }) }));
+jest.mock('expo-router', () => ({
+  useRouter: () => ({ push: mockPush, canGoBack: () => false, replace: jest.fn(), back: jest.fn() }),
+}));
 jest.mock('../useCut', () => ({ useCut: () => ({ cut: mockCut, loading: false, error: undefined }) }));
 
-const thread = (more: Parameters<typeof cutOf>[0] = {}) => cutOf({ operation: 'thread', workDiameterMm: 16, tool: { ...TOOL, kind: 'threading-tool', noseRadiusMm: 0.15, cornerDeg: 60 }, ...more });
-const show = () => render(<ThemeProvider><ThreadScreen /></ThemeProvider>);
+const thread = (more: Parameters<typeof cutOf>[0] = {}) =>
+  cutOf({
+    operation: 'thread',
+    workDiameterMm: 16,
+    tool: { ...TOOL, kind: 'threading-tool', noseRadiusMm: 0.15, cornerDeg: 60 },
+    ...more,
+  });
+const show = () =>
+  render(
+    <ThemeProvider>
+      <ThreadScreen />
+    </ThemeProvider>,
+  );
 const next = () => screen.getByTestId('next-infeed').textContent;
 
 beforeEach(() => {

@@ -2,11 +2,45 @@ import { threadOf, threadPasses, type CutSetup, type Machine } from '@pike-stone
 import { freshThread, keyOf, SCHOOLS, threadState, WHY } from './thread-job';
 
 const wheel = { travelPerTurnMm: 5, divisions: 100 };
-const machine: Machine = { kind: 'lathe', name: 'Lathe', condition: 'ordinary', light: false, speeds: [{ rpm: 60, setting: 'Belt 1' }], feeds: [], crossFeedRatio: 0.5, carriageWheel: wheel, crossSlide: { ...wheel, reads: 'radius', backlashMm: 0.1 }, tailstockWheel: wheel };
+const machine: Machine = {
+  kind: 'lathe',
+  name: 'Lathe',
+  condition: 'ordinary',
+  light: false,
+  speeds: [{ rpm: 60, setting: 'Belt 1' }],
+  feeds: [],
+  crossFeedRatio: 0.5,
+  carriageWheel: wheel,
+  crossSlide: { ...wheel, reads: 'radius', backlashMm: 0.1 },
+  tailstockWheel: wheel,
+};
 const setup = (more: Partial<CutSetup> = {}): CutSetup => ({
-  machine, operation: 'thread', stock: { name: 'Bar', materialKey: 'medium-carbon', uncertain: false, skinMm: 0 },
-  tool: { name: 'Bit', kind: 'threading-tool', material: 'hss', dull: false, diameterMm: 10, teeth: 1, fluteLengthMm: 10, noseRadiusMm: 0.15, approachDeg: 90, cornerDeg: 60 },
-  workDiameterMm: 16, stickOutMm: 50, support: 'chuck', fluid: 'brush', interrupted: false, firstPassOnSkin: false, depthMm: null, widthMm: null, rpmByHand: null, feedByHand: null, ...more,
+  machine,
+  operation: 'thread',
+  stock: { name: 'Bar', materialKey: 'medium-carbon', uncertain: false, skinMm: 0 },
+  tool: {
+    name: 'Bit',
+    kind: 'threading-tool',
+    material: 'hss',
+    dull: false,
+    diameterMm: 10,
+    teeth: 1,
+    fluteLengthMm: 10,
+    noseRadiusMm: 0.15,
+    approachDeg: 90,
+    cornerDeg: 60,
+  },
+  workDiameterMm: 16,
+  stickOutMm: 50,
+  support: 'chuck',
+  fluid: 'brush',
+  interrupted: false,
+  firstPassOnSkin: false,
+  depthMm: null,
+  widthMm: null,
+  rpmByHand: null,
+  feedByHand: null,
+  ...more,
 });
 
 describe('a thread that is begun', () => {
@@ -18,7 +52,13 @@ describe('a thread that is begun', () => {
   });
 
   it('is another thread when pitch, diameter, side or tool are others', () => {
-    const keys = [setup(), setup({ pitchMm: 1.5 }), setup({ workDiameterMm: 18 }), setup({ way: 'inside' }), setup({ tool: { ...setup().tool, noseRadiusMm: 0.2 } })].map(keyOf);
+    const keys = [
+      setup(),
+      setup({ pitchMm: 1.5 }),
+      setup({ workDiameterMm: 18 }),
+      setup({ way: 'inside' }),
+      setup({ tool: { ...setup().tool, noseRadiusMm: 0.2 } }),
+    ].map(keyOf);
     expect(new Set(keys).size).toBe(keys.length);
   });
 
@@ -33,7 +73,8 @@ describe('a thread that is begun', () => {
     expect(threadState(setup(), { ...job, done: state.infeed.passes }).next).toBeNull();
   });
 
-  it('a shallow first pass makes many, and the last of them rubs', () => expect(threadState(setup(), { ...freshThread(setup()), firstMm: 0.1 })).toMatchObject({ rubs: true }));
+  it('a shallow first pass makes many, and the last of them rubs', () =>
+    expect(threadState(setup(), { ...freshThread(setup()), firstMm: 0.1 })).toMatchObject({ rubs: true }));
 
   it('the wires say what is left, and whether they fit', () => {
     const job = freshThread(setup());

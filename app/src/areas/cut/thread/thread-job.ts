@@ -18,12 +18,23 @@ export interface ThreadJob {
 export const useThreadJobs = draftsNamed<ThreadJob>('pike-thread');
 
 /** Schools of infeed by the half angle of the thread: nearly along the flank is the default. */
-export const SCHOOLS: Readonly<Record<'iso-60' | 'form-55', readonly { readonly value: string; readonly label: string }[]>> = {
-  'iso-60': [{ value: '29.5', label: '29.5°' }, { value: '30', label: '30°' }, { value: '0', label: 'Straight in' }],
-  'form-55': [{ value: '27', label: '27°' }, { value: '27.5', label: '27.5°' }, { value: '0', label: 'Straight in' }],
+export const SCHOOLS: Readonly<
+  Record<'iso-60' | 'form-55', readonly { readonly value: string; readonly label: string }[]>
+> = {
+  'iso-60': [
+    { value: '29.5', label: '29.5°' },
+    { value: '30', label: '30°' },
+    { value: '0', label: 'Straight in' },
+  ],
+  'form-55': [
+    { value: '27', label: '27°' },
+    { value: '27.5', label: '27.5°' },
+    { value: '0', label: 'Straight in' },
+  ],
 };
 export const WHY: Readonly<Record<string, string>> = {
-  '29.5': 'Half a degree under the flank: the leading flank cuts, the trailing one is shaved. The chip flows one way; the default on manual lathes.',
+  '29.5':
+    'Half a degree under the flank: the leading flank cuts, the trailing one is shaved. The chip flows one way; the default on manual lathes.',
   '27': 'Half a degree under the flank: the leading flank cuts, the trailing one is shaved. The chip flows one way; the default on manual lathes.',
   '30': 'Exactly along the flank: the trailing flank only rubs, and any angle more leaves steps on it.',
   '27.5': 'Exactly along the flank: the trailing flank only rubs, and any angle more leaves steps on it.',
@@ -42,8 +53,12 @@ export const RUBS_MM = 0.03;
 export function freshThread(setup: CutSetup): ThreadJob {
   const { form, pitchMm, pitchDiameterMm } = threadOf(setup);
   return {
-    key: keyOf(setup), compoundDeg: pitchMm < FINE_MM ? 0 : Number(SCHOOLS[form][0]!.value), firstMm: firstThreadPass(setup), done: 0,
-    wireMm: Number(threadWires(form, pitchMm, pitchDiameterMm, pitchMm).bestMm.toFixed(2)), readingMm: null,
+    key: keyOf(setup),
+    compoundDeg: pitchMm < FINE_MM ? 0 : Number(SCHOOLS[form][0]!.value),
+    firstMm: firstThreadPass(setup),
+    done: 0,
+    wireMm: Number(threadWires(form, pitchMm, pitchDiameterMm, pitchMm).bestMm.toFixed(2)),
+    readingMm: null,
   };
 }
 
@@ -52,7 +67,13 @@ export interface ThreadState {
   /** Depth on the radius and compound travel since touch-off of the pass to come; null when all are taken. */
   readonly next: { readonly radialMm: number; readonly compoundMm: number; readonly stepMm: number } | null;
   readonly rubs: boolean;
-  readonly wires: { readonly overMm: number; readonly bestMm: number; readonly fits: boolean; readonly pitchDiameterMm: number | null; readonly leftMm: number | null };
+  readonly wires: {
+    readonly overMm: number;
+    readonly bestMm: number;
+    readonly fits: boolean;
+    readonly pitchDiameterMm: number | null;
+    readonly leftMm: number | null;
+  };
 }
 
 /** Wires must touch the flanks and stand proud of the crests: 0.505 to 0.9 of the pitch at 60 degrees. */
@@ -60,16 +81,29 @@ const WIRE_SHARES = [0.505, 0.9] as const;
 
 export function threadState(setup: CutSetup, job: ThreadJob): ThreadState {
   const t = threadOf(setup);
-  const infeed = threadInfeed(t.depthMm, 0, 2 * t.halfDeg, job.compoundDeg, { firstMm: Math.min(job.firstMm, t.depthMm) });
+  const infeed = threadInfeed(t.depthMm, 0, 2 * t.halfDeg, job.compoundDeg, {
+    firstMm: Math.min(job.firstMm, t.depthMm),
+  });
   const at = (k: number): number => (k <= 0 ? 0 : infeed.radialMm[k - 1]!);
   const wires = threadWires(t.form, t.pitchMm, t.pitchDiameterMm, job.wireMm, 1, job.readingMm ?? undefined);
   const found = job.readingMm === null ? null : wires.pitchDiameterFromReadingMm;
   return {
-    infeed, rubs: infeed.passes > 1 && infeed.lastMm < RUBS_MM,
-    next: job.done < infeed.passes ? { radialMm: at(job.done + 1), compoundMm: infeed.compoundMm[job.done]!, stepMm: at(job.done + 1) - at(job.done) } : null,
+    infeed,
+    rubs: infeed.passes > 1 && infeed.lastMm < RUBS_MM,
+    next:
+      job.done < infeed.passes
+        ? {
+            radialMm: at(job.done + 1),
+            compoundMm: infeed.compoundMm[job.done]!,
+            stepMm: at(job.done + 1) - at(job.done),
+          }
+        : null,
     wires: {
-      overMm: wires.overCorrectedMm, bestMm: wires.bestMm, fits: job.wireMm >= WIRE_SHARES[0] * t.pitchMm && job.wireMm <= WIRE_SHARES[1] * t.pitchMm,
-      pitchDiameterMm: found, leftMm: found === null ? null : (found - t.pitchDiameterMm) / 2,
+      overMm: wires.overCorrectedMm,
+      bestMm: wires.bestMm,
+      fits: job.wireMm >= WIRE_SHARES[0] * t.pitchMm && job.wireMm <= WIRE_SHARES[1] * t.pitchMm,
+      pitchDiameterMm: found,
+      leftMm: found === null ? null : (found - t.pitchDiameterMm) / 2,
     },
   };
 }

@@ -16,9 +16,26 @@ import { themed, useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { sayDial } from '../say-dial';
 import { useCut, type Cut } from '../useCut';
-import { dialOf, freshJob, sizeState, sizesOf, stepsUp, straight, useSizeJobs, type PassRow, type SizeJob, type SizeOf, type SizeState } from './size-job';
+import {
+  dialOf,
+  freshJob,
+  sizeState,
+  sizesOf,
+  stepsUp,
+  straight,
+  useSizeJobs,
+  type PassRow,
+  type SizeJob,
+  type SizeOf,
+  type SizeState,
+} from './size-job';
 
-const SIZE_WORDS: Readonly<Record<SizeOf, string>> = { outside: 'Outside', bore: 'Bore', length: 'Length', thickness: 'Thickness' };
+const SIZE_WORDS: Readonly<Record<SizeOf, string>> = {
+  outside: 'Outside',
+  bore: 'Bore',
+  length: 'Length',
+  thickness: 'Thickness',
+};
 type Editing = 'startMm' | 'targetMm' | 'depthMm' | 'finishMm' | 'measured';
 
 /** From a measured size to the wanted one: passes, dial readings, and what the next measure says. */
@@ -26,9 +43,23 @@ export function ToSizeScreen() {
   const { cut, loading, error } = useCut();
   const router = useRouter();
   const back = () => (router.canGoBack() ? router.back() : router.replace('/cut'));
-  if (!cut) return loading || error ? <Loading error={error} /> : <Empty title="No cut is set up" action={<Button label="To Cut" onPress={back} />}>Choose machine, stock and tool first.</Empty>;
+  if (!cut)
+    return loading || error ? (
+      <Loading error={error} />
+    ) : (
+      <Empty title="No cut is set up" action={<Button label="To Cut" onPress={back} />}>
+        Choose machine, stock and tool first.
+      </Empty>
+    );
   const dial = dialOf(cut.setup);
-  if (!dial) return <Screen title="To size" onBack={back}><Empty title="No dial to size with">This machine drills to a depth; a lathe, a mill or a shaper works to a size.</Empty></Screen>;
+  if (!dial)
+    return (
+      <Screen title="To size" onBack={back}>
+        <Empty title="No dial to size with">
+          This machine drills to a depth; a lathe, a mill or a shaper works to a size.
+        </Empty>
+      </Screen>
+    );
   return <ToSize cut={cut} dial={dial} back={back} />;
 }
 
@@ -39,7 +70,8 @@ function ToSize({ cut, dial, back }: { cut: Cut; dial: Dial; back: () => void })
   const key = cut.choice.machineId;
   const kept = drafts[key];
   const sizes = sizesOf(cut.setup);
-  const job = kept && sizes.includes(kept.of) ? kept : freshJob(cut.setup, cut.plan.edge.key, cut.plan.depth.mm);
+  const job =
+    kept && sizes.includes(kept.of) ? kept : freshJob(cut.setup, cut.plan.edge.key, cut.plan.depth.mm);
   const [editing, setEditing] = useState<Editing | null>(null);
   const change = (next: Partial<SizeJob>) => keep(key, { ...job, ...next });
   const state = sizeState(job, cut.setup.firstPassOnSkin ? cut.setup.stock.skinMm : 0);
@@ -47,32 +79,124 @@ function ToSize({ cut, dial, back }: { cut: Cut; dial: Dial; back: () => void })
   const sign = straight(job.of) ? '' : '⌀';
   const jobDial = dialOf(cut.setup, job.of) ?? dial;
   const [next] = state.rows;
-  const edit = (what: Editing, label: string, mm: number) => <Button key={what} label={`${label} ${sign && (what === 'startMm' || what === 'targetMm') ? sign : ''}${length(mm)}`} says={`${label} ${length(mm)}, change`} onPress={() => setEditing(what)} style={styles.grow} />;
+  const edit = (what: Editing, label: string, mm: number) => (
+    <Button
+      key={what}
+      label={`${label} ${sign && (what === 'startMm' || what === 'targetMm') ? sign : ''}${length(mm)}`}
+      says={`${label} ${length(mm)}, change`}
+      onPress={() => setEditing(what)}
+      style={styles.grow}
+    />
+  );
   const again = () => {
     drop(key);
     say('A fresh start; the measures are put away.', () => keep(key, job));
   };
   return (
-    <Screen title="To size" about={`${cut.setup.machine.name}: from ${sign}${length(job.startMm)} to ${sign}${length(job.targetMm)}`} onBack={back} side={<Passes state={state} dial={jobDial} sign={sign} units={units} ups={stepsUp(job, state.rows, cut.setup, cut.plan, cut.rules)} />}
-      footer={<><Button label="Start anew" disabled={!kept} onPress={again} /><Button kind="main" label="Measured after this pass" disabled={!next} onPress={() => setEditing('measured')} style={styles.grow} /></>}>
+    <Screen
+      title="To size"
+      about={`${cut.setup.machine.name}: from ${sign}${length(job.startMm)} to ${sign}${length(job.targetMm)}`}
+      onBack={back}
+      side={
+        <Passes
+          state={state}
+          dial={jobDial}
+          sign={sign}
+          units={units}
+          ups={stepsUp(job, state.rows, cut.setup, cut.plan, cut.rules)}
+        />
+      }
+      footer={
+        <>
+          <Button label="Start anew" disabled={!kept} onPress={again} />
+          <Button
+            kind="main"
+            label="Measured after this pass"
+            disabled={!next}
+            onPress={() => setEditing('measured')}
+            style={styles.grow}
+          />
+        </>
+      }
+    >
       <View style={styles.pad}>
-        {sizes.length > 1 && <Choice says="What is brought to size" value={job.of} onChange={(of) => change({ of, measures: [], targetMm: of === 'bore' ? job.startMm + 4 : Math.max(1, job.startMm - 4) })} options={sizes.map((value) => ({ value, label: SIZE_WORDS[value] }))} />}
-        <View style={styles.row}>{edit('startMm', 'From', job.startMm)}{edit('targetMm', 'To', job.targetMm)}</View>
-        <View style={styles.row}>{edit('depthMm', 'Rough', job.depthMm)}{edit('finishMm', 'Finish', job.finishMm)}</View>
-        <Choice says="Finishing passes" value={String(job.finishPasses)} onChange={(count) => change({ finishPasses: Number(count) })} options={[{ value: '1', label: 'One finishing pass' }, { value: '2', label: 'Two equal ones' }]} />
+        {sizes.length > 1 && (
+          <Choice
+            says="What is brought to size"
+            value={job.of}
+            onChange={(of) =>
+              change({
+                of,
+                measures: [],
+                targetMm: of === 'bore' ? job.startMm + 4 : Math.max(1, job.startMm - 4),
+              })
+            }
+            options={sizes.map((value) => ({ value, label: SIZE_WORDS[value] }))}
+          />
+        )}
+        <View style={styles.row}>
+          {edit('startMm', 'From', job.startMm)}
+          {edit('targetMm', 'To', job.targetMm)}
+        </View>
+        <View style={styles.row}>
+          {edit('depthMm', 'Rough', job.depthMm)}
+          {edit('finishMm', 'Finish', job.finishMm)}
+        </View>
+        <Choice
+          says="Finishing passes"
+          value={String(job.finishPasses)}
+          onChange={(count) => change({ finishPasses: Number(count) })}
+          options={[
+            { value: '1', label: 'One finishing pass' },
+            { value: '2', label: 'Two equal ones' },
+          ]}
+        />
       </View>
       <Sheet>
         <NextPass state={state} job={job} dial={jobDial} sign={sign} units={units} />
-        {job.measures.length > 0 && <Measured job={job} sign={sign} units={units} onRemove={(i) => change({ measures: job.measures.filter((_, j) => j !== i) })} />}
-        <Caution level="caution">Measure only with the spindle stopped, the tool clear, the work cold: warm work measures large and comes out small.</Caution>
+        {job.measures.length > 0 && (
+          <Measured
+            job={job}
+            sign={sign}
+            units={units}
+            onRemove={(i) => change({ measures: job.measures.filter((_, j) => j !== i) })}
+          />
+        )}
+        <Caution level="caution">
+          Measure only with the spindle stopped, the tool clear, the work cold: warm work measures large and
+          comes out small.
+        </Caution>
       </Sheet>
       {editing === 'measured' && next && (
-        <Keypad title="Measured now" place="to-size" valueMm={next.afterMm} limits={{ lowMm: 0.1, highMm: 3000 }} onSet={(foundMm) => change({ measures: [...job.measures, { dialMm: next.dialMm, foundMm }] })} onClose={() => setEditing(null)} />
+        <Keypad
+          title="Measured now"
+          place="to-size"
+          valueMm={next.afterMm}
+          limits={{ lowMm: 0.1, highMm: 3000 }}
+          onSet={(foundMm) => change({ measures: [...job.measures, { dialMm: next.dialMm, foundMm }] })}
+          onClose={() => setEditing(null)}
+        />
       )}
       {editing && editing !== 'measured' && (
-        <Keypad title={{ startMm: 'Measured before the first pass', targetMm: 'Wanted size', depthMm: 'Deepest roughing pass, slide travel', finishMm: 'Finishing pass, slide travel' }[editing]} place="to-size" valueMm={job[editing]}
-          limits={editing === 'depthMm' || editing === 'finishMm' ? { lowMm: 0.005, highMm: 20 } : { lowMm: 0.1, highMm: 3000 }}
-          onSet={(mm) => change(editing === 'startMm' ? { startMm: mm, measures: [] } : { [editing]: mm })} onClose={() => setEditing(null)} />
+        <Keypad
+          title={
+            {
+              startMm: 'Measured before the first pass',
+              targetMm: 'Wanted size',
+              depthMm: 'Deepest roughing pass, slide travel',
+              finishMm: 'Finishing pass, slide travel',
+            }[editing]
+          }
+          place="to-size"
+          valueMm={job[editing]}
+          limits={
+            editing === 'depthMm' || editing === 'finishMm'
+              ? { lowMm: 0.005, highMm: 20 }
+              : { lowMm: 0.1, highMm: 3000 }
+          }
+          onSet={(mm) => change(editing === 'startMm' ? { startMm: mm, measures: [] } : { [editing]: mm })}
+          onClose={() => setEditing(null)}
+        />
       )}
     </Screen>
   );
@@ -93,20 +217,43 @@ function NextPass({ state, job, dial, sign, units }: PartProps & { job: SizeJob 
   const wrongWay = job.of === 'bore' ? job.targetMm < job.startMm : job.targetMm > job.startMm;
   return (
     <View style={styles.group}>
-      {wrongWay && <Words role="fault">{job.of === 'bore' ? 'A bore grows: the wanted size must be larger.' : 'Turning and milling take away: the wanted size must be smaller.'}</Words>}
+      {wrongWay && (
+        <Words role="fault">
+          {job.of === 'bore'
+            ? 'A bore grows: the wanted size must be larger.'
+            : 'Turning and milling take away: the wanted size must be smaller.'}
+        </Words>
+      )}
       {state.fault && <Words role="fault">{state.fault}</Words>}
-      {correction?.touchOffWrong && <Words role="fault">It took more than the dial said: the touch-off was not true, or the work is hot. Let it cool, touch off anew; the dial starts at zero again.</Words>}
-      {correction?.oversizeCut && <Words role="fault">{`Past the wanted size by ${length(-2 * correction.leftRadialMm)}. Nothing to advance.`}</Words>}
+      {correction?.touchOffWrong && (
+        <Words role="fault">
+          It took more than the dial said: the touch-off was not true, or the work is hot. Let it cool, touch
+          off anew; the dial starts at zero again.
+        </Words>
+      )}
+      {correction?.oversizeCut && (
+        <Words role="fault">{`Past the wanted size by ${length(-2 * correction.leftRadialMm)}. Nothing to advance.`}</Words>
+      )}
       {next && !wrongWay ? (
         <>
-          <Words role="label">{state.removedMm === 0 ? 'Touch off, set the dial to 0. Then in to' : 'In to'}</Words>
-          <Words role="title" testID="next-dial" style={styles.big}>{sayDial(dial, next.dialMm)}</Words>
+          <Words role="label">
+            {state.removedMm === 0 ? 'Touch off, set the dial to 0. Then in to' : 'In to'}
+          </Words>
+          <Words role="title" testID="next-dial" style={styles.big}>
+            {sayDial(dial, next.dialMm)}
+          </Words>
           <Words>{`${length(next.depthMm)} deep, comes out ${sign}${length(next.afterMm)}`}</Words>
-          {correction && correction.deflectionRatio > 0.005 && <Words role="note">{`It gave way by ${Math.round(100 * correction.deflectionRatio)} % of the depth last time: the dial goes in that much further. Run over again without advancing would take ${length(correction.springPassRemovesMm)} at most.`}</Words>}
+          {correction && correction.deflectionRatio > 0.005 && (
+            <Words role="note">{`It gave way by ${Math.round(100 * correction.deflectionRatio)} % of the depth last time: the dial goes in that much further. Run over again without advancing would take ${length(correction.springPassRemovesMm)} at most.`}</Words>
+          )}
           <Words role="note">{`Backlash ${length(dial.backlashMm)}: back off half a turn beyond and come in again, always from the same side.`}</Words>
-          {state.skinNotCleared && <Words role="fault">The first pass stays in the skin: deeper, or take the skin off first.</Words>}
+          {state.skinNotCleared && (
+            <Words role="fault">The first pass stays in the skin: deeper, or take the skin off first.</Words>
+          )}
         </>
-      ) : !wrongWay && <Words role="heading">{correction?.oversizeCut ? 'Too far' : 'On size'}</Words>}
+      ) : (
+        !wrongWay && <Words role="heading">{correction?.oversizeCut ? 'Too far' : 'On size'}</Words>
+      )}
     </View>
   );
 }
@@ -123,11 +270,15 @@ function Passes({ state, dial, sign, units, ups }: PartProps & { ups: ReturnType
         <View role="list" aria-label="Passes">
           {state.rows.map((row: PassRow, i) => (
             <View key={i} role="listitem" style={themedStyles.pass}>
-              <Words role="figure" style={styles.number}>{i + 1}</Words>
+              <Words role="figure" style={styles.number}>
+                {i + 1}
+              </Words>
               <View style={styles.grow}>
                 <Words role="strong">{sayDial(dial, row.dialMm)}</Words>
                 <Words role="note">{`${length(row.depthMm)} deep`}</Words>
-                {ups.has(i) && <Words role="note">{`Now ${Math.round(ups.get(i)!.rpm)} rpm is right: ${ups.get(i)!.setting}`}</Words>}
+                {ups.has(i) && (
+                  <Words role="note">{`Now ${Math.round(ups.get(i)!.rpm)} rpm is right: ${ups.get(i)!.setting}`}</Words>
+                )}
               </View>
               <Words role="figure">{`${sign}${length(row.afterMm)}`}</Words>
             </View>
@@ -138,15 +289,31 @@ function Passes({ state, dial, sign, units, ups }: PartProps & { ups: ReturnType
   );
 }
 
-function Measured({ job, sign, units, onRemove }: { job: SizeJob; sign: string; units: UnitSystem; onRemove: (i: number) => void }) {
+function Measured({
+  job,
+  sign,
+  units,
+  onRemove,
+}: {
+  job: SizeJob;
+  sign: string;
+  units: UnitSystem;
+  onRemove: (i: number) => void;
+}) {
   const colours = useColours();
   return (
     <View style={styles.group}>
       <Words role="heading">Measured</Words>
       {job.measures.map(({ foundMm, dialMm }, i) => (
         <View key={i} style={styles.row}>
-          <Words style={styles.grow}>{`${sign}${joined(formatLength(foundMm, units))} with the slide ${joined(formatLength(dialMm, units))} in`}</Words>
-          {i === job.measures.length - 1 && <IconButton says={`Leave out measure ${i + 1}`} onPress={() => onRemove(i)}><CloseIcon color={colours.quiet} size={20} /></IconButton>}
+          <Words
+            style={styles.grow}
+          >{`${sign}${joined(formatLength(foundMm, units))} with the slide ${joined(formatLength(dialMm, units))} in`}</Words>
+          {i === job.measures.length - 1 && (
+            <IconButton says={`Leave out measure ${i + 1}`} onPress={() => onRemove(i)}>
+              <CloseIcon color={colours.quiet} size={20} />
+            </IconButton>
+          )}
         </View>
       ))}
     </View>
@@ -161,4 +328,15 @@ const styles = StyleSheet.create({
   big: { fontSize: 34, lineHeight: 42 },
   number: { width: 22 },
 });
-const useStyles = themed((c) => StyleSheet.create({ pass: { flexDirection: 'row', alignItems: 'center', gap: SPACE.near, minHeight: 52, borderBottomWidth: 1, borderBottomColor: c.line } }));
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    pass: {
+      flexDirection: 'row',
+      alignItems: 'center',
+      gap: SPACE.near,
+      minHeight: 52,
+      borderBottomWidth: 1,
+      borderBottomColor: c.line,
+    },
+  }),
+);

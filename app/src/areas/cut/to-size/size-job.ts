@@ -1,5 +1,12 @@
 import { stepUps, type CutPlan, type CutSetup, type Dial, type ShopRules } from '@pike-stone/core';
-import { dialTotals, finishDepthFor, measureCorrect, passPlan, type Correction, type PassPlan } from '@pike-stone/core/forecast';
+import {
+  dialTotals,
+  finishDepthFor,
+  measureCorrect,
+  passPlan,
+  type Correction,
+  type PassPlan,
+} from '@pike-stone/core/forecast';
 import { draftsNamed } from '../../../data/drafts';
 
 export type SizeOf = 'outside' | 'bore' | 'length' | 'thickness';
@@ -32,23 +39,43 @@ export function sizesOf({ machine }: CutSetup): readonly SizeOf[] {
 /** The dial that sets the depth: a face is brought to its length by the compound along the bed, or by the carriage. */
 export function dialOf({ machine }: CutSetup, of: SizeOf = 'outside'): Dial | null {
   switch (machine.kind) {
-    case 'lathe': return of === 'length' ? (machine.compoundSlide ?? { ...machine.carriageWheel, reads: 'radius', backlashMm: 0 }) : machine.crossSlide;
-    case 'shaper': return machine.toolSlide;
-    case 'drill-press': return null;
-    default: return machine.kneeDial;
+    case 'lathe':
+      return of === 'length'
+        ? (machine.compoundSlide ?? { ...machine.carriageWheel, reads: 'radius', backlashMm: 0 })
+        : machine.crossSlide;
+    case 'shaper':
+      return machine.toolSlide;
+    case 'drill-press':
+      return null;
+    default:
+      return machine.kneeDial;
   }
 }
 
 /** Passes before which a faster step has become right, by their place in the list. */
-export function stepsUp(job: SizeJob, rows: readonly PassRow[], setup: CutSetup, plan: CutPlan, rules: ShopRules): ReadonlyMap<number, { readonly rpm: number; readonly setting: string }> {
+export function stepsUp(
+  job: SizeJob,
+  rows: readonly PassRow[],
+  setup: CutSetup,
+  plan: CutPlan,
+  rules: ShopRules,
+): ReadonlyMap<number, { readonly rpm: number; readonly setting: string }> {
   if (job.of !== 'outside') return new Map();
   const startMm = job.measures.at(-1)?.foundMm ?? job.startMm;
-  const ups = stepUps({ ...setup, operation: 'turn', workDiameterMm: job.startMm }, { ...plan, diameterMm: job.startMm }, rules);
+  const ups = stepUps(
+    { ...setup, operation: 'turn', workDiameterMm: job.startMm },
+    { ...plan, diameterMm: job.startMm },
+    rules,
+  );
   const before = (i: number): number => (i === 0 ? startMm : rows[i - 1]!.afterMm);
-  return new Map(rows.flatMap((_, i) => {
-    const up = ups.filter(({ diameterMm }) => before(i) <= diameterMm && (i === 0 ? false : before(i - 1) > diameterMm)).at(-1);
-    return up ? [[i, up] as const] : [];
-  }));
+  return new Map(
+    rows.flatMap((_, i) => {
+      const up = ups
+        .filter(({ diameterMm }) => before(i) <= diameterMm && (i === 0 ? false : before(i - 1) > diameterMm))
+        .at(-1);
+      return up ? [[i, up] as const] : [];
+    }),
+  );
 }
 
 /** A length or a thickness, not a diameter. */
@@ -58,9 +85,26 @@ export const straight = (of: SizeOf): boolean => of === 'thickness' || of === 'l
 const perRadius = (of: SizeOf): number => (straight(of) ? 2 : 1);
 
 export const freshJob = (setup: CutSetup, edgeKey: string, depthMm: number): SizeJob => {
-  const of = setup.operation === 'bore' ? 'bore' : setup.operation === 'face' ? 'length' : (sizesOf(setup)[0] ?? 'outside');
+  const of =
+    setup.operation === 'bore'
+      ? 'bore'
+      : setup.operation === 'face'
+        ? 'length'
+        : (sizesOf(setup)[0] ?? 'outside');
   const startMm = of === 'length' ? setup.stickOutMm : of === 'thickness' ? 30 : setup.workDiameterMm;
-  return { of, startMm, targetMm: straight(of) ? Math.max(1, startMm - 2) : of === 'bore' ? startMm + 4 : Math.max(1, startMm - 4), depthMm, finishMm: finishDepthFor(edgeKey), finishPasses: 2, measures: [] };
+  return {
+    of,
+    startMm,
+    targetMm: straight(of)
+      ? Math.max(1, startMm - 2)
+      : of === 'bore'
+        ? startMm + 4
+        : Math.max(1, startMm - 4),
+    depthMm,
+    finishMm: finishDepthFor(edgeKey),
+    finishPasses: 2,
+    measures: [],
+  };
 };
 
 export interface PassRow {
@@ -101,9 +145,20 @@ export function sizeState(job: SizeJob, skinMm: number): SizeState {
   const sign = target > start ? 1 : -1;
   const now = start + sign * 2 * removed;
   const done = correction !== null && correction.leftRadialMm <= 1e-6;
-  let plan: Pick<PassPlan, 'depthsMm' | 'diametersMm' | 'skinNotCleared'> = { depthsMm: [], diametersMm: [], skinNotCleared: false };
+  let plan: Pick<PassPlan, 'depthsMm' | 'diametersMm' | 'skinNotCleared'> = {
+    depthsMm: [],
+    diametersMm: [],
+    skinNotCleared: false,
+  };
   try {
-    const found = passPlan(now, target, job.depthMm, job.finishMm, job.finishPasses, removed > 0 ? 0 : skinMm);
+    const found = passPlan(
+      now,
+      target,
+      job.depthMm,
+      job.finishMm,
+      job.finishPasses,
+      removed > 0 ? 0 : skinMm,
+    );
     if (found.depthsMm.length > MOST_ROWS) throw new RangeError('too many');
     if (!done) plan = found;
   } catch {
@@ -111,7 +166,15 @@ export function sizeState(job: SizeJob, skinMm: number): SizeState {
   }
   const totals = dialTotals(plan.depthsMm, removed, correction?.deflectionRatio ?? 0);
   return {
-    nowMm: now / scale, removedMm: removed, correction, fault, skinNotCleared: plan.skinNotCleared,
-    rows: plan.depthsMm.map((depthMm, i) => ({ depthMm, dialMm: totals[i]!, afterMm: plan.diametersMm[i]! / scale })),
+    nowMm: now / scale,
+    removedMm: removed,
+    correction,
+    fault,
+    skinNotCleared: plan.skinNotCleared,
+    rows: plan.depthsMm.map((depthMm, i) => ({
+      depthMm,
+      dialMm: totals[i]!,
+      afterMm: plan.diametersMm[i]! / scale,
+    })),
   };
 }

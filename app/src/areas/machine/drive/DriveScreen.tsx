@@ -1,6 +1,28 @@
 import { machineBody, type MachineBody, type MachineOf } from '@pike-stone/contract';
-import { formatForce, formatLength, formatPower, formatSpindleSpeed, formatSurfaceSpeed, formatTorque, formatUncertainty, joined, MACHINE_WORDS, pulleyLeast, shaperSpeed, surfaceSpeed, type SpeedStep, type UnitSystem } from '@pike-stone/core';
-import { driveDoubts, driveTorque, measuresOf, speedTable, stageOptions, type SpeedTable } from '@pike-stone/core/drive';
+import {
+  formatForce,
+  formatLength,
+  formatPower,
+  formatSpindleSpeed,
+  formatSurfaceSpeed,
+  formatTorque,
+  formatUncertainty,
+  joined,
+  MACHINE_WORDS,
+  pulleyLeast,
+  shaperSpeed,
+  surfaceSpeed,
+  type SpeedStep,
+  type UnitSystem,
+} from '@pike-stone/core';
+import {
+  driveDoubts,
+  driveTorque,
+  measuresOf,
+  speedTable,
+  stageOptions,
+  type SpeedTable,
+} from '@pike-stone/core/drive';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -20,7 +42,19 @@ import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { FRESH_MACHINES } from '../fresh-machines';
 import { DriveDrawing } from './DriveDrawing';
-import { fittedAt, freshDrive, shapeOf, startingAt, useDriveDrafts, withNewPart, withoutPart, withPart, withPulley, type DriveDraft, type StageKind } from './drive-draft';
+import {
+  fittedAt,
+  freshDrive,
+  shapeOf,
+  startingAt,
+  useDriveDrafts,
+  withNewPart,
+  withoutPart,
+  withPart,
+  withPulley,
+  type DriveDraft,
+  type StageKind,
+} from './drive-draft';
 import type { Wheel } from './drive-layout';
 import { MotorPanel } from './MotorPanel';
 import { PartPanel, sectionWords } from './PartPanel';
@@ -36,11 +70,22 @@ export function DriveScreen() {
   const record = records.find((one) => one.id === id);
   if (record) return <Drive key={id} id={id} record={record} body={record.body} />;
   if (loading || (error && records.length === 0)) return <Loading error={error} />;
-  if (kind && kind in FRESH_MACHINES) return <Drive key={id} id={id} record={null} body={FRESH_MACHINES[kind as MachineBody['kind']]} />;
-  return <Empty title="Not in this drawer" action={<Button label="To the drawer" onPress={() => router.replace('/drawer')} />}>The address may belong to another shop or be mistyped.</Empty>;
+  if (kind && kind in FRESH_MACHINES)
+    return <Drive key={id} id={id} record={null} body={FRESH_MACHINES[kind as MachineBody['kind']]} />;
+  return (
+    <Empty
+      title="Not in this drawer"
+      action={<Button label="To the drawer" onPress={() => router.replace('/drawer')} />}
+    >
+      The address may belong to another shop or be mistyped.
+    </Empty>
+  );
 }
 
-type Editing = { readonly what: 'pulley'; readonly wheel: Wheel } | { readonly what: 'part'; readonly stage: number } | { readonly what: 'motor' | 'add' | 'diameter' };
+type Editing =
+  | { readonly what: 'pulley'; readonly wheel: Wheel }
+  | { readonly what: 'part'; readonly stage: number }
+  | { readonly what: 'motor' | 'add' | 'diameter' };
 
 const ADDED: readonly { readonly kind: StageKind; readonly title: string; readonly about: string }[] = [
   { kind: 'belt', title: 'Belt', about: 'two cones of pulleys, or one fixed pair' },
@@ -57,7 +102,10 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
   const recentMm = usePreferences((state) => state.recent.reach?.[0]);
   // Opened over this version: a later one on the server is a conflict, not silently overwritten.
   const [begun] = useState<DriveDraft>(() => ({
-    version: record?.version ?? 0, name: body.name, motor: body.motor, measures: measuresOf(body.speeds),
+    version: record?.version ?? 0,
+    name: body.name,
+    motor: body.motor,
+    measures: measuresOf(body.speeds),
     drive: body.drive ?? freshDrive(body.kind),
   }));
   const draft = drafts[id] ?? begun;
@@ -65,16 +113,22 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
   const [at, setAt] = useState<readonly number[]>(() => startingAt(drive));
   const [editing, setEditing] = useState<Editing | null>(null);
   const shaper = body.kind === 'shaper' ? body : null;
-  const [diameterMm, setDiameterMm] = useState(shaper ? Math.min(200, shaper.limits?.strokeMm ?? 200) : (recentMm ?? 25));
+  const [diameterMm, setDiameterMm] = useState(
+    shaper ? Math.min(200, shaper.limits?.strokeMm ?? 200) : (recentMm ?? 25),
+  );
   const [fault, setFault] = useState<string>();
   const close = () => setEditing(null);
   const change = (next: Partial<DriveDraft>) => {
     setFault(undefined);
     const sameShape = next.drive === undefined || shapeOf(next.drive) === shapeOf(drive);
-    if (!sameShape && draft.measures.length > 0) say('What was measured belonged to the drive as it was.', () => keep(id, draft));
+    if (!sameShape && draft.measures.length > 0)
+      say('What was measured belonged to the drive as it was.', () => keep(id, draft));
     keep(id, { ...draft, ...next, measures: sameShape ? (next.measures ?? draft.measures) : [] });
   };
-  const leave = () => (router.canGoBack() ? router.back() : router.replace(record ? `/drawer/machines/${id}` : '/drawer?kind=machines'));
+  const leave = () =>
+    router.canGoBack()
+      ? router.back()
+      : router.replace(record ? `/drawer/machines/${id}` : '/drawer?kind=machines');
 
   const counts = [drive.motorRpm.length, ...drive.stages.map((stage) => stageOptions(stage).length)];
   const set = fittedAt(at, counts);
@@ -91,55 +145,228 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
     const read = machineBody.safeParse(next);
     if (!read.success) return setFault(read.error.issues[0]?.message);
     const result = await save('machines', id, draft.version, read.data, record?.archived ?? false);
-    if (result.sent === 'refused') return setFault(result.refusal.problem.fields?.[0]?.message ?? result.refusal.message);
+    if (result.sent === 'refused')
+      return setFault(result.refusal.problem.fields?.[0]?.message ?? result.refusal.message);
     drop(id);
-    if (result.sent !== 'conflict') say(`${draft.name} has ${table.steps.length} speeds.`, record ? () => void save('machines', id, draft.version + 1, record.body, record.archived) : undefined);
+    if (result.sent !== 'conflict')
+      say(
+        `${draft.name} has ${table.steps.length} speeds.`,
+        record ? () => void save('machines', id, draft.version + 1, record.body, record.archived) : undefined,
+      );
     router.replace(`/drawer/machines/${id}`);
   };
   const changed = drafts[id] !== undefined;
   const part = editing?.what === 'part' ? drive.stages[editing.stage] : undefined;
   const side = (
     <>
-      {table && <Sheet><View style={styles.group}>
-        <Words role="heading">All its speeds</Words>
-        <Disagreement table={table} draft={draft} onForget={(measures) => change({ measures })} />
-        <StepTable steps={table.steps} chosen={step?.position} unit={unit} onChoose={(one) => setAt(table.positions.find(({ id: name }) => name === one.position)?.at ?? set)} />
-      </View></Sheet>}
+      {table && (
+        <Sheet>
+          <View style={styles.group}>
+            <Words role="heading">All its speeds</Words>
+            <Disagreement table={table} draft={draft} onForget={(measures) => change({ measures })} />
+            <StepTable
+              steps={table.steps}
+              chosen={step?.position}
+              unit={unit}
+              onChoose={(one) =>
+                setAt(table.positions.find(({ id: name }) => name === one.position)?.at ?? set)
+              }
+            />
+          </View>
+        </Sheet>
+      )}
       <Sheet>
-        <View style={styles.group}><Words role="heading">Its parts, from the motor</Words></View>
-        <Row title={`Motor ${drive.motorRpm.join(' / ')} rpm`} about={motor ? `${joined(formatPower(motor.powerKw, units))}, ${motor.phases === 3 ? 'three-phase' : 'single-phase'}, ${Math.round(motor.efficiency * 100)} % reaches the spindle` : 'power not known yet'} onPress={() => setEditing({ what: 'motor' })} />
-        {drive.stages.map((stage, i) => <Row key={i} title={partTitle(stage)} about={partAbout(stage, units)} onPress={() => setEditing({ what: 'part', stage: i })} />)}
-        <View style={styles.group}><Button label="Add a part" onPress={() => setEditing({ what: 'add' })} disabled={drive.stages.length >= 8} /></View>
+        <View style={styles.group}>
+          <Words role="heading">Its parts, from the motor</Words>
+        </View>
+        <Row
+          title={`Motor ${drive.motorRpm.join(' / ')} rpm`}
+          about={
+            motor
+              ? `${joined(formatPower(motor.powerKw, units))}, ${motor.phases === 3 ? 'three-phase' : 'single-phase'}, ${Math.round(motor.efficiency * 100)} % reaches the spindle`
+              : 'power not known yet'
+          }
+          onPress={() => setEditing({ what: 'motor' })}
+        />
+        {drive.stages.map((stage, i) => (
+          <Row
+            key={i}
+            title={partTitle(stage)}
+            about={partAbout(stage, units)}
+            onPress={() => setEditing({ what: 'part', stage: i })}
+          />
+        ))}
+        <View style={styles.group}>
+          <Button
+            label="Add a part"
+            onPress={() => setEditing({ what: 'add' })}
+            disabled={drive.stages.length >= 8}
+          />
+        </View>
       </Sheet>
     </>
   );
   return (
-    <Screen title={record ? 'Drive' : `New ${MACHINE_WORDS[body.kind]}`} about={record ? body.name : 'from its pulleys and gears'} onBack={leave} side={side}
-      footer={<><Button label="As before" says="Put everything back as it was" disabled={!changed} onPress={() => { drop(id); say('As it was before.', () => keep(id, draft)); }} /><Button kind="main" label={record ? 'Keep the drive' : 'Add to the drawer'} onPress={() => void keepIt()} style={styles.grow} /></>}>
-      {!record && <View style={styles.pad}><TextBox label="Name" value={draft.name} onChange={(name) => change({ name })} fault={fault === 'Give it a name.' ? fault : undefined} /></View>}
-      {drive.motorRpm.length > 1 && <View style={styles.pad}><Choice says="Motor" value={String(set[0])} onChange={(value) => setAt([Number(value), ...set.slice(1)])} options={drive.motorRpm.map((one, i) => ({ value: String(i), label: `${i === 0 ? 'Slow' : 'Fast'}, ${one}` }))} /></View>}
-      <DriveDrawing drive={drive} at={set} units={units} height={380} end={shaper ? 'crank' : 'spindle'} onPick={(which, option) => setAt(set.map((one, i) => (i === which ? option : one)))} onPulley={(wheel) => setEditing({ what: 'pulley', wheel })} />
-      {record && !body.drive && <View style={styles.pad}><Words role="note">Nothing was drawn yet: this is a beginning. Keeping it puts its speeds in place of the list.</Words></View>}
-      {fault && fault !== 'Give it a name.' && <View style={styles.pad}><Words role="fault" aria-live="polite">{fault}</Words></View>}
+    <Screen
+      title={record ? 'Drive' : `New ${MACHINE_WORDS[body.kind]}`}
+      about={record ? body.name : 'from its pulleys and gears'}
+      onBack={leave}
+      side={side}
+      footer={
+        <>
+          <Button
+            label="As before"
+            says="Put everything back as it was"
+            disabled={!changed}
+            onPress={() => {
+              drop(id);
+              say('As it was before.', () => keep(id, draft));
+            }}
+          />
+          <Button
+            kind="main"
+            label={record ? 'Keep the drive' : 'Add to the drawer'}
+            onPress={() => void keepIt()}
+            style={styles.grow}
+          />
+        </>
+      }
+    >
+      {!record && (
+        <View style={styles.pad}>
+          <TextBox
+            label="Name"
+            value={draft.name}
+            onChange={(name) => change({ name })}
+            fault={fault === 'Give it a name.' ? fault : undefined}
+          />
+        </View>
+      )}
+      {drive.motorRpm.length > 1 && (
+        <View style={styles.pad}>
+          <Choice
+            says="Motor"
+            value={String(set[0])}
+            onChange={(value) => setAt([Number(value), ...set.slice(1)])}
+            options={drive.motorRpm.map((one, i) => ({
+              value: String(i),
+              label: `${i === 0 ? 'Slow' : 'Fast'}, ${one}`,
+            }))}
+          />
+        </View>
+      )}
+      <DriveDrawing
+        drive={drive}
+        at={set}
+        units={units}
+        height={380}
+        end={shaper ? 'crank' : 'spindle'}
+        onPick={(which, option) => setAt(set.map((one, i) => (i === which ? option : one)))}
+        onPulley={(wheel) => setEditing({ what: 'pulley', wheel })}
+      />
+      {record && !body.drive && (
+        <View style={styles.pad}>
+          <Words role="note">
+            Nothing was drawn yet: this is a beginning. Keeping it puts its speeds in place of the list.
+          </Words>
+        </View>
+      )}
+      {fault && fault !== 'Give it a name.' && (
+        <View style={styles.pad}>
+          <Words role="fault" aria-live="polite">
+            {fault}
+          </Words>
+        </View>
+      )}
       <Sheet>
-        {position && rpm !== undefined
-          ? <Answer words={position.words} rpm={rpm} step={step} unit={unit} diameterMm={diameterMm} onDiameter={() => setEditing({ what: 'diameter' })} shaper={shaper}
-            torque={motor && motorFits(motor) ? driveTorque(drive, motor, position, rpm) : null} />
-          : <View style={styles.group}><Words role="fault">More speeds than a table can hold (60). Fewer steps, please.</Words></View>}
-        {driveDoubts(drive).map((doubt) => <Caution key={doubt.text} level="caution">{doubt.text}</Caution>)}
-        <Caution level="caution">{drive.stages.some((stage) => stage.kind === 'back-gear') ? 'Isolate before touching belts or gears; bull-gear pin out before the back gear goes in. Guards back before the switch.' : 'Isolate before touching belts or gears. Guards back before the switch.'}</Caution>
+        {position && rpm !== undefined ? (
+          <Answer
+            words={position.words}
+            rpm={rpm}
+            step={step}
+            unit={unit}
+            diameterMm={diameterMm}
+            onDiameter={() => setEditing({ what: 'diameter' })}
+            shaper={shaper}
+            torque={motor && motorFits(motor) ? driveTorque(drive, motor, position, rpm) : null}
+          />
+        ) : (
+          <View style={styles.group}>
+            <Words role="fault">More speeds than a table can hold (60). Fewer steps, please.</Words>
+          </View>
+        )}
+        {driveDoubts(drive).map((doubt) => (
+          <Caution key={doubt.text} level="caution">
+            {doubt.text}
+          </Caution>
+        ))}
+        <Caution level="caution">
+          {drive.stages.some((stage) => stage.kind === 'back-gear')
+            ? 'Isolate before touching belts or gears; bull-gear pin out before the back gear goes in. Guards back before the switch.'
+            : 'Isolate before touching belts or gears. Guards back before the switch.'}
+        </Caution>
       </Sheet>
-      {editing?.what === 'pulley' && <PulleyKeypad draft={draft} wheel={editing.wheel} onSet={(next) => change({ drive: next })} onClose={close} />}
-      {editing?.what === 'diameter' && <Keypad title={shaper ? 'Length of the stroke' : 'Diameter in the spindle'} place={shaper ? 'stroke' : 'reach'} valueMm={diameterMm} limits={{ lowMm: 0.5, highMm: shaper?.limits?.strokeMm ?? 3000 }} onSet={setDiameterMm} onClose={close} />}
-      {editing?.what === 'motor' && <MotorPanel motorRpm={drive.motorRpm} motor={motor} onClose={close} onSet={(motorRpm, next) => { change({ drive: { ...drive, motorRpm }, motor: next }); close(); }} />}
+      {editing?.what === 'pulley' && (
+        <PulleyKeypad
+          draft={draft}
+          wheel={editing.wheel}
+          onSet={(next) => change({ drive: next })}
+          onClose={close}
+        />
+      )}
+      {editing?.what === 'diameter' && (
+        <Keypad
+          title={shaper ? 'Length of the stroke' : 'Diameter in the spindle'}
+          place={shaper ? 'stroke' : 'reach'}
+          valueMm={diameterMm}
+          limits={{ lowMm: 0.5, highMm: shaper?.limits?.strokeMm ?? 3000 }}
+          onSet={setDiameterMm}
+          onClose={close}
+        />
+      )}
+      {editing?.what === 'motor' && (
+        <MotorPanel
+          motorRpm={drive.motorRpm}
+          motor={motor}
+          onClose={close}
+          onSet={(motorRpm, next) => {
+            change({ drive: { ...drive, motorRpm }, motor: next });
+            close();
+          }}
+        />
+      )}
       {part && editing?.what === 'part' && (
-        <PartPanel part={part} onClose={close} onRemove={drive.stages.length > 1 ? () => { change({ drive: withoutPart(drive, editing.stage) }); close(); } : null}
-          onSet={(next) => { change({ drive: withPart(drive, editing.stage, next) }); close(); }} />
+        <PartPanel
+          part={part}
+          onClose={close}
+          onRemove={
+            drive.stages.length > 1
+              ? () => {
+                  change({ drive: withoutPart(drive, editing.stage) });
+                  close();
+                }
+              : null
+          }
+          onSet={(next) => {
+            change({ drive: withPart(drive, editing.stage, next) });
+            close();
+          }}
+        />
       )}
       {editing?.what === 'add' && (
         <Panel title="Add a part" onClose={close}>
-          {ADDED.filter(({ kind }) => kind !== 'back-gear' || !drive.stages.some((stage) => stage.kind === 'back-gear')).map(({ kind, title, about }) => (
-            <Row key={kind} title={title} about={about} onPress={() => { change({ drive: withNewPart(drive, kind) }); close(); }} />
+          {ADDED.filter(
+            ({ kind }) => kind !== 'back-gear' || !drive.stages.some((stage) => stage.kind === 'back-gear'),
+          ).map(({ kind, title, about }) => (
+            <Row
+              key={kind}
+              title={title}
+              about={about}
+              onPress={() => {
+                change({ drive: withNewPart(drive, kind) });
+                close();
+              }}
+            />
           ))}
         </Panel>
       )}
@@ -147,7 +374,8 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
   );
 }
 
-const motorFits = (motor: NonNullable<MachineBody['motor']>): boolean => motor.powerKw > 0 && motor.efficiency > 0;
+const motorFits = (motor: NonNullable<MachineBody['motor']>): boolean =>
+  motor.powerKw > 0 && motor.efficiency > 0;
 
 /** Null when the drive has more speeds than a table can hold. */
 function tableOf({ drive, measures, motor }: DriveDraft): SpeedTable | null {
@@ -158,13 +386,18 @@ function tableOf({ drive, measures, motor }: DriveDraft): SpeedTable | null {
   }
 }
 
-const partTitle = (stage: DriveDraft['drive']['stages'][number]): string => (stage.kind === 'back-gear' ? 'Back gear' : stage.name);
+const partTitle = (stage: DriveDraft['drive']['stages'][number]): string =>
+  stage.kind === 'back-gear' ? 'Back gear' : stage.name;
 function partAbout(stage: DriveDraft['drive']['stages'][number], units: UnitSystem): string {
   switch (stage.kind) {
-    case 'belt': return `${sectionWords(stage.section)}, ${stage.pairs.length === 1 ? 'one pair' : `${stage.pairs.length} steps`}, slip ${stage.slipPercent} %${stage.pullN ? `, pulls ${joined(formatForce(stage.pullN, units))}` : ''}`;
-    case 'lever': return stage.positions.map(({ name }) => name).join(', ');
-    case 'back-gear': return `${stage.driversTeeth.map((driver, i) => `${driver} : ${stage.drivenTeeth[i]}`).join(', ')} teeth`;
-    case 'variable': return `${stage.slowest} to ${stage.fastest} turns out for one in`;
+    case 'belt':
+      return `${sectionWords(stage.section)}, ${stage.pairs.length === 1 ? 'one pair' : `${stage.pairs.length} steps`}, slip ${stage.slipPercent} %${stage.pullN ? `, pulls ${joined(formatForce(stage.pullN, units))}` : ''}`;
+    case 'lever':
+      return stage.positions.map(({ name }) => name).join(', ');
+    case 'back-gear':
+      return `${stage.driversTeeth.map((driver, i) => `${driver} : ${stage.drivenTeeth[i]}`).join(', ')} teeth`;
+    case 'variable':
+      return `${stage.slowest} to ${stage.fastest} turns out for one in`;
   }
 }
 
@@ -185,58 +418,143 @@ function Answer({ words, rpm, step, unit, diameterMm, onDiameter, shaper, torque
   return (
     <View style={styles.group}>
       <View style={styles.line}>
-        <Words role="title">{formatSpindleSpeed(rpm).figure}<Words role="quiet"> {unit}</Words></Words>
+        <Words role="title">
+          {formatSpindleSpeed(rpm).figure}
+          <Words role="quiet"> {unit}</Words>
+        </Words>
         <Words style={styles.grow}>{words}</Words>
         <Words role="note">{sayKnown(step)}</Words>
       </View>
-      {torque
-        ? <Words>{`${joined(formatTorque(torque.torqueNm, units))} at the ${shaper ? 'crank' : 'spindle'}, ${joined(formatPower(torque.powerKw, units))}; ${torque.limit === 'belt-slip' ? 'then the belt slips' : 'all the motor gives'}`}</Words>
-        : <Words role="note">Give the motor its power below to see the torque.</Words>}
+      {torque ? (
+        <Words>{`${joined(formatTorque(torque.torqueNm, units))} at the ${shaper ? 'crank' : 'spindle'}, ${joined(formatPower(torque.powerKw, units))}; ${torque.limit === 'belt-slip' ? 'then the belt slips' : 'all the motor gives'}`}</Words>
+      ) : (
+        <Words role="note">Give the motor its power below to see the torque.</Words>
+      )}
       <View style={styles.line}>
-        <Button label={`${shaper ? 'Stroke ' : '⌀'}${joined(formatLength(diameterMm, units))}`} says={`${shaper ? 'Stroke' : 'Diameter'} ${joined(formatLength(diameterMm, units))}, change`} onPress={onDiameter} />
-        <Words>{shaper ? 'cuts at ' : 'runs at '}<Words role="strong">{joined(formatSurfaceSpeed(shaper ? shaperSpeed(rpm, diameterMm, shaper.returnRatio, 'crank', shaper.limits?.strokeMm).meanCuttingMPerMin : surfaceSpeed(rpm, diameterMm), units))}</Words></Words>
+        <Button
+          label={`${shaper ? 'Stroke ' : '⌀'}${joined(formatLength(diameterMm, units))}`}
+          says={`${shaper ? 'Stroke' : 'Diameter'} ${joined(formatLength(diameterMm, units))}, change`}
+          onPress={onDiameter}
+        />
+        <Words>
+          {shaper ? 'cuts at ' : 'runs at '}
+          <Words role="strong">
+            {joined(
+              formatSurfaceSpeed(
+                shaper
+                  ? shaperSpeed(rpm, diameterMm, shaper.returnRatio, 'crank', shaper.limits?.strokeMm)
+                      .meanCuttingMPerMin
+                  : surfaceSpeed(rpm, diameterMm),
+                units,
+              ),
+            )}
+          </Words>
+        </Words>
       </View>
     </View>
   );
 }
 
-const sayKnown = (step: SpeedStep | undefined): string => (step?.measured ? `measured ${formatUncertainty(step.measured.uRel)}` : step?.computed ? `computed ${formatUncertainty(step.computed.uRel)}` : '');
+const sayKnown = (step: SpeedStep | undefined): string =>
+  step?.measured
+    ? `measured ${formatUncertainty(step.measured.uRel)}`
+    : step?.computed
+      ? `computed ${formatUncertainty(step.computed.uRel)}`
+      : '';
 
 /** Measures that do not fit each other through these pulleys. */
-function Disagreement({ table, draft, onForget }: { table: SpeedTable; draft: DriveDraft; onForget: (measures: DriveDraft['measures']) => void }) {
+function Disagreement({
+  table,
+  draft,
+  onForget,
+}: {
+  table: SpeedTable;
+  draft: DriveDraft;
+  onForget: (measures: DriveDraft['measures']) => void;
+}) {
   const { combined, positions } = table;
   if (!combined?.measuresDisagree) return null;
   const odd = combined.flaggedMeasure === null ? undefined : draft.measures[combined.flaggedMeasure];
   const words = positions.find(({ id }) => id === odd?.position)?.words;
-  if (!odd || !words) return <Words role="fault">The measured steps do not agree with each other through these pulleys, and neither can be blamed: measure a third step.</Words>;
+  if (!odd || !words)
+    return (
+      <Words role="fault">
+        The measured steps do not agree with each other through these pulleys, and neither can be blamed:
+        measure a third step.
+      </Words>
+    );
   return (
     <View style={styles.tight}>
       <Words role="fault">{`${words} does not fit the other measured steps: a slipping belt, or a wrong pulley.`}</Words>
-      <Button label="Leave this measure out" onPress={() => onForget(draft.measures.filter((one) => one !== odd))} />
+      <Button
+        label="Leave this measure out"
+        onPress={() => onForget(draft.measures.filter((one) => one !== odd))}
+      />
     </View>
   );
 }
 
-function PulleyKeypad({ draft, wheel, onSet, onClose }: { draft: DriveDraft; wheel: Wheel; onSet: (drive: DriveDraft['drive']) => void; onClose: () => void }) {
+function PulleyKeypad({
+  draft,
+  wheel,
+  onSet,
+  onClose,
+}: {
+  draft: DriveDraft;
+  wheel: Wheel;
+  onSet: (drive: DriveDraft['drive']) => void;
+  onClose: () => void;
+}) {
   const belt = draft.drive.stages[wheel.stage];
   if (belt?.kind !== 'belt') return null;
   const title = `${belt.name} ${wheel.option + 1}, ${wheel.side === 'driver' ? 'driving' : 'driven'} pulley`;
-  const put = (value: number) => { onSet(withPulley(draft.drive, wheel.stage, wheel.option, wheel.side, value)); onClose(); };
-  if (belt.section === 'toothed') return <TeethPanel title={`${title}, teeth`} teeth={wheel.value} onSet={put} onClose={onClose} />;
+  const put = (value: number) => {
+    onSet(withPulley(draft.drive, wheel.stage, wheel.option, wheel.side, value));
+    onClose();
+  };
+  if (belt.section === 'toothed')
+    return <TeethPanel title={`${title}, teeth`} teeth={wheel.value} onSet={put} onClose={onClose} />;
   return (
-    <Keypad title={`${title}, outside`} place="pulley" valueMm={wheel.value} limits={{ lowMm: Math.ceil(pulleyLeast(belt.section, belt.thicknessMm)), highMm: 2000 }} onSet={put} onClose={onClose}
-      more={<FromCaliper nearMm={wheel.value} onTake={put} />} />
+    <Keypad
+      title={`${title}, outside`}
+      place="pulley"
+      valueMm={wheel.value}
+      limits={{ lowMm: Math.ceil(pulleyLeast(belt.section, belt.thicknessMm)), highMm: 2000 }}
+      onSet={put}
+      onClose={onClose}
+      more={<FromCaliper nearMm={wheel.value} onTake={put} />}
+    />
   );
 }
 
 /** A toothed pulley is counted, not measured. */
-function TeethPanel({ title, teeth, onSet, onClose }: { title: string; teeth: number; onSet: (teeth: number) => void; onClose: () => void }) {
-  const figures = useFigures([{ key: 'teeth', label: 'Teeth', kind: 'number', low: 8, high: 400, start: String(teeth) }]);
+function TeethPanel({
+  title,
+  teeth,
+  onSet,
+  onClose,
+}: {
+  title: string;
+  teeth: number;
+  onSet: (teeth: number) => void;
+  onClose: () => void;
+}) {
+  const figures = useFigures([
+    { key: 'teeth', label: 'Teeth', kind: 'number', low: 8, high: 400, start: String(teeth) },
+  ]);
   const set = () => {
     const read = figures.take();
     if (read) onSet(Math.round(read.teeth[0]!));
   };
-  return <Panel title={title} onClose={onClose} footer={<Button kind="main" label="Set" onPress={set} style={styles.grow} />}><View style={styles.group}>{figures.boxes}</View></Panel>;
+  return (
+    <Panel
+      title={title}
+      onClose={onClose}
+      footer={<Button kind="main" label="Set" onPress={set} style={styles.grow} />}
+    >
+      <View style={styles.group}>{figures.boxes}</View>
+    </Panel>
+  );
 }
 
 const styles = StyleSheet.create({

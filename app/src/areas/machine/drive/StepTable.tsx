@@ -18,13 +18,27 @@ export function StepTable({ steps, chosen, unit, onChoose }: StepTableProps) {
   return (
     <View>
       {[...steps].reverse().map((step) => {
-        const known = step.measured ? `measured ${formatUncertainty(step.measured.uRel)}` : step.computed ? `computed ${formatUncertainty(step.computed.uRel)}` : 'as stated';
+        const known = step.measured
+          ? `measured ${formatUncertainty(step.measured.uRel)}`
+          : step.computed
+            ? `computed ${formatUncertainty(step.computed.uRel)}`
+            : 'as stated';
         const { figure } = formatSpindleSpeed(step.rpm);
         return (
-          <Pressable key={step.position ?? step.setting} role="button" aria-label={`${figure} ${unit}, ${step.setting}, ${known}`} onPress={() => onChoose(step)} style={[styles.row, step.position === chosen && styles.chosen]}>
-            <Words role="figure" style={styles.figure}>{figure}</Words>
+          <Pressable
+            key={step.position ?? step.setting}
+            role="button"
+            aria-label={`${figure} ${unit}, ${step.setting}, ${known}`}
+            onPress={() => onChoose(step)}
+            style={[styles.row, step.position === chosen && styles.chosen]}
+          >
+            <Words role="figure" style={styles.figure}>
+              {figure}
+            </Words>
             <Words style={styles.words}>{step.setting}</Words>
-            <Words role={step.measured ? 'strong' : 'note'} style={styles.known}>{known}</Words>
+            <Words role={step.measured ? 'strong' : 'note'} style={styles.known}>
+              {known}
+            </Words>
           </Pressable>
         );
       })}
@@ -34,7 +48,15 @@ export function StepTable({ steps, chosen, unit, onChoose }: StepTableProps) {
 
 const useStyles = themed((c) =>
   StyleSheet.create({
-    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, minHeight: TOUCH, borderBottomWidth: 1, borderBottomColor: c.line, paddingLeft: 6 },
+    row: {
+      flexDirection: 'row',
+      alignItems: 'center',
+      gap: SPACE.close,
+      minHeight: TOUCH,
+      borderBottomWidth: 1,
+      borderBottomColor: c.line,
+      paddingLeft: 6,
+    },
     chosen: { backgroundColor: c.wash, borderLeftWidth: 4, borderLeftColor: c.accent, paddingLeft: 2 },
     figure: { width: 56, textAlign: 'right' },
     words: { flex: 1 },

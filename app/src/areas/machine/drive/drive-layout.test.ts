@@ -1,42 +1,88 @@
 import type { Drive, DriveStage } from '@pike-stone/core/drive';
 import fc from 'fast-check';
-import { FRESH_DRIVE, fittedAt, nextPair, shapeOf, startingAt, withNewPart, withoutPart, withPulley, withSteps } from './drive-draft';
+import {
+  FRESH_DRIVE,
+  fittedAt,
+  nextPair,
+  shapeOf,
+  startingAt,
+  withNewPart,
+  withoutPart,
+  withPulley,
+  withSteps,
+} from './drive-draft';
 import { driveLayout } from './drive-layout';
 
-const pair = fc.record({ driverMm: fc.double({ min: 30, max: 400, noNaN: true }), drivenMm: fc.double({ min: 30, max: 400, noNaN: true }) });
+const pair = fc.record({
+  driverMm: fc.double({ min: 30, max: 400, noNaN: true }),
+  drivenMm: fc.double({ min: 30, max: 400, noNaN: true }),
+});
 const stage: fc.Arbitrary<DriveStage> = fc.oneof(
-  fc.record({ kind: fc.constant('belt' as const), name: fc.constant('Belt'), section: fc.constantFrom('A' as const, 'flat' as const, 'toothed' as const), thicknessMm: fc.constant(4), slipPercent: fc.constant(1), pairs: fc.array(pair, { minLength: 1, maxLength: 5 }) }),
-  fc.record({ kind: fc.constant('lever' as const), name: fc.constant('Lever'), positions: fc.array(fc.record({ name: fc.constant('A'), driverTeeth: fc.integer({ min: 12, max: 90 }), drivenTeeth: fc.integer({ min: 12, max: 90 }) }), { minLength: 1, maxLength: 4 }) }),
+  fc.record({
+    kind: fc.constant('belt' as const),
+    name: fc.constant('Belt'),
+    section: fc.constantFrom('A' as const, 'flat' as const, 'toothed' as const),
+    thicknessMm: fc.constant(4),
+    slipPercent: fc.constant(1),
+    pairs: fc.array(pair, { minLength: 1, maxLength: 5 }),
+  }),
+  fc.record({
+    kind: fc.constant('lever' as const),
+    name: fc.constant('Lever'),
+    positions: fc.array(
+      fc.record({
+        name: fc.constant('A'),
+        driverTeeth: fc.integer({ min: 12, max: 90 }),
+        drivenTeeth: fc.integer({ min: 12, max: 90 }),
+      }),
+      { minLength: 1, maxLength: 4 },
+    ),
+  }),
   fc.constant({ kind: 'variable' as const, name: 'Dial', slowest: 0.4, fastest: 2.4 }),
   fc.constant({ kind: 'back-gear' as const, driversTeeth: [28, 24], drivenTeeth: [72, 76] }),
 );
-const drives = fc.array(stage, { minLength: 1, maxLength: 3 }).map((stages): Drive => ({ motorRpm: [1425], stages }));
+const drives = fc
+  .array(stage, { minLength: 1, maxLength: 3 })
+  .map((stages): Drive => ({ motorRpm: [1425], stages }));
 
 describe('where a drive stands on the drawing', () => {
   it('everything lies on the paper, each wheel on its shaft, each belt between its rims', () => {
-    fc.assert(fc.property(drives, fc.integer({ min: 340, max: 620 }), fc.boolean(), (drive, width, inMesh) => {
-      const { height, wheels, lanes, shafts } = driveLayout(drive, width, 380, drive.stages.map(() => inMesh));
-      const centres = [...shafts.map(({ y }) => y)];
-      for (const wheel of wheels) {
-        expect(wheel.y).toBeGreaterThanOrEqual(0);
-        expect(wheel.y + wheel.height).toBeLessThanOrEqual(height + 1);
-        if (drive.stages[wheel.stage]!.kind !== 'back-gear') expect(centres.some((y) => Math.abs(y - (wheel.y + wheel.height / 2)) < 1e-6)).toBe(true);
-      }
-      for (const lane of lanes) {
-        if (drive.stages[lane.stage]!.kind === 'belt') expect(lane.gapBottom - lane.gapTop).toBeGreaterThanOrEqual(48);
-        expect(lane.top).toBeLessThan(lane.bottom);
-      }
-    }));
+    fc.assert(
+      fc.property(drives, fc.integer({ min: 340, max: 620 }), fc.boolean(), (drive, width, inMesh) => {
+        const { height, wheels, lanes, shafts } = driveLayout(
+          drive,
+          width,
+          380,
+          drive.stages.map(() => inMesh),
+        );
+        const centres = [...shafts.map(({ y }) => y)];
+        for (const wheel of wheels) {
+          expect(wheel.y).toBeGreaterThanOrEqual(0);
+          expect(wheel.y + wheel.height).toBeLessThanOrEqual(height + 1);
+          if (drive.stages[wheel.stage]!.kind !== 'back-gear')
+            expect(centres.some((y) => Math.abs(y - (wheel.y + wheel.height / 2)) < 1e-6)).toBe(true);
+        }
+        for (const lane of lanes) {
+          if (drive.stages[lane.stage]!.kind === 'belt')
+            expect(lane.gapBottom - lane.gapTop).toBeGreaterThanOrEqual(48);
+          expect(lane.top).toBeLessThan(lane.bottom);
+        }
+      }),
+    );
   });
 
   it('pulleys are to scale', () => {
     const { wheels } = driveLayout(FRESH_DRIVE, 390, 380, [false]);
-    const of = (side: string, option: number) => wheels.find((wheel) => wheel.side === side && wheel.option === option)!.height;
+    const of = (side: string, option: number) =>
+      wheels.find((wheel) => wheel.side === side && wheel.option === option)!.height;
     expect(of('driven', 0) / of('driver', 0)).toBeCloseTo(130 / 60, 6);
   });
 
   it('gears stand off when they are out', () => {
-    const drive: Drive = { motorRpm: [1425], stages: [...FRESH_DRIVE.stages, { kind: 'back-gear', driversTeeth: [28, 24], drivenTeeth: [72, 76] }] };
+    const drive: Drive = {
+      motorRpm: [1425],
+      stages: [...FRESH_DRIVE.stages, { kind: 'back-gear', driversTeeth: [28, 24], drivenTeeth: [72, 76] }],
+    };
     const lay = (inMesh: boolean) => {
       const layout = driveLayout(drive, 390, 380, [false, inMesh]);
       return layout.shafts.at(-1)!.y - layout.layShafts[0]!.y;
@@ -48,21 +94,36 @@ describe('where a drive stands on the drawing', () => {
 describe('a drive being drawn', () => {
   it('a new belt stands before the back gear, under a name of its own', () => {
     const drive = withNewPart(withNewPart(FRESH_DRIVE, 'back-gear'), 'belt');
-    expect(drive.stages.map((one) => (one.kind === 'back-gear' ? 'gear' : one.name))).toEqual(['Belt', 'Belt B', 'gear']);
+    expect(drive.stages.map((one) => (one.kind === 'back-gear' ? 'gear' : one.name))).toEqual([
+      'Belt',
+      'Belt B',
+      'gear',
+    ]);
     expect(withoutPart(drive, 1).stages).toHaveLength(2);
   });
 
   it('one pulley changes, its belt keeps the rest; the shape stays the same', () => {
     const next = withPulley(FRESH_DRIVE, 0, 1, 'driven', 101);
-    expect(next.stages[0]).toMatchObject({ pairs: [{ driverMm: 60, drivenMm: 130 }, { driverMm: 95, drivenMm: 101 }, { driverMm: 130, drivenMm: 60 }] });
+    expect(next.stages[0]).toMatchObject({
+      pairs: [
+        { driverMm: 60, drivenMm: 130 },
+        { driverMm: 95, drivenMm: 101 },
+        { driverMm: 130, drivenMm: 60 },
+      ],
+    });
     expect(shapeOf(next)).toBe(shapeOf(FRESH_DRIVE));
     expect(shapeOf(withNewPart(FRESH_DRIVE, 'lever'))).not.toBe(shapeOf(FRESH_DRIVE));
   });
 
   it('more steps go on as the last two did, fewer are cut off', () => {
-    const pairs = [{ driverMm: 60, drivenMm: 130 }, { driverMm: 90, drivenMm: 100 }];
+    const pairs = [
+      { driverMm: 60, drivenMm: 130 },
+      { driverMm: 90, drivenMm: 100 },
+    ];
     expect(withSteps(pairs, 3, nextPair)[2]).toEqual({ driverMm: 120, drivenMm: 70 });
-    expect(withSteps(pairs, 6, nextPair).every(({ driverMm, drivenMm }) => driverMm >= 30 && drivenMm >= 30)).toBe(true);
+    expect(
+      withSteps(pairs, 6, nextPair).every(({ driverMm, drivenMm }) => driverMm >= 30 && drivenMm >= 30),
+    ).toBe(true);
     expect(withSteps(pairs, 1, nextPair)).toEqual(pairs.slice(0, 1));
   });
 

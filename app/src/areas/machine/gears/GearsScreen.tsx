@@ -30,13 +30,24 @@ const useBanjoDrafts = draftsNamed<BanjoDraft>('pike-banjo-drafts');
 
 /** Two feeds this close are one: the lever's name gives way to the gears'. */
 const SAME_FEED = 0.005;
-const FRESH_BANJO: Banjo = { leadscrewPitchMm: 3.175, fixedRatio: 1, feedRatio: 0.1, owned: [20, 25, 30, 35, 40, 45, 50, 55, 60, 65], drivers: [20], driven: [60] };
+const FRESH_BANJO: Banjo = {
+  leadscrewPitchMm: 3.175,
+  fixedRatio: 1,
+  feedRatio: 0.1,
+  owned: [20, 25, 30, 35, 40, 45, 50, 55, 60, 65],
+  drivers: [20],
+  driven: [60],
+};
 
 /** Change gears of a lathe: what the ones on it cut and feed, and which to put on for a pitch. */
 export const GearsScreen = machinePage(function Gears({ record, back }: MachinePageProps) {
-  return record.body.kind === 'lathe'
-    ? <Train record={record as LatheRecord} back={back} />
-    : <Empty title="No change gears here" action={<Button label="Back" onPress={back} />}>Only a lathe has them.</Empty>;
+  return record.body.kind === 'lathe' ? (
+    <Train record={record as LatheRecord} back={back} />
+  ) : (
+    <Empty title="No change gears here" action={<Button label="Back" onPress={back} />}>
+      Only a lathe has them.
+    </Empty>
+  );
 });
 
 type LatheRecord = MachinePageProps['record'] & { readonly body: MachineOf<'lathe'> };
@@ -55,25 +66,74 @@ function Train({ record, back }: { record: LatheRecord; back: () => void }) {
   const feedMm = pitchMm * banjo.feedRatio;
   const setting = sayTrain(banjo);
   const put = async (withFeed: boolean) => {
-    const feeds = withFeed ? [...machine.feeds.filter(({ value }) => Math.abs(value / feedMm - 1) > SAME_FEED), { value: Number(feedMm.toPrecision(4)), setting: `Gears ${setting}`.slice(0, 60) }].sort((a, b) => a.value - b.value) : machine.feeds;
-    if (!(await keep({ ...machine, banjo, feeds }, withFeed ? 'The feed is in the list of the carriage.' : 'The lathe knows its gears.', version))) return;
+    const feeds = withFeed
+      ? [
+          ...machine.feeds.filter(({ value }) => Math.abs(value / feedMm - 1) > SAME_FEED),
+          { value: Number(feedMm.toPrecision(4)), setting: `Gears ${setting}`.slice(0, 60) },
+        ].sort((a, b) => a.value - b.value)
+      : machine.feeds;
+    if (
+      !(await keep(
+        { ...machine, banjo, feeds },
+        withFeed ? 'The feed is in the list of the carriage.' : 'The lathe knows its gears.',
+        version,
+      ))
+    )
+      return;
     drop(record.id);
     back();
   };
   const fits = fitsBanjo(banjo);
-  const twice = [...banjo.drivers, ...banjo.driven].some((teeth, _, all) => all.filter((other) => other === teeth).length > banjo.owned.filter((other) => other === teeth).length);
+  const twice = [...banjo.drivers, ...banjo.driven].some(
+    (teeth, _, all) =>
+      all.filter((other) => other === teeth).length > banjo.owned.filter((other) => other === teeth).length,
+  );
   return (
-    <Screen title="Change gears" about={machine.name} onBack={back} side={<Search banjo={banjo} units={units} onTake={change} />}
-      footer={<><Button label="Feed into the list" says="Put this feed into the list of carriage feeds" onPress={() => void put(true)} style={styles.grow} /><Button kind="main" label="Keep the gears" onPress={() => void put(false)} style={styles.grow} /></>}>
+    <Screen
+      title="Change gears"
+      about={machine.name}
+      onBack={back}
+      side={<Search banjo={banjo} units={units} onTake={change} />}
+      footer={
+        <>
+          <Button
+            label="Feed into the list"
+            says="Put this feed into the list of carriage feeds"
+            onPress={() => void put(true)}
+            style={styles.grow}
+          />
+          <Button kind="main" label="Keep the gears" onPress={() => void put(false)} style={styles.grow} />
+        </>
+      }
+    >
       <TrainDrawing drivers={banjo.drivers} driven={banjo.driven} onGear={setPlace} />
       <Sheet>
         <View style={styles.group}>
           <Words role="title">{pitchOf(pitchMm, units)}</Words>
           <Words>{`Thread pitch with ${setting}; carriage feed ${joined(formatFeedPerTurn(feedMm, units))}`}</Words>
           <Words role="note">{`Leadscrew ${pitchOf(banjo.leadscrewPitchMm, units)} × ${banjo.fixedRatio} × ${banjo.drivers.join(' × ')} ÷ ${banjo.driven.join(' ÷ ')}; idlers only turn the sense.`}</Words>
-          {!fits && <Words role="fault">These gears may not reach each other on the banjo: the first pair must clear the second stud by 15 teeth, and the second the first.</Words>}
+          {!fits && (
+            <Words role="fault">
+              These gears may not reach each other on the banjo: the first pair must clear the second stud by
+              15 teeth, and the second the first.
+            </Words>
+          )}
           {twice && <Words role="fault">One of these gears is not in your set, or is there only once.</Words>}
-          <Choice says="Pairs of gears" value={String(banjo.drivers.length)} onChange={(count) => change(count === '1' ? { drivers: banjo.drivers.slice(0, 1), driven: banjo.driven.slice(0, 1) } : { drivers: [...banjo.drivers, spare(banjo)], driven: [...banjo.driven, spare(banjo)] })} options={[{ value: '1', label: 'One pair' }, { value: '2', label: 'Two pairs' }]} />
+          <Choice
+            says="Pairs of gears"
+            value={String(banjo.drivers.length)}
+            onChange={(count) =>
+              change(
+                count === '1'
+                  ? { drivers: banjo.drivers.slice(0, 1), driven: banjo.driven.slice(0, 1) }
+                  : { drivers: [...banjo.drivers, spare(banjo)], driven: [...banjo.driven, spare(banjo)] },
+              )
+            }
+            options={[
+              { value: '1', label: 'One pair' },
+              { value: '2', label: 'Two pairs' },
+            ]}
+          />
           <Button label="Leadscrew and gears owned" onPress={() => setAsking(true)} />
         </View>
         <Caution level="caution">Isolate before touching change gears; cover shut before the switch.</Caution>
@@ -81,37 +141,94 @@ function Train({ record, back }: { record: LatheRecord; back: () => void }) {
       {place && (
         <Panel title="Gear in this place" onClose={() => setPlace(null)}>
           {[...new Set(banjo.owned)].map((teeth) => (
-            <Row key={teeth} title={`${teeth} teeth`} chosen={banjo[place.side][place.pair] === teeth} onPress={() => { change({ [place.side]: banjo[place.side].map((one, i) => (i === place.pair ? teeth : one)) }); setPlace(null); }} />
+            <Row
+              key={teeth}
+              title={`${teeth} teeth`}
+              chosen={banjo[place.side][place.pair] === teeth}
+              onPress={() => {
+                change({ [place.side]: banjo[place.side].map((one, i) => (i === place.pair ? teeth : one)) });
+                setPlace(null);
+              }}
+            />
           ))}
         </Panel>
       )}
-      {asking && <BanjoPanel banjo={banjo} onClose={() => setAsking(false)} onSet={(next) => { change(next); setAsking(false); }} />}
+      {asking && (
+        <BanjoPanel
+          banjo={banjo}
+          onClose={() => setAsking(false)}
+          onSet={(next) => {
+            change(next);
+            setAsking(false);
+          }}
+        />
+      )}
     </Screen>
   );
 }
 
 /** A gear of the set that is not on the banjo yet. */
-const spare = (banjo: Banjo): number => banjo.owned.find((teeth) => ![...banjo.drivers, ...banjo.driven].includes(teeth)) ?? banjo.owned[0]!;
-const sayTrain = ({ drivers, driven }: Pick<GearChoice, 'drivers' | 'driven'>): string => drivers.map((teeth, i) => `${teeth}:${driven[i]}`).join(' and ');
+const spare = (banjo: Banjo): number =>
+  banjo.owned.find((teeth) => ![...banjo.drivers, ...banjo.driven].includes(teeth)) ?? banjo.owned[0]!;
+const sayTrain = ({ drivers, driven }: Pick<GearChoice, 'drivers' | 'driven'>): string =>
+  drivers.map((teeth, i) => `${teeth}:${driven[i]}`).join(' and ');
 
 /** From a wanted pitch to gears of the set. */
-function Search({ banjo, units, onTake }: { banjo: Banjo; units: UnitSystem; onTake: (next: Partial<Banjo>) => void }) {
+function Search({
+  banjo,
+  units,
+  onTake,
+}: {
+  banjo: Banjo;
+  units: UnitSystem;
+  onTake: (next: Partial<Banjo>) => void;
+}) {
   const [text, setText] = useState('');
   const [mustFit, setMustFit] = useState(true);
   const wanted = text.trim() === '' ? null : wantedPitch(text, units);
-  const question = wanted?.mm ? { screw: banjo.leadscrewPitchMm, gears: banjo.owned, mm: wanted.mm, fixedRatio: banjo.fixedRatio, mustFit } : null;
-  const { answer, working } = useWorked(question, (work, asked) => work.changeGearSearch(asked.screw, asked.gears, asked.mm, { fixedRatio: asked.fixedRatio, mustFit: asked.mustFit }));
+  const question = wanted?.mm
+    ? {
+        screw: banjo.leadscrewPitchMm,
+        gears: banjo.owned,
+        mm: wanted.mm,
+        fixedRatio: banjo.fixedRatio,
+        mustFit,
+      }
+    : null;
+  const { answer, working } = useWorked(question, (work, asked) =>
+    work.changeGearSearch(asked.screw, asked.gears, asked.mm, {
+      fixedRatio: asked.fixedRatio,
+      mustFit: asked.mustFit,
+    }),
+  );
   return (
     <Sheet>
       <View style={styles.group}>
         <Words role="heading">Gears for a thread</Words>
-        <TextBox label={units === 'mm' ? 'Pitch: 1.25, or 20 tpi' : 'Threads per inch: 20, or 1.25 mm'} figures value={text} onChange={setText} fault={wanted?.fault} />
-        <Tick label="Must fit the banjo" about="the usual rule of practice for compound gears" value={mustFit} onChange={setMustFit} />
+        <TextBox
+          label={units === 'mm' ? 'Pitch: 1.25, or 20 tpi' : 'Threads per inch: 20, or 1.25 mm'}
+          figures
+          value={text}
+          onChange={setText}
+          fault={wanted?.fault}
+        />
+        <Tick
+          label="Must fit the banjo"
+          about="the usual rule of practice for compound gears"
+          value={mustFit}
+          onChange={setMustFit}
+        />
         {question && !working && answer && (
           <>
-            <Words><Words role="strong">{sayTrain(answer)}</Words>{` gives ${pitchOf(answer.pitchMm, units)}`}</Words>
+            <Words>
+              <Words role="strong">{sayTrain(answer)}</Words>
+              {` gives ${pitchOf(answer.pitchMm, units)}`}
+            </Words>
             <Words role={Math.abs(answer.errorPpm) > 200 ? 'fault' : 'note'}>{sayError(answer, units)}</Words>
-            <Button label="Put these on" onPress={() => onTake({ drivers: [...answer.drivers], driven: [...answer.driven] })} />
+            <Button
+              label="Put these on"
+              onPress={() => onTake({ drivers: [...answer.drivers], driven: [...answer.driven] })}
+            />
           </>
         )}
         {question && !working && !answer && <Words role="fault">No gears of the set fit the banjo.</Words>}
@@ -121,8 +238,13 @@ function Search({ banjo, units, onTake }: { banjo: Banjo; units: UnitSystem; onT
 }
 
 function sayError({ errorPpm }: GearChoice, units: UnitSystem): string {
-  const off = Math.abs(errorPpm) < 0.5 ? 'Exact.' : `${errorPpm > 0 ? '+' : '−'}${Math.abs(errorPpm).toFixed(0)} ppm: ${joined(formatLength(Math.abs(errorPpm) / 10_000, units))} over ${units === 'mm' ? '100 mm' : '3.937 in'}.`;
-  return Math.abs(errorPpm) > 200 ? `${off} A long nut will notice; add gears, 127 teeth for the other system.` : `${off} No nut of normal length notices; the wear of the leadscrew is usually larger.`;
+  const off =
+    Math.abs(errorPpm) < 0.5
+      ? 'Exact.'
+      : `${errorPpm > 0 ? '+' : '−'}${Math.abs(errorPpm).toFixed(0)} ppm: ${joined(formatLength(Math.abs(errorPpm) / 10_000, units))} over ${units === 'mm' ? '100 mm' : '3.937 in'}.`;
+  return Math.abs(errorPpm) > 200
+    ? `${off} A long nut will notice; add gears, 127 teeth for the other system.`
+    : `${off} No nut of normal length notices; the wear of the leadscrew is usually larger.`;
 }
 
 const styles = StyleSheet.create({ grow: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.close } });

@@ -32,14 +32,28 @@ function placed({ drivers, driven }: Pick<TrainDrawingProps, 'drivers' | 'driven
   let [x, y] = [0, 0];
   drivers.forEach((driver, pair) => {
     const last = pair === drivers.length - 1;
-    gears.push({ place: { side: 'drivers', pair }, teeth: driver, x, y, says: pair === 0 ? 'Gear on the spindle side' : 'Second driving gear', shaft: pair === 0 ? 'spindle' : 'stud' });
+    gears.push({
+      place: { side: 'drivers', pair },
+      teeth: driver,
+      x,
+      y,
+      says: pair === 0 ? 'Gear on the spindle side' : 'Second driving gear',
+      shaft: pair === 0 ? 'spindle' : 'stud',
+    });
     const other = driven[pair] ?? driver;
     const apart = (driver + other) / 2;
     // Each mesh turns the other way round, so that the train stays flat.
     const angle = pair % 2 === 0 ? TURN : -TURN;
     x += apart * Math.cos(angle);
     y += apart * Math.sin(angle);
-    gears.push({ place: { side: 'driven', pair }, teeth: other, x, y, says: last ? 'Gear on the leadscrew' : 'First driven gear', shaft: last ? 'leadscrew' : 'stud' });
+    gears.push({
+      place: { side: 'driven', pair },
+      teeth: other,
+      x,
+      y,
+      says: last ? 'Gear on the leadscrew' : 'First driven gear',
+      shaft: last ? 'leadscrew' : 'stud',
+    });
   });
   return gears;
 }
@@ -55,35 +69,92 @@ export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
   const top = Math.min(...gears.map(({ y, teeth }) => y - teeth / 2));
   const bottom = Math.max(...gears.map(({ y, teeth }) => y + teeth / 2));
   const scale = Math.min((width - 2 * EDGE) / (right - left), (HEIGHT - 2 * EDGE) / (bottom - top));
-  const at = (gear: Gear) => ({ cx: width / 2 + (gear.x - (left + right) / 2) * scale, cy: HEIGHT / 2 + (gear.y - (top + bottom) / 2) * scale, r: (gear.teeth / 2) * scale });
+  const at = (gear: Gear) => ({
+    cx: width / 2 + (gear.x - (left + right) / 2) * scale,
+    cy: HEIGHT / 2 + (gear.y - (top + bottom) / 2) * scale,
+    r: (gear.teeth / 2) * scale,
+  });
   return (
     <View style={styles.paper} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
       {width > 0 && (
         <>
           <Svg width={width} height={HEIGHT} style={styles.art}>
-            {[...gears].sort((a, b) => b.teeth - a.teeth).map((gear) => {
-              const { cx, cy, r } = at(gear);
-              // Two gears on one stud share a middle: the smaller lies in front.
-              return <Circle key={`${gear.place.side}${gear.place.pair}`} cx={cx} cy={cy} r={r} fill={c.ground} stroke={c.ink} strokeWidth={1.4} strokeDasharray="4 2" />;
-            })}
+            {[...gears]
+              .sort((a, b) => b.teeth - a.teeth)
+              .map((gear) => {
+                const { cx, cy, r } = at(gear);
+                // Two gears on one stud share a middle: the smaller lies in front.
+                return (
+                  <Circle
+                    key={`${gear.place.side}${gear.place.pair}`}
+                    cx={cx}
+                    cy={cy}
+                    r={r}
+                    fill={c.ground}
+                    stroke={c.ink}
+                    strokeWidth={1.4}
+                    strokeDasharray="4 2"
+                  />
+                );
+              })}
             {gears.map((gear, i) => {
               const { cx, cy, r } = at(gear);
-              const shared = gears.some((other, j) => j !== i && other.x === gear.x && other.y === gear.y && other.teeth > gear.teeth);
+              const shared = gears.some(
+                (other, j) => j !== i && other.x === gear.x && other.y === gear.y && other.teeth > gear.teeth,
+              );
               const label = { x: cx, y: shared ? cy + 20 : cy + Math.max(20, r - 9) };
               return (
                 <G key={`t${gear.place.side}${gear.place.pair}`}>
                   <Circle cx={cx} cy={cy} r={3} fill={c.ink} />
-                  <SvgText x={label.x} y={label.y} textAnchor="middle" fontFamily={FONT.figures} fontSize={16} fontWeight="600" fill={c.accent} textDecoration="underline">{gear.teeth}</SvgText>
-                  {(gear.shaft !== 'stud') && <SvgText x={cx} y={cy - 8} textAnchor="middle" fontFamily={FONT.words} fontSize={13} fill={c.quiet}>{gear.shaft}</SvgText>}
+                  <SvgText
+                    x={label.x}
+                    y={label.y}
+                    textAnchor="middle"
+                    fontFamily={FONT.figures}
+                    fontSize={16}
+                    fontWeight="600"
+                    fill={c.accent}
+                    textDecoration="underline"
+                  >
+                    {gear.teeth}
+                  </SvgText>
+                  {gear.shaft !== 'stud' && (
+                    <SvgText
+                      x={cx}
+                      y={cy - 8}
+                      textAnchor="middle"
+                      fontFamily={FONT.words}
+                      fontSize={13}
+                      fill={c.quiet}
+                    >
+                      {gear.shaft}
+                    </SvgText>
+                  )}
                 </G>
               );
             })}
           </Svg>
-          {[...gears].sort((a, b) => b.teeth - a.teeth).map((gear) => {
-            const { cx, cy, r } = at(gear);
-            const half = Math.max(LEAST_TOUCH / 2, r);
-            return <Pressable key={`p${gear.place.side}${gear.place.pair}`} role="button" aria-label={`${gear.says}, ${gear.teeth} teeth, change`} onPress={() => onGear(gear.place)} style={{ position: 'absolute', left: cx - half, top: cy - half, width: 2 * half, height: 2 * half }} />;
-          })}
+          {[...gears]
+            .sort((a, b) => b.teeth - a.teeth)
+            .map((gear) => {
+              const { cx, cy, r } = at(gear);
+              const half = Math.max(LEAST_TOUCH / 2, r);
+              return (
+                <Pressable
+                  key={`p${gear.place.side}${gear.place.pair}`}
+                  role="button"
+                  aria-label={`${gear.says}, ${gear.teeth} teeth, change`}
+                  onPress={() => onGear(gear.place)}
+                  style={{
+                    position: 'absolute',
+                    left: cx - half,
+                    top: cy - half,
+                    width: 2 * half,
+                    height: 2 * half,
+                  }}
+                />
+              );
+            })}
         </>
       )}
     </View>
@@ -92,7 +163,13 @@ export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
 
 const useStyles = themed((c) =>
   StyleSheet.create({
-    paper: { height: HEIGHT, backgroundColor: c.sheet, borderTopWidth: 1, borderBottomWidth: 1, borderColor: c.line },
+    paper: {
+      height: HEIGHT,
+      backgroundColor: c.sheet,
+      borderTopWidth: 1,
+      borderBottomWidth: 1,
+      borderColor: c.line,
+    },
     art: { pointerEvents: 'none' },
   }),
 );

@@ -9,17 +9,40 @@ import { shownAs, showReading, STEADY_S } from './shown';
 /** What the caliper shows, to be taken instead of typed; nothing where there is no caliper. */
 export function FromCaliper({ nearMm, onTake }: { nearMm: number; onTake: (mm: number) => void }) {
   const { data } = useInstruments();
-  return data?.instruments.some(({ kind }) => kind === 'caliper') ? <Live nearMm={nearMm} onTake={onTake} /> : null;
+  return data?.instruments.some(({ kind }) => kind === 'caliper') ? (
+    <Live nearMm={nearMm} onTake={onTake} />
+  ) : null;
 }
 
 function Live({ nearMm, onTake }: { nearMm: number; onTake: (mm: number) => void }) {
   const units = useUnits();
   const { readings, state, standIn } = useInstrument('caliper', nearMm, STEADY_S);
   const as = shownAs('caliper', units);
-  const steady = steadyReading(readings.flatMap(({ value }) => (value === null ? [] : [value])), as.lastPlace);
+  const steady = steadyReading(
+    readings.flatMap(({ value }) => (value === null ? [] : [value])),
+    as.lastPlace,
+  );
   const there = steady !== null && state === 'live';
-  const label = there ? `Take ${showReading(steady.value, as)}, ${standIn ? 'simulated ' : ''}caliper` : state === 'connecting' || state === 'live' ? 'Caliper: waiting' : 'Caliper: stale';
-  return <View style={styles.box}><Button label={label} disabled={!there} onPress={() => { if (steady) onTake(Number(steady.value.toFixed(2))); }} style={styles.grow} /></View>;
+  const label = there
+    ? `Take ${showReading(steady.value, as)}, ${standIn ? 'simulated ' : ''}caliper`
+    : state === 'connecting' || state === 'live'
+      ? 'Caliper: waiting'
+      : 'Caliper: stale';
+  return (
+    <View style={styles.box}>
+      <Button
+        label={label}
+        disabled={!there}
+        onPress={() => {
+          if (steady) onTake(Number(steady.value.toFixed(2)));
+        }}
+        style={styles.grow}
+      />
+    </View>
+  );
 }
 
-const styles = StyleSheet.create({ box: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.close, flexDirection: 'row' }, grow: { flex: 1 } });
+const styles = StyleSheet.create({
+  box: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.close, flexDirection: 'row' },
+  grow: { flex: 1 },
+});

@@ -20,8 +20,14 @@ export function StreamState({ stream, held }: { stream: Stream; held: boolean })
   const fresh = stream.state === 'live' || stream.state === 'connecting';
   return (
     <View style={styles.state} aria-live="polite">
-      <Words role={fresh || held ? 'note' : 'fault'}>{held ? 'Held: the figures stand still until you go on.' : STATE_WORDS[stream.state]}</Words>
-      {stream.standIn && <Words role="note">Simulated instrument, for trying out. Connect a real one to measure your machine.</Words>}
+      <Words role={fresh || held ? 'note' : 'fault'}>
+        {held ? 'Held: the figures stand still until you go on.' : STATE_WORDS[stream.state]}
+      </Words>
+      {stream.standIn && (
+        <Words role="note">
+          Simulated instrument, for trying out. Connect a real one to measure your machine.
+        </Words>
+      )}
     </View>
   );
 }
@@ -54,20 +60,64 @@ export function Trace({ says, points, spanS, show, level = null }: TraceProps) {
   const shown = points.filter((point) => Number.isFinite(point.value));
   const even = shown.filter(({ odd }) => !odd).map(({ value }) => value);
   const middle = level ?? (even.length > 0 ? even.reduce((sum, one) => sum + one, 0) / even.length : 0);
-  const half = Math.max(Math.abs(middle) * LEAST_SPAN_REL, ...even.map((value) => Math.abs(value - middle))) * 1.15 || 1;
+  const half =
+    Math.max(Math.abs(middle) * LEAST_SPAN_REL, ...even.map((value) => Math.abs(value - middle))) * 1.15 || 1;
   const newest = points.at(-1)?.t ?? 0;
   const x = (t: number) => EDGE.left + (1 - (newest - t) / spanS) * (width - EDGE.left - EDGE.right);
-  const y = (value: number) => EDGE.top + Math.min(1, Math.max(0, 0.5 - (value - middle) / (2 * half))) * (HEIGHT - EDGE.top - EDGE.bottom);
-  const path = shown.filter(({ odd }) => !odd).map(({ t, value }, i) => `${i === 0 ? 'M' : 'L'}${x(t).toFixed(1)} ${y(value).toFixed(1)}`).join('');
+  const y = (value: number) =>
+    EDGE.top
+    + Math.min(1, Math.max(0, 0.5 - (value - middle) / (2 * half))) * (HEIGHT - EDGE.top - EDGE.bottom);
+  const path = shown
+    .filter(({ odd }) => !odd)
+    .map(({ t, value }, i) => `${i === 0 ? 'M' : 'L'}${x(t).toFixed(1)} ${y(value).toFixed(1)}`)
+    .join('');
   return (
-    <View style={styles.paper} role="img" aria-label={says} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+    <View
+      style={styles.paper}
+      role="img"
+      aria-label={says}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+    >
       {width > 0 && (
         <Svg width={width} height={HEIGHT}>
           <Line x1={EDGE.left} x2={width - EDGE.right} y1={HEIGHT - 6} y2={HEIGHT - 6} stroke={c.line} />
-          {level !== null && <Line x1={EDGE.left} x2={width - EDGE.right} y1={y(level)} y2={y(level)} stroke={c.strongLine} strokeDasharray="5 4" />}
+          {level !== null && (
+            <Line
+              x1={EDGE.left}
+              x2={width - EDGE.right}
+              y1={y(level)}
+              y2={y(level)}
+              stroke={c.strongLine}
+              strokeDasharray="5 4"
+            />
+          )}
           <Path d={path} stroke={c.accent} strokeWidth={1.6} fill="none" />
-          {shown.filter(({ odd }) => odd).map(({ t, value }) => <Circle key={t} cx={x(t)} cy={y(value)} r={3.5} fill="none" stroke={c.danger} strokeWidth={1.4} />)}
-          {shown.length > 0 && [middle + half, middle, middle - half].map((value) => <SvgText key={value} x={width - EDGE.right + 6} y={y(value) + 5} fontFamily={FONT.figures} fontSize={13} fill={c.quiet}>{show(value)}</SvgText>)}
+          {shown
+            .filter(({ odd }) => odd)
+            .map(({ t, value }) => (
+              <Circle
+                key={t}
+                cx={x(t)}
+                cy={y(value)}
+                r={3.5}
+                fill="none"
+                stroke={c.danger}
+                strokeWidth={1.4}
+              />
+            ))}
+          {shown.length > 0
+            && [middle + half, middle, middle - half].map((value) => (
+              <SvgText
+                key={value}
+                x={width - EDGE.right + 6}
+                y={y(value) + 5}
+                fontFamily={FONT.figures}
+                fontSize={13}
+                fill={c.quiet}
+              >
+                {show(value)}
+              </SvgText>
+            ))}
         </Svg>
       )}
     </View>

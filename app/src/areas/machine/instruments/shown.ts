@@ -10,11 +10,17 @@ interface ShownAs {
 }
 
 export function shownAs(kind: Exclude<InstrumentKind, 'tachometer'>, units: UnitSystem): ShownAs {
-  if (kind === 'caliper') return units === 'mm' ? { unit: 'mm', places: 2, perUnit: 1, lastPlace: 0.01 } : { unit: 'in', places: 3, perUnit: 25.4, lastPlace: 0.01 };
-  return kind === 'ammeter' ? { unit: 'A', places: 2, perUnit: 1, lastPlace: 0.01 } : { unit: '°', places: 1, perUnit: 1, lastPlace: 0.1 };
+  if (kind === 'caliper')
+    return units === 'mm'
+      ? { unit: 'mm', places: 2, perUnit: 1, lastPlace: 0.01 }
+      : { unit: 'in', places: 3, perUnit: 25.4, lastPlace: 0.01 };
+  return kind === 'ammeter'
+    ? { unit: 'A', places: 2, perUnit: 1, lastPlace: 0.01 }
+    : { unit: '°', places: 1, perUnit: 1, lastPlace: 0.1 };
 }
 
-export const showReading = (value: number, { unit, places, perUnit }: ShownAs): string => `${(value / perUnit).toFixed(places)}\u00a0${unit}`;
+export const showReading = (value: number, { unit, places, perUnit }: ShownAs): string =>
+  `${(value / perUnit).toFixed(places)}\u00a0${unit}`;
 
 /** Over this many seconds a value counts as held still. */
 export const STEADY_S = 1.5;

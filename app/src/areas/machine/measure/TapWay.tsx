@@ -11,7 +11,11 @@ import { CORNER, SPACE } from '../../../theme/type';
 import type { WayProps } from './TrueSpeedScreen';
 import { surely } from './measures';
 
-const EVERY = [{ value: '1', label: 'Every turn' }, { value: '5', label: 'Every 5th' }, { value: '10', label: 'Every 10th' }] as const;
+const EVERY = [
+  { value: '1', label: 'Every turn' },
+  { value: '5', label: 'Every 5th' },
+  { value: '10', label: 'Every 10th' },
+] as const;
 const FASTEST_TAPS = 120;
 
 /** Tap along with a chalk mark; what is doubled, missed or far out is left aside. */
@@ -22,27 +26,71 @@ export function TapWay({ onTake }: WayProps) {
   const tap = () => setTaps((before) => [...before, performance.now() / 1000]);
   useKeys({ ' ': tap });
   const found = tapTiming(taps, Number(every));
-  const aside = found && [
-    found.doublesDropped > 0 && `${found.doublesDropped} double`, found.missedTaps > 0 && `${found.missedTaps} missed`, found.outliersDropped > 0 && `${found.outliersDropped} far out`,
-  ].filter(Boolean).join(', ');
+  const aside =
+    found
+    && [
+      found.doublesDropped > 0 && `${found.doublesDropped} double`,
+      found.missedTaps > 0 && `${found.missedTaps} missed`,
+      found.outliersDropped > 0 && `${found.outliersDropped} far out`,
+    ]
+      .filter(Boolean)
+      .join(', ');
   const tooQuick = found !== null && found.rpm / Number(every) > FASTEST_TAPS;
   return (
     <View style={styles.way}>
-      <Choice says="Tap" value={every} onChange={(value) => { setEvery(value); setTaps([]); }} options={EVERY} />
+      <Choice
+        says="Tap"
+        value={every}
+        onChange={(value) => {
+          setEvery(value);
+          setTaps([]);
+        }}
+        options={EVERY}
+      />
       <View style={styles.found} aria-live="polite">
-        {found
-          ? <><Words role="title">{joined(formatSpindleSpeed(found.rpm))} <Words role="quiet">{formatUncertainty(surely(found.uRel))}</Words></Words><Words role="note">{`${taps.length} taps${aside ? `; allowed for: ${aside}` : ''}`}</Words></>
-          : <Words role="note">{taps.length === 0 ? 'Stop the spindle, chalk a mark on the chuck or pulley, start it, stand clear.' : `${taps.length} ${taps.length === 1 ? 'tap' : 'taps'}. Go on, ten are good.`}</Words>}
-        {tooQuick && <Words role="fault">Faster than people tap surely: take every 5th turn, or the back gear.</Words>}
+        {found ? (
+          <>
+            <Words role="title">
+              {joined(formatSpindleSpeed(found.rpm))}{' '}
+              <Words role="quiet">{formatUncertainty(surely(found.uRel))}</Words>
+            </Words>
+            <Words role="note">{`${taps.length} taps${aside ? `; allowed for: ${aside}` : ''}`}</Words>
+          </>
+        ) : (
+          <Words role="note">
+            {taps.length === 0
+              ? 'Stop the spindle, chalk a mark on the chuck or pulley, start it, stand clear.'
+              : `${taps.length} ${taps.length === 1 ? 'tap' : 'taps'}. Go on, ten are good.`}
+          </Words>
+        )}
+        {tooQuick && (
+          <Words role="fault">Faster than people tap surely: take every 5th turn, or the back gear.</Words>
+        )}
       </View>
       {/* The finger coming down, not a press: a press waits to see whether it becomes a scroll. */}
-      <Pressable role="button" aria-label="Tap as the mark comes by" onPointerDown={tap} style={({ pressed }) => [styles.pad, pressed && styles.pressed]}>
+      <Pressable
+        role="button"
+        aria-label="Tap as the mark comes by"
+        onPointerDown={tap}
+        style={({ pressed }) => [styles.pad, pressed && styles.pressed]}
+      >
         <Words role="heading">Tap as the mark comes by</Words>
         <Words role="note">anywhere here, or the space bar</Words>
       </Pressable>
       <View style={styles.row}>
         <Button label="Start again" disabled={taps.length === 0} onPress={() => setTaps([])} />
-        <Button kind="main" label="Take this measure" disabled={!found} style={styles.grow} onPress={() => { if (found) { onTake({ rpm: found.rpm, uRel: surely(found.uRel), how: 'tapped' }); setTaps([]); } }} />
+        <Button
+          kind="main"
+          label="Take this measure"
+          disabled={!found}
+          style={styles.grow}
+          onPress={() => {
+            if (found) {
+              onTake({ rpm: found.rpm, uRel: surely(found.uRel), how: 'tapped' });
+              setTaps([]);
+            }
+          }}
+        />
       </View>
     </View>
   );
@@ -52,7 +100,16 @@ const useStyles = themed((c) =>
   StyleSheet.create({
     way: { padding: SPACE.edge, gap: SPACE.near },
     found: { minHeight: 56 },
-    pad: { height: 190, alignItems: 'center', justifyContent: 'center', borderWidth: 2, borderColor: c.accent, borderRadius: CORNER, backgroundColor: c.wash, userSelect: 'none' },
+    pad: {
+      height: 190,
+      alignItems: 'center',
+      justifyContent: 'center',
+      borderWidth: 2,
+      borderColor: c.accent,
+      borderRadius: CORNER,
+      backgroundColor: c.wash,
+      userSelect: 'none',
+    },
     pressed: { backgroundColor: c.sheet },
     row: { flexDirection: 'row', gap: SPACE.close },
     grow: { flex: 1 },

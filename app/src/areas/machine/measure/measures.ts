@@ -1,6 +1,14 @@
 import type { MachineBody } from '@pike-stone/contract';
 import type { MeasureWay } from '@pike-stone/core';
-import { combineMeasures, driveSpeeds, measuresOf, speedTable, type CombinedSpeeds, type Drive, type PositionMeasure } from '@pike-stone/core/drive';
+import {
+  combineMeasures,
+  driveSpeeds,
+  measuresOf,
+  speedTable,
+  type CombinedSpeeds,
+  type Drive,
+  type PositionMeasure,
+} from '@pike-stone/core/drive';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -24,9 +32,14 @@ export const useMeasures = create<Measures>()(
   persist(
     (set) => ({
       taken: {},
-      add: (id, measure) => set(({ taken }) => ({ taken: { ...taken, [id]: [...(taken[id] ?? []), measure] } })),
-      remove: (id, index) => set(({ taken }) => ({ taken: { ...taken, [id]: (taken[id] ?? []).filter((_, i) => i !== index) } })),
-      clear: (id) => set(({ taken }) => ({ taken: Object.fromEntries(Object.entries(taken).filter(([one]) => one !== id)) })),
+      add: (id, measure) =>
+        set(({ taken }) => ({ taken: { ...taken, [id]: [...(taken[id] ?? []), measure] } })),
+      remove: (id, index) =>
+        set(({ taken }) => ({ taken: { ...taken, [id]: (taken[id] ?? []).filter((_, i) => i !== index) } })),
+      clear: (id) =>
+        set(({ taken }) => ({
+          taken: Object.fromEntries(Object.entries(taken).filter(([one]) => one !== id)),
+        })),
     }),
     { name: 'pike-measures' },
   ),
@@ -56,13 +69,19 @@ export function fitQuestion(machine: MachineBody, taken: readonly TakenMeasure[]
     const step = positions.findIndex(({ id }) => id === measure.position);
     return { step, rpm: measure.rpm, uRel: Math.hypot(measure.uRel, positions[step]!.uRatioRel) };
   };
-  return { relative: positions.map(({ rpm }) => rpm), measures: [...kept, ...atPositions(machine, taken, '')].map(inDrive), firstTaken: kept.length };
+  return {
+    relative: positions.map(({ rpm }) => rpm),
+    measures: [...kept, ...atPositions(machine, taken, '')].map(inDrive),
+    firstTaken: kept.length,
+  };
 }
 
 /** Measures the machine keeps on steps that were not measured again. */
 const keptBeside = (machine: MachineBody, taken: readonly TakenMeasure[]): PositionMeasure[] => {
   const known = new Set(machine.drive ? driveSpeeds(machine.drive).map(({ id }) => id) : []);
-  return measuresOf(machine.speeds.filter((_, i) => !taken.some(({ step }) => step === i))).filter(({ position }) => known.has(position));
+  return measuresOf(machine.speeds.filter((_, i) => !taken.some(({ step }) => step === i))).filter(
+    ({ position }) => known.has(position),
+  );
 };
 
 const atPositions = (machine: MachineBody, taken: readonly TakenMeasure[], on: string): PositionMeasure[] =>
@@ -72,7 +91,10 @@ const atPositions = (machine: MachineBody, taken: readonly TakenMeasure[], on: s
   });
 
 /** Times the table's speed, when that is so much that it may be another step. */
-export function farFromTable(machine: MachineBody, { step, rpm }: Pick<TakenMeasure, 'step' | 'rpm'>): number | null {
+export function farFromTable(
+  machine: MachineBody,
+  { step, rpm }: Pick<TakenMeasure, 'step' | 'rpm'>,
+): number | null {
   const times = rpm / (machine.speeds[step]?.rpm ?? rpm);
   return Math.max(times, 1 / times) > FAR ? times : null;
 }
@@ -80,29 +102,59 @@ export function farFromTable(machine: MachineBody, { step, rpm }: Pick<TakenMeas
 const toRpm = (rpm: number): number => Number(rpm.toPrecision(4));
 
 /** The machine with the measured steps in place of the old; the others stay. */
-export function withMeasuredSteps(machine: MachineBody, taken: readonly TakenMeasure[], on: string): MachineBody {
+export function withMeasuredSteps(
+  machine: MachineBody,
+  taken: readonly TakenMeasure[],
+  on: string,
+): MachineBody {
   const speeds = machine.speeds.map((step, i) => {
     const own = taken.filter((measure) => measure.step === i);
     if (own.length === 0) return step;
-    const { rpm, uRel } = combineMeasures([1], own.map((measure) => ({ ...measure, step: 0 })));
-    return { ...step, rpm: toRpm(rpm[0] as number), computed: undefined, measured: { how: own.at(-1)!.how, uRel, on } };
+    const { rpm, uRel } = combineMeasures(
+      [1],
+      own.map((measure) => ({ ...measure, step: 0 })),
+    );
+    return {
+      ...step,
+      rpm: toRpm(rpm[0] as number),
+      computed: undefined,
+      measured: { how: own.at(-1)!.how, uRel, on },
+    };
   });
   return { ...machine, speeds: [...speeds].sort((a, b) => a.rpm - b.rpm) };
 }
 
 /** The machine with every step moved by the same share; measured ones are marked so. */
-export function withAllSteps(machine: MachineBody, taken: readonly TakenMeasure[], on: string, { rpm, uRel }: CombinedSpeeds): MachineBody {
+export function withAllSteps(
+  machine: MachineBody,
+  taken: readonly TakenMeasure[],
+  on: string,
+  { rpm, uRel }: CombinedSpeeds,
+): MachineBody {
   return {
     ...machine,
     speeds: machine.speeds.map((step, i) => {
       const own = taken.find((measure) => measure.step === i);
-      return { setting: step.setting, rpm: toRpm(rpm[i] as number), ...(own ? { measured: { how: own.how, uRel, on } } : {}) };
+      return {
+        setting: step.setting,
+        rpm: toRpm(rpm[i] as number),
+        ...(own ? { measured: { how: own.how, uRel, on } } : {}),
+      };
     }),
   };
 }
 
 /** The machine whose drive is known: measured steps keep their figure, all others follow through pulleys and gears. */
-export function throughTheDrive(machine: MachineBody, drive: Drive, taken: readonly TakenMeasure[], on: string): MachineBody {
-  const { steps } = speedTable(drive, [...keptBeside(machine, taken), ...atPositions(machine, taken, on)], machine.motor);
+export function throughTheDrive(
+  machine: MachineBody,
+  drive: Drive,
+  taken: readonly TakenMeasure[],
+  on: string,
+): MachineBody {
+  const { steps } = speedTable(
+    drive,
+    [...keptBeside(machine, taken), ...atPositions(machine, taken, on)],
+    machine.motor,
+  );
   return { ...machine, speeds: steps.map((step) => ({ ...step })) };
 }

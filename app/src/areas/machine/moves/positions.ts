@@ -24,17 +24,33 @@ export function positionsOf(machine: MachineBody): readonly NamedPosition[] {
     const drive = driveSpeeds(machine.drive);
     return machine.speeds.flatMap((step) => {
       const known = drive.find(({ id }) => id === step.position);
-      return known ? [{ id: known.id, rpm: step.rpm, settings: known.settings, words: step.setting, at: known.at }] : [];
+      return known
+        ? [{ id: known.id, rpm: step.rpm, settings: known.settings, words: step.setting, at: known.at }]
+        : [];
     });
   }
-  return machine.speeds.map((step) => ({ id: step.setting, rpm: step.rpm, words: step.setting, at: null, settings: Object.fromEntries(step.setting.split(',').map((part, i) => [`${i} ${nameOf(part)}`, part.trim().toLowerCase()])) }));
+  return machine.speeds.map((step) => ({
+    id: step.setting,
+    rpm: step.rpm,
+    words: step.setting,
+    at: null,
+    settings: Object.fromEntries(
+      step.setting.split(',').map((part, i) => [`${i} ${nameOf(part)}`, part.trim().toLowerCase()]),
+    ),
+  }));
 }
 
 /** "Belt 2" and "belt 3" are one setting called belt; "back gear in" and "direct" take turns at one place. */
 const nameOf = (part: string): string => (/belt/i.test(part) ? 'belt' : 'gear');
 
-export function costsOf(machine: MachineBody, positions: readonly NamedPosition[], costs: Costs): Record<string, number> {
+export function costsOf(
+  machine: MachineBody,
+  positions: readonly NamedPosition[],
+  costs: Costs,
+): Record<string, number> {
   if (machine.drive) return changeCosts(machine.drive, costs);
   const names = new Set(positions.flatMap(({ settings }) => Object.keys(settings)));
-  return Object.fromEntries([...names].map((name) => [name, name.endsWith('belt') ? costs.belt : costs.gear]));
+  return Object.fromEntries(
+    [...names].map((name) => [name, name.endsWith('belt') ? costs.belt : costs.gear]),
+  );
 }

@@ -35,14 +35,24 @@ export const PlateScreen = machinePage(function PlatePage({ record, back }: Mach
   const [metal, setMetal] = useState('low-carbon-cold-drawn');
   const [busy, setBusy] = useState(false);
   if (metals.loading) return <Loading />;
-  const column = metal === NONE || machine.kind === 'shaper' ? null : columnFor(machine, metalCalled(metal, metals), metals.nameOf(metal), units);
+  const column =
+    metal === NONE || machine.kind === 'shaper'
+      ? null
+      : columnFor(machine, metalCalled(metal, metals), metals.nameOf(metal), units);
   const plate = plateLayout(machine, Number(width), column, units);
-  const file = machine.name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'machine';
+  const file =
+    machine.name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'machine';
   const pdf = async () => {
     setBusy(true);
     try {
       const { platePdf } = await import('./plate-pdf');
-      saveFile(await platePdf(plate, units === 'mm' ? 'a4' : 'letter', `Speeds of the ${machine.name}`), `${file}-speeds.pdf`);
+      saveFile(
+        await platePdf(plate, units === 'mm' ? 'a4' : 'letter', `Speeds of the ${machine.name}`),
+        `${file}-speeds.pdf`,
+      );
     } catch (error) {
       say(error instanceof Error ? error.message : 'The plate could not be made.');
     } finally {
@@ -51,27 +61,82 @@ export const PlateScreen = machinePage(function PlatePage({ record, back }: Mach
   };
   const length = (mm: number) => joined(formatLength(mm, units));
   return (
-    <Screen title="Speed plate" about={machine.name} onBack={back} side={<Sheet><Preview plate={plate} /></Sheet>}
-      footer={<><Button label="SVG" says="Save the plate as SVG" onPress={() => saveFile(new Blob([plateSvg(plate)], { type: 'image/svg+xml' }), `${file}-speeds.svg`)} style={styles.grow} /><Button kind="main" label="PDF to print" says="Save the plate as PDF" disabled={busy} onPress={() => void pdf()} style={styles.grow} /></>}>
+    <Screen
+      title="Speed plate"
+      about={machine.name}
+      onBack={back}
+      side={
+        <Sheet>
+          <Preview plate={plate} />
+        </Sheet>
+      }
+      footer={
+        <>
+          <Button
+            label="SVG"
+            says="Save the plate as SVG"
+            onPress={() =>
+              saveFile(new Blob([plateSvg(plate)], { type: 'image/svg+xml' }), `${file}-speeds.svg`)
+            }
+            style={styles.grow}
+          />
+          <Button
+            kind="main"
+            label="PDF to print"
+            says="Save the plate as PDF"
+            disabled={busy}
+            onPress={() => void pdf()}
+            style={styles.grow}
+          />
+        </>
+      }
+    >
       <View style={styles.pad}>
         <Words role="label">Width</Words>
-        <Choice says="Width of the plate" value={width} onChange={setWidth} options={WIDTHS.map(({ value, mm }) => ({ value, label: length(mm) }))} />
-        {machine.kind !== 'shaper' && <Picker label="With the diameter that each step suits, HSS in" options={[{ value: NONE, label: 'No diameters' }, ...metals.options]} value={metal} onChange={setMetal} />}
+        <Choice
+          says="Width of the plate"
+          value={width}
+          onChange={setWidth}
+          options={WIDTHS.map(({ value, mm }) => ({ value, label: length(mm) }))}
+        />
+        {machine.kind !== 'shaper' && (
+          <Picker
+            label="With the diameter that each step suits, HSS in"
+            options={[{ value: NONE, label: 'No diameters' }, ...metals.options]}
+            value={metal}
+            onChange={setMetal}
+          />
+        )}
       </View>
       <Sheet>
         <View style={styles.group}>
           <Words>{`${length(plate.widthMm)} wide, ${length(plate.heightMm)} high.`}</Words>
-          <Words role="note">Print at 100 %, not fitted to the page. Hold a rule against the line at the foot: it must be right before you cut along the marks.</Words>
+          <Words role="note">
+            Print at 100 %, not fitted to the page. Hold a rule against the line at the foot: it must be right
+            before you cut along the marks.
+          </Words>
         </View>
-        <Caution level="caution">Isolate before you reach in to stick it on; keep it clear of belts, vents and the maker’s own warnings.</Caution>
+        <Caution level="caution">
+          Isolate before you reach in to stick it on; keep it clear of belts, vents and the maker’s own
+          warnings.
+        </Caution>
       </Sheet>
     </Screen>
   );
 });
 
-function columnFor(machine: MachinePageProps['record']['body'], metal: ReturnType<typeof metalCalled>, name: string, units: 'mm' | 'inch'): PlateColumn {
+function columnFor(
+  machine: MachinePageProps['record']['body'],
+  metal: ReturnType<typeof metalCalled>,
+  name: string,
+  units: 'mm' | 'inch',
+): PlateColumn {
   const { startMPerMin } = speedRange(metal, toolMaterial('hss'), MACHINE_CUTS[machine.kind][0]!.value);
-  return { title: `⌀ HSS, ${units === 'mm' ? 'mm' : 'in'}`, about: `⌀: largest for HSS in ${name.toLowerCase()}, ${joined(formatSurfaceSpeed(startMPerMin, units))}`, mPerMin: startMPerMin };
+  return {
+    title: `⌀ HSS, ${units === 'mm' ? 'mm' : 'in'}`,
+    about: `⌀: largest for HSS in ${name.toLowerCase()}, ${joined(formatSurfaceSpeed(startMPerMin, units))}`,
+    mPerMin: startMPerMin,
+  };
 }
 
 const MOST_PX_PER_MM = 4.2;
@@ -82,16 +147,61 @@ function Preview({ plate }: { plate: Plate }) {
   const px = Math.min(MOST_PX_PER_MM, (Math.min(screen, 560) - 2 * SPACE.edge) / plate.widthMm);
   return (
     <View style={styles.preview} role="img" aria-label="The plate as it will be printed">
-      <Svg width={plate.widthMm * px} height={plate.heightMm * px} viewBox={`0 0 ${plate.widthMm} ${plate.heightMm}`}>
+      <Svg
+        width={plate.widthMm * px}
+        height={plate.heightMm * px}
+        viewBox={`0 0 ${plate.widthMm} ${plate.heightMm}`}
+      >
         <Rect x={0} y={0} width={plate.widthMm} height={plate.heightMm} fill={PAPER} />
         {plate.marks.map((mark, i) => {
-          if (mark.is === 'rect') return <Rect key={i} x={mark.x} y={mark.y} width={mark.width} height={mark.height} fill="none" stroke={INK} strokeWidth={mark.line} />;
-          if (mark.is === 'line') return <Line key={i} x1={mark.x1} y1={mark.y1} x2={mark.x2} y2={mark.y2} stroke={INK} strokeWidth={mark.line} />;
-          return <SvgText key={i} x={mark.x} y={mark.y} fontSize={mark.size} fontFamily={FONT.words} fontWeight={mark.bold ? '600' : '400'} textAnchor={mark.anchor} fill={INK}>{mark.text}</SvgText>;
+          if (mark.is === 'rect')
+            return (
+              <Rect
+                key={i}
+                x={mark.x}
+                y={mark.y}
+                width={mark.width}
+                height={mark.height}
+                fill="none"
+                stroke={INK}
+                strokeWidth={mark.line}
+              />
+            );
+          if (mark.is === 'line')
+            return (
+              <Line
+                key={i}
+                x1={mark.x1}
+                y1={mark.y1}
+                x2={mark.x2}
+                y2={mark.y2}
+                stroke={INK}
+                strokeWidth={mark.line}
+              />
+            );
+          return (
+            <SvgText
+              key={i}
+              x={mark.x}
+              y={mark.y}
+              fontSize={mark.size}
+              fontFamily={FONT.words}
+              fontWeight={mark.bold ? '600' : '400'}
+              textAnchor={mark.anchor}
+              fill={INK}
+            >
+              {mark.text}
+            </SvgText>
+          );
         })}
       </Svg>
     </View>
   );
 }
 
-const styles = StyleSheet.create({ grow: { flex: 1 }, pad: { paddingHorizontal: SPACE.edge, gap: SPACE.close }, group: { padding: SPACE.edge, gap: SPACE.close }, preview: { padding: SPACE.edge, alignItems: 'center' } });
+const styles = StyleSheet.create({
+  grow: { flex: 1 },
+  pad: { paddingHorizontal: SPACE.edge, gap: SPACE.close },
+  group: { padding: SPACE.edge, gap: SPACE.close },
+  preview: { padding: SPACE.edge, alignItems: 'center' },
+});

@@ -1,11 +1,39 @@
 import type { MachineBody } from '@pike-stone/contract';
-import { coarseLength, formatLength, formatSpindleSpeed, type SpeedStep, type UnitSystem } from '@pike-stone/core';
+import {
+  coarseLength,
+  formatLength,
+  formatSpindleSpeed,
+  type SpeedStep,
+  type UnitSystem,
+} from '@pike-stone/core';
 
 /** A plate as plain marks in millimetres from its top left corner: the same for the page, SVG and PDF. */
 export type PlateMark =
-  | { readonly is: 'rect'; readonly x: number; readonly y: number; readonly width: number; readonly height: number; readonly line: number }
-  | { readonly is: 'line'; readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number; readonly line: number }
-  | { readonly is: 'text'; readonly x: number; readonly y: number; readonly size: number; readonly bold: boolean; readonly anchor: 'start' | 'middle' | 'end'; readonly text: string };
+  | {
+      readonly is: 'rect';
+      readonly x: number;
+      readonly y: number;
+      readonly width: number;
+      readonly height: number;
+      readonly line: number;
+    }
+  | {
+      readonly is: 'line';
+      readonly x1: number;
+      readonly y1: number;
+      readonly x2: number;
+      readonly y2: number;
+      readonly line: number;
+    }
+  | {
+      readonly is: 'text';
+      readonly x: number;
+      readonly y: number;
+      readonly size: number;
+      readonly bold: boolean;
+      readonly anchor: 'start' | 'middle' | 'end';
+      readonly text: string;
+    };
 
 export interface Plate {
   readonly widthMm: number;
@@ -29,7 +57,8 @@ const LETTER = 0.56;
 const LEAST_SIZE_MM = 1.6;
 
 /** As large as wanted, smaller when the words would run out of their room. */
-const fitting = (text: string, wanted: number, room: number): number => Math.max(LEAST_SIZE_MM, Math.min(wanted, room / (Math.max(1, text.length) * LETTER)));
+const fitting = (text: string, wanted: number, room: number): number =>
+  Math.max(LEAST_SIZE_MM, Math.min(wanted, room / (Math.max(1, text.length) * LETTER)));
 
 const suitedMm = (rpm: number, mPerMin: number): number => (1000 * mPerMin) / (Math.PI * rpm);
 
@@ -39,14 +68,35 @@ const suitedMm = (rpm: number, mPerMin: number): number => (1000 * mPerMin) / (M
  *
  * @param widthMm  60 to 120; all sizes follow from it
  */
-export function plateLayout(machine: MachineBody, widthMm: number, column: PlateColumn | null, units: UnitSystem): Plate {
+export function plateLayout(
+  machine: MachineBody,
+  widthMm: number,
+  column: PlateColumn | null,
+  units: UnitSystem,
+): Plate {
   const u = widthMm / 90;
   const edge = 4 * u;
   const row = 6.2 * u;
   const [rpmAt, wordsAt, sizeAt] = [edge + 15 * u, edge + 18 * u, widthMm - edge];
   const marks: PlateMark[] = [];
-  const text = (x: number, y: number, size: number, words: string, more: { bold?: boolean; anchor?: 'start' | 'middle' | 'end' } = {}) => marks.push({ is: 'text', x, y, size, text: words, bold: more.bold ?? false, anchor: more.anchor ?? 'start' });
-  const line = (y: number, thick: number) => marks.push({ is: 'line', x1: edge, y1: y, x2: widthMm - edge, y2: y, line: thick });
+  const text = (
+    x: number,
+    y: number,
+    size: number,
+    words: string,
+    more: { bold?: boolean; anchor?: 'start' | 'middle' | 'end' } = {},
+  ) =>
+    marks.push({
+      is: 'text',
+      x,
+      y,
+      size,
+      text: words,
+      bold: more.bold ?? false,
+      anchor: more.anchor ?? 'start',
+    });
+  const line = (y: number, thick: number) =>
+    marks.push({ is: 'line', x1: edge, y1: y, x2: widthMm - edge, y2: y, line: thick });
   const unit = machine.kind === 'shaper' ? 'strokes/min' : 'rpm';
 
   let y = edge + 5.2 * u;
@@ -60,8 +110,16 @@ export function plateLayout(machine: MachineBody, widthMm: number, column: Plate
   for (const step of [...machine.speeds].reverse()) {
     y += row;
     text(rpmAt, y - 1.6 * u, 4.6 * u, formatSpindleSpeed(step.rpm).figure, { bold: true, anchor: 'end' });
-    text(wordsAt, y - 1.9 * u, fitting(words(step), 3.4 * u, sizeAt - wordsAt - (column ? 16 * u : 0)), words(step));
-    if (column) text(sizeAt, y - 1.9 * u, 3.4 * u, coarseLength(suitedMm(step.rpm, column.mPerMin), units), { anchor: 'end' });
+    text(
+      wordsAt,
+      y - 1.9 * u,
+      fitting(words(step), 3.4 * u, sizeAt - wordsAt - (column ? 16 * u : 0)),
+      words(step),
+    );
+    if (column)
+      text(sizeAt, y - 1.9 * u, 3.4 * u, coarseLength(suitedMm(step.rpm, column.mPerMin), units), {
+        anchor: 'end',
+      });
     line(y, 0.15);
   }
   y += 4.6 * u;
@@ -77,8 +135,15 @@ export function plateLayout(machine: MachineBody, widthMm: number, column: Plate
   y += 5.4 * u;
   const check = CHECK_LINE_MM[units];
   marks.push({ is: 'line', x1: edge, y1: y, x2: edge + check, y2: y, line: 0.25 });
-  for (const x of [edge, edge + check]) marks.push({ is: 'line', x1: x, y1: y - 1.2, x2: x, y2: y + 1.2, line: 0.25 });
-  text(edge + check / 2, y - 0.9, 2.2, `${Number(formatLength(check, units).figure)} ${units === 'mm' ? 'mm' : 'in'} when printed true`, { anchor: 'middle' });
+  for (const x of [edge, edge + check])
+    marks.push({ is: 'line', x1: x, y1: y - 1.2, x2: x, y2: y + 1.2, line: 0.25 });
+  text(
+    edge + check / 2,
+    y - 0.9,
+    2.2,
+    `${Number(formatLength(check, units).figure)} ${units === 'mm' ? 'mm' : 'in'} when printed true`,
+    { anchor: 'middle' },
+  );
   const heightMm = Math.ceil(y + edge);
   marks.unshift({ is: 'rect', x: 0.2, y: 0.2, width: widthMm - 0.4, height: heightMm - 0.4, line: 0.4 });
   return { widthMm, heightMm, marks };
@@ -91,5 +156,11 @@ function sayKnown(steps: readonly SpeedStep[]): string {
   const measured = steps.flatMap((step) => (step.measured ? [step.measured.on.slice(0, 10)] : []));
   const computed = steps.some((step) => step.computed);
   const newest = [...measured].sort().at(-1);
-  return [newest && `* measured, last ${newest}`, computed && `${newest ? 'others ' : ''}computed from pulleys and gears`, !newest && !computed && 'speeds as stated, not measured'].filter(Boolean).join('; ');
+  return [
+    newest && `* measured, last ${newest}`,
+    computed && `${newest ? 'others ' : ''}computed from pulleys and gears`,
+    !newest && !computed && 'speeds as stated, not measured',
+  ]
+    .filter(Boolean)
+    .join('; ');
 }

@@ -26,26 +26,45 @@ const TOP = 24;
 const BOTTOM = 40;
 const LINE_OF_TEXT = 14;
 const LEAST_MM = 2;
-const TICKS = { mm: [2, 5, 10, 20, 50, 100, 200, 500, 1000], inch: [0.125, 0.25, 0.5, 1, 2, 4, 8, 20, 40] } as const;
-const SPEED_TICKS = { mm: [2, 5, 10, 20, 50, 100, 200, 500, 1000], inch: [10, 20, 50, 100, 200, 500, 1000, 2000, 4000] } as const;
+const TICKS = {
+  mm: [2, 5, 10, 20, 50, 100, 200, 500, 1000],
+  inch: [0.125, 0.25, 0.5, 1, 2, 4, 8, 20, 40],
+} as const;
+const SPEED_TICKS = {
+  mm: [2, 5, 10, 20, 50, 100, 200, 500, 1000],
+  inch: [10, 20, 50, 100, 200, 500, 1000, 2000, 4000],
+} as const;
 
 const log = Math.log10;
 
 /** Names that would touch are left out, from the fastest down; so are those under the paper. */
 function apart(names: readonly { text: string; y: number }[], bottom: number): { text: string; y: number }[] {
   const kept: { text: string; y: number }[] = [];
-  for (const name of [...names].reverse()) if (name.y < bottom && name.y - (kept.at(-1)?.y ?? -Infinity) >= LINE_OF_TEXT) kept.push(name);
+  for (const name of [...names].reverse())
+    if (name.y < bottom && name.y - (kept.at(-1)?.y ?? -Infinity) >= LINE_OF_TEXT) kept.push(name);
   return kept;
 }
 
 /** Diameter across, cutting speed up, both on log scales: every step of the machine is a straight line. */
-export function SpeedChart({ rungs, reach, diameterMm, units, height, across, most, onDiameter }: SpeedChartProps) {
+export function SpeedChart({
+  rungs,
+  reach,
+  diameterMm,
+  units,
+  height,
+  across,
+  most,
+  onDiameter,
+}: SpeedChartProps) {
   const styles = useStyles();
   const colours = useColours();
   const [width, setWidth] = useState(0);
   const largestMm = Math.max(Math.min(200, most), diameterMm * 1.2);
   const least = Math.min(LEAST_MM, diameterMm / 1.2);
-  const [vLow, vHigh] = [Math.min(...reach.map(({ range }) => range.lowMPerMin)) / 3, Math.max(...reach.map(({ range }) => range.highMPerMin)) * 1.6];
+  const [vLow, vHigh] = [
+    Math.min(...reach.map(({ range }) => range.lowMPerMin)) / 3,
+    Math.max(...reach.map(({ range }) => range.highMPerMin)) * 1.6,
+  ];
   const room = width - LEFT - RIGHT;
   const x = (mm: number) => LEFT + (log(mm / least) / log(largestMm / least)) * room;
   const y = (v: number) => height - BOTTOM - (log(v / vLow) / log(vHigh / vLow)) * (height - TOP - BOTTOM);
@@ -60,31 +79,149 @@ export function SpeedChart({ rungs, reach, diameterMm, units, height, across, mo
   // A step's name stands where its line leaves the paper at the top, or at the right edge.
   const speedAt = (rpm: number, mm: number) => surfaceSpeed(rpm, mm / across.mmPerDiameter);
   const leavesAt = (rpm: number) => (across.mmPerDiameter * 1000 * vHigh) / (Math.PI * rpm);
-  const topNames = rungs.filter((rpm) => leavesAt(rpm) <= largestMm).map((rpm) => ({ text: String(Math.round(rpm)), x: x(Math.max(least, leavesAt(rpm))) }));
+  const topNames = rungs
+    .filter((rpm) => leavesAt(rpm) <= largestMm)
+    .map((rpm) => ({ text: String(Math.round(rpm)), x: x(Math.max(least, leavesAt(rpm))) }));
   const onTop = labelsThatFit(topNames, topNames.length - 1, width);
-  const atRight = apart(rungs.filter((rpm) => leavesAt(rpm) > largestMm).map((rpm) => ({ text: String(Math.round(rpm)), y: y(speedAt(rpm, largestMm)) })), height - BOTTOM);
+  const atRight = apart(
+    rungs
+      .filter((rpm) => leavesAt(rpm) > largestMm)
+      .map((rpm) => ({ text: String(Math.round(rpm)), y: y(speedAt(rpm, largestMm)) })),
+    height - BOTTOM,
+  );
   return (
-    <Pressable role="slider" aria-label={`${across.word.charAt(0).toUpperCase()}${across.word.slice(1)} on the chart`} aria-valuetext={joined(formatLength(diameterMm, units))} aria-valuenow={diameterMm} onPress={touch} style={[styles.paper, { height }]} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+    <Pressable
+      role="slider"
+      aria-label={`${across.word.charAt(0).toUpperCase()}${across.word.slice(1)} on the chart`}
+      aria-valuetext={joined(formatLength(diameterMm, units))}
+      aria-valuenow={diameterMm}
+      onPress={touch}
+      style={[styles.paper, { height }]}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+    >
       {width > 0 && (
         <Svg width={width} height={height} style={styles.art}>
-          <Defs><ClipPath id="paper"><Rect x={LEFT} y={TOP} width={room} height={height - TOP - BOTTOM} /></ClipPath></Defs>
+          <Defs>
+            <ClipPath id="paper">
+              <Rect x={LEFT} y={TOP} width={room} height={height - TOP - BOTTOM} />
+            </ClipPath>
+          </Defs>
           {reach.map(({ edge, name, range }) => (
             <G key={edge}>
-              <Rect x={LEFT} y={y(range.highMPerMin)} width={room} height={y(range.lowMPerMin) - y(range.highMPerMin)} fill={colours.wash} stroke={colours.accent} strokeWidth={0.6} strokeDasharray={edge === 'hss' ? undefined : '5 4'} />
-              <SvgText x={LEFT + 6} y={y(range.highMPerMin) + 15} fontFamily={FONT.words} fontSize={13} fontWeight="600" fill={colours.accent}>{name}</SvgText>
+              <Rect
+                x={LEFT}
+                y={y(range.highMPerMin)}
+                width={room}
+                height={y(range.lowMPerMin) - y(range.highMPerMin)}
+                fill={colours.wash}
+                stroke={colours.accent}
+                strokeWidth={0.6}
+                strokeDasharray={edge === 'hss' ? undefined : '5 4'}
+              />
+              <SvgText
+                x={LEFT + 6}
+                y={y(range.highMPerMin) + 15}
+                fontFamily={FONT.words}
+                fontSize={13}
+                fontWeight="600"
+                fill={colours.accent}
+              >
+                {name}
+              </SvgText>
             </G>
           ))}
           <G clipPath="url(#paper)">
-            {rungs.map((rpm) => <Line key={rpm} x1={x(least)} y1={y(speedAt(rpm, least))} x2={x(largestMm)} y2={y(speedAt(rpm, largestMm))} stroke={colours.ink} strokeWidth={1.3} />)}
+            {rungs.map((rpm) => (
+              <Line
+                key={rpm}
+                x1={x(least)}
+                y1={y(speedAt(rpm, least))}
+                x2={x(largestMm)}
+                y2={y(speedAt(rpm, largestMm))}
+                stroke={colours.ink}
+                strokeWidth={1.3}
+              />
+            ))}
           </G>
-          {topNames.map((name, i) => onTop.has(i) && <SvgText key={name.text} x={onTop.get(i)} y={TOP - 7} textAnchor="middle" fontFamily={FONT.figures} fontSize={13} fill={colours.quiet}>{name.text}</SvgText>)}
-          {atRight.map((name) => <SvgText key={name.text} x={width - RIGHT + 5} y={name.y + 4} fontFamily={FONT.figures} fontSize={13} fill={colours.quiet}>{name.text}</SvgText>)}
-          <Path d={`M${LEFT} ${TOP}V${height - BOTTOM}H${width - RIGHT}`} stroke={colours.ink} strokeWidth={1.4} fill="none" />
-          {ticks.map((tick) => <SvgText key={tick} x={x(tick * perTick)} y={height - BOTTOM + 17} textAnchor="middle" fontFamily={FONT.figures} fontSize={13} fill={colours.quiet}>{tick}</SvgText>)}
-          {up.map((tick) => <SvgText key={tick} x={LEFT - 6} y={y(tick * perSpeed) + 4} textAnchor="end" fontFamily={FONT.figures} fontSize={13} fill={colours.quiet}>{tick}</SvgText>)}
-          <SvgText x={width - RIGHT} y={height - 6} textAnchor="end" fontFamily={FONT.words} fontSize={13} fill={colours.quiet}>{`${across.word}, ${units === 'mm' ? 'mm' : 'in'}`}</SvgText>
-          <SvgText x={2} y={12} fontFamily={FONT.words} fontSize={13} fill={colours.quiet}>{formatSurfaceSpeed(1, units).unit}</SvgText>
-          <Line x1={x(diameterMm)} x2={x(diameterMm)} y1={TOP} y2={height - BOTTOM} stroke={colours.accent} strokeWidth={2} />
+          {topNames.map(
+            (name, i) =>
+              onTop.has(i) && (
+                <SvgText
+                  key={name.text}
+                  x={onTop.get(i)}
+                  y={TOP - 7}
+                  textAnchor="middle"
+                  fontFamily={FONT.figures}
+                  fontSize={13}
+                  fill={colours.quiet}
+                >
+                  {name.text}
+                </SvgText>
+              ),
+          )}
+          {atRight.map((name) => (
+            <SvgText
+              key={name.text}
+              x={width - RIGHT + 5}
+              y={name.y + 4}
+              fontFamily={FONT.figures}
+              fontSize={13}
+              fill={colours.quiet}
+            >
+              {name.text}
+            </SvgText>
+          ))}
+          <Path
+            d={`M${LEFT} ${TOP}V${height - BOTTOM}H${width - RIGHT}`}
+            stroke={colours.ink}
+            strokeWidth={1.4}
+            fill="none"
+          />
+          {ticks.map((tick) => (
+            <SvgText
+              key={tick}
+              x={x(tick * perTick)}
+              y={height - BOTTOM + 17}
+              textAnchor="middle"
+              fontFamily={FONT.figures}
+              fontSize={13}
+              fill={colours.quiet}
+            >
+              {tick}
+            </SvgText>
+          ))}
+          {up.map((tick) => (
+            <SvgText
+              key={tick}
+              x={LEFT - 6}
+              y={y(tick * perSpeed) + 4}
+              textAnchor="end"
+              fontFamily={FONT.figures}
+              fontSize={13}
+              fill={colours.quiet}
+            >
+              {tick}
+            </SvgText>
+          ))}
+          <SvgText
+            x={width - RIGHT}
+            y={height - 6}
+            textAnchor="end"
+            fontFamily={FONT.words}
+            fontSize={13}
+            fill={colours.quiet}
+          >{`${across.word}, ${units === 'mm' ? 'mm' : 'in'}`}</SvgText>
+          <SvgText x={2} y={12} fontFamily={FONT.words} fontSize={13} fill={colours.quiet}>
+            {formatSurfaceSpeed(1, units).unit}
+          </SvgText>
+          <Line
+            x1={x(diameterMm)}
+            x2={x(diameterMm)}
+            y1={TOP}
+            y2={height - BOTTOM}
+            stroke={colours.accent}
+            strokeWidth={2}
+          />
         </Svg>
       )}
     </Pressable>

@@ -1,5 +1,16 @@
 import { ownValues, type MachineBody } from '@pike-stone/contract';
-import { material, servedDiameters, speedRange, surfaceSpeed, toolMaterial, withOverride, type Material, type ServedDiameters, type SpeedOperation, type SpeedRange } from '@pike-stone/core';
+import {
+  material,
+  servedDiameters,
+  speedRange,
+  surfaceSpeed,
+  toolMaterial,
+  withOverride,
+  type Material,
+  type ServedDiameters,
+  type SpeedOperation,
+  type SpeedRange,
+} from '@pike-stone/core';
 import type { Metals } from '../../../data/metals';
 
 /** What one tool material reaches on a machine in one metal. */
@@ -10,9 +21,17 @@ export interface Reach {
   readonly served: ServedDiameters;
 }
 
-const MILLING = [{ value: 'milling', label: 'Milling' }, { value: 'drilling', label: 'Drilling' }] as const;
-export const MACHINE_CUTS: Readonly<Record<MachineBody['kind'], readonly { readonly value: SpeedOperation; readonly label: string }[]>> = {
-  lathe: [{ value: 'turning', label: 'Turning' }, { value: 'drilling', label: 'Drilling' }],
+const MILLING = [
+  { value: 'milling', label: 'Milling' },
+  { value: 'drilling', label: 'Drilling' },
+] as const;
+export const MACHINE_CUTS: Readonly<
+  Record<MachineBody['kind'], readonly { readonly value: SpeedOperation; readonly label: string }[]>
+> = {
+  lathe: [
+    { value: 'turning', label: 'Turning' },
+    { value: 'drilling', label: 'Drilling' },
+  ],
   'vertical-mill': MILLING,
   'horizontal-mill': MILLING,
   'drill-press': [{ value: 'drilling', label: 'Drilling' }],
@@ -26,11 +45,20 @@ export interface Across {
   readonly mmPerDiameter: number;
 }
 export const acrossOf = (machine: MachineBody): Across =>
-  machine.kind === 'shaper' ? { word: 'stroke', sign: 'stroke ', mmPerDiameter: Math.PI / (1 + 1 / machine.returnRatio) } : { word: 'diameter', sign: '⌀', mmPerDiameter: 1 };
+  machine.kind === 'shaper'
+    ? { word: 'stroke', sign: 'stroke ', mmPerDiameter: Math.PI / (1 + 1 / machine.returnRatio) }
+    : { word: 'diameter', sign: '⌀', mmPerDiameter: 1 };
 
 /** What the machine cannot go beyond in this work; infinite where it is not known. */
 export function mostAcross({ kind, limits = {} }: MachineBody, operation: SpeedOperation): number {
-  const most = kind === 'shaper' ? limits.strokeMm : operation === 'turning' ? limits.swingMm : operation === 'drilling' ? limits.largestDrillMm : undefined;
+  const most =
+    kind === 'shaper'
+      ? limits.strokeMm
+      : operation === 'turning'
+        ? limits.swingMm
+        : operation === 'drilling'
+          ? limits.largestDrillMm
+          : undefined;
   return most ?? Infinity;
 }
 
@@ -40,7 +68,10 @@ export function metalCalled(name: string, metals: Metals): Material {
   return own ? withOverride(material(own.baseKey), ownValues(own)) : material(name);
 }
 
-const EDGES = [['hss', 'HSS'], ['carbide-coated', 'Carbide']] as const;
+const EDGES = [
+  ['hss', 'HSS'],
+  ['carbide-coated', 'Carbide'],
+] as const;
 
 /** Both tool materials on this machine's own steps. */
 export function reachOf(machine: MachineBody, metal: Material, operation: SpeedOperation): readonly Reach[] {
@@ -51,7 +82,18 @@ export function reachOf(machine: MachineBody, metal: Material, operation: SpeedO
     const range = speedRange(metal, toolMaterial(edge), operation);
     const { fromMm, toMm, holesMm } = servedDiameters(rungs, range.lowMPerMin, range.highMPerMin);
     const wide = (mm: number) => mm * mmPerDiameter;
-    return { edge, name, range, served: { fromMm: wide(fromMm), toMm: Math.min(most, wide(toMm)), holesMm: holesMm.map(([from, to]) => [wide(from), Math.min(most, wide(to))] as const).filter(([from]) => from < most) } };
+    return {
+      edge,
+      name,
+      range,
+      served: {
+        fromMm: wide(fromMm),
+        toMm: Math.min(most, wide(toMm)),
+        holesMm: holesMm
+          .map(([from, to]) => [wide(from), Math.min(most, wide(to))] as const)
+          .filter(([from]) => from < most),
+      },
+    };
   });
 }
 
@@ -65,8 +107,20 @@ export interface StepAt {
 }
 
 /** Every step of the machine at one diameter, the fastest first. */
-export const stepsAt = (machine: MachineBody, reach: readonly Reach[], diameterMm: number): readonly StepAt[] =>
+export const stepsAt = (
+  machine: MachineBody,
+  reach: readonly Reach[],
+  diameterMm: number,
+): readonly StepAt[] =>
   [...machine.speeds].reverse().map(({ rpm, setting, measured }) => {
     const mPerMin = surfaceSpeed(rpm, diameterMm / acrossOf(machine).mmPerDiameter);
-    return { rpm, setting, measured, mPerMin, suits: reach.filter(({ range }) => mPerMin >= range.lowMPerMin && mPerMin <= range.highMPerMin).map(({ name }) => name) };
+    return {
+      rpm,
+      setting,
+      measured,
+      mPerMin,
+      suits: reach
+        .filter(({ range }) => mPerMin >= range.lowMPerMin && mPerMin <= range.highMPerMin)
+        .map(({ name }) => name),
+    };
   });
