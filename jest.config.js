@@ -22,6 +22,7 @@ const plain = (displayName, testMatch) => ({
 module.exports = {
   projects: [
     plain('core', ['<rootDir>/core/**/*.test.ts']),
+    plain('words', ['<rootDir>/words/**/*.test.ts']),
     plain('contract', ['<rootDir>/contract/**/*.test.ts']),
     {
       preset: 'jest-expo/web',

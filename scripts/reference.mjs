@@ -4,7 +4,7 @@ import { projectRoot, ensurePackages } from './lib/packages.mjs';
 
 await ensurePackages();
 process.exitCode =
-  spawnSync(process.execPath, ['--import', 'tsx', 'core/reference/run.ts'], {
+  spawnSync(process.execPath, ['--import', 'tsx', 'contract/reference/run.ts'], {
     cwd: projectRoot,
     stdio: 'inherit',
   }).status ?? 1;

@@ -63,6 +63,8 @@ async function playwright(...projects) {
   });
 }
 
+const WORKSPACES = ['core', 'words', 'contract', 'server', 'app'];
+
 let cluster;
 async function scratchDatabase() {
   if (cluster) return;
@@ -72,9 +74,21 @@ async function scratchDatabase() {
 }
 
 const CHECKS = {
-  lint: { says: 'Lint and the dependency rule', work: () => single(bin('eslint'), ['.']) },
+  format: {
+    says: 'One format',
+    work: () => single(bin('prettier'), ['--check', '--log-level', 'warn', '.']),
+  },
+  imports: {
+    says: 'Imports only go down, none in a circle',
+    work: () => single(bin('depcruise'), ['--config', '.dependency-cruiser.mjs', ...WORKSPACES]),
+  },
+  unused: { says: 'Nothing unused', work: () => single(bin('knip'), []) },
+  lint: { says: 'Lint', work: () => single(bin('eslint'), ['.']) },
   types: { says: 'Types', work: () => single(bin('tsc'), ['-p', '.']) },
-  unit: { says: 'Unit tests and reference cases', work: () => jest('core', 'contract', 'server', 'app') },
+  unit: {
+    says: 'Unit tests and reference cases',
+    work: () => jest('core', 'words', 'contract', 'server', 'app'),
+  },
   api: {
     says: 'The server against PostgreSQL',
     needs: [ensureWeb, scratchDatabase],

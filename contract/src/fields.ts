@@ -2,7 +2,7 @@ import * as z from 'zod';
 
 /** Building blocks of the forms, each with the sentence a person reads when it does not fit. */
 
-/** Fewer than this many characters of a name tell two things apart on a phone. */
+/** A name up to this long still stands on one line of a phone. */
 const NAME_LENGTH = 60;
 export const REMARK_LENGTH = 2000;
 
@@ -11,6 +11,9 @@ export const name = z
   .trim()
   .min(1, 'Give it a name.')
   .max(NAME_LENGTH, `Keep the name under ${NAME_LENGTH} characters.`);
+
+/** What a person notes beside a record. */
+export const note = z.string().max(500, 'Keep the note under 500 characters.');
 
 export const setting = z
   .string()

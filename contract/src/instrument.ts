@@ -11,7 +11,7 @@ export type InstrumentKind = keyof typeof INSTRUMENTS;
 export const INSTRUMENT_KINDS = Object.keys(INSTRUMENTS) as [InstrumentKind, ...InstrumentKind[]];
 
 /** `live`: lines come; `silent`: the line is open but nothing comes; `away`: it cannot be reached, it is tried again. */
-export const instrumentState = z.enum(['connecting', 'live', 'silent', 'away']);
+const instrumentState = z.enum(['connecting', 'live', 'silent', 'away']);
 export type InstrumentState = z.infer<typeof instrumentState>;
 
 /** An event of the stream: what came since the last one, in the instrument's own clock. */
@@ -31,4 +31,3 @@ export type InstrumentEvent = z.infer<typeof instrumentEvent>;
 export const instrumentList = z.object({
   instruments: z.array(z.object({ kind: z.enum(INSTRUMENT_KINDS), name: z.string() })),
 });
-export type InstrumentList = z.infer<typeof instrumentList>;

@@ -1,20 +1,13 @@
 import * as z from 'zod';
-import { CALC_INPUTS, CALC_TOPICS, calcAnswer, calcList } from './calc';
+import { calcAnswer, calcList } from './calc/answer';
+import { wholeCut, wholeCutAnswer } from './calc/cut-plan';
+import { TOPIC_NAMES, topicCalled } from './calc/topics';
 import { INSTRUMENT_KINDS, instrumentEvent, instrumentList } from './instrument';
 import { problem } from './problem';
-import { KINDS, listOf, sessionAnswer, storedOf, writeOf, type Kind } from './records';
+import { factsOf, KINDS, listOf, PAGE, sessionAnswer, storedOf, writeOf, type Kind } from './record/registry';
 
-const WORDS: Readonly<Record<Kind, string>> = {
-  machines: 'machine',
-  metals: 'metal of the shop',
-  stock: 'piece of stock',
-  tools: 'tool',
-  cuts: 'cut in the book',
-  rules: 'shop rules',
-};
-
-const json = (schema: z.ZodType) => ({
-  'application/json': { schema: z.toJSONSchema(schema, { unrepresentable: 'any', io: 'input' }) },
+const json = (schema: z.ZodType, io: 'input' | 'output' = 'input') => ({
+  'application/json': { schema: z.toJSONSchema(schema, { unrepresentable: 'any', io }) },
 });
 const fault = (description: string) => ({
   description,
@@ -28,13 +21,30 @@ const idParameter = {
   description: 'UUID version 7, made by the client',
 };
 
+const pageParameters = [
+  {
+    name: 'after',
+    in: 'query',
+    schema: { type: 'string', format: 'uuid' },
+    description: 'Continues after this record: `next` of the page before',
+  },
+  {
+    name: 'limit',
+    in: 'query',
+    schema: { type: 'integer', minimum: 1, maximum: PAGE.most, default: PAGE.usual },
+    description: 'Records of one page',
+  },
+];
+
 function pathsOf(kind: Kind): Record<string, unknown> {
-  const word = WORDS[kind];
+  const word = factsOf(kind).one;
   return {
     [`/api/${kind}`]: {
       get: {
-        summary: `Every ${word} of the shop`,
+        summary: `Every ${word} of the shop, newest first, a page at a time`,
+        parameters: pageParameters,
         responses: {
+          400: fault('No such page'),
           200: { description: 'The list', content: json(listOf(kind)) },
           401: fault('No session'),
         },
@@ -63,6 +73,21 @@ function pathsOf(kind: Kind): Record<string, unknown> {
     },
   };
 }
+
+/** The path of one calculation. */
+const calcPath = (name: string, summary: string, input: z.ZodType, output: z.ZodType) => ({
+  [`/api/calc/${name}`]: {
+    post: {
+      summary,
+      requestBody: { required: true, content: json(input) },
+      responses: {
+        200: { description: 'The result', content: json(calcAnswer.extend({ result: output }), 'output') },
+        400: fault('Something does not fit; see fields, or the sentence'),
+        413: fault('Too large'),
+      },
+    },
+  },
+});
 
 /** The OpenAPI 3.1 description of the server, made from the schemas it checks with. */
 export function openApi(version: string) {
@@ -130,24 +155,19 @@ export function openApi(version: string) {
           responses: { 200: { description: 'Their names', content: json(calcList) } },
         },
       },
-      ...Object.fromEntries(
-        CALC_TOPICS.map((topic) => [
-          `/api/calc/${topic}`,
-          {
-            post: {
-              summary:
-                topic === 'cut-plan'
-                  ? 'A whole cut: plan, what it will do, and what is to be said of it'
-                  : `Calculates ${topic.replaceAll('-', ' ')}; the unit of each figure is in its key`,
-              requestBody: { required: true, content: json(CALC_INPUTS[topic]) },
-              responses: {
-                200: { description: 'The result', content: json(calcAnswer) },
-                400: fault('Something does not fit; see fields, or the sentence'),
-                413: fault('Too large'),
-              },
-            },
-          },
-        ]),
+      ...calcPath(
+        'cut-plan',
+        'A whole cut: plan, what it will do, and what is to be said of it',
+        wholeCut,
+        wholeCutAnswer,
+      ),
+      ...Object.assign(
+        {},
+        ...TOPIC_NAMES.map((name) => {
+          const { input, output } = topicCalled(name);
+          const summary = `Calculates ${name.replaceAll('-', ' ')}; the unit of each figure is in its key`;
+          return calcPath(name, summary, input, output);
+        }),
       ),
       ...Object.assign({}, ...KINDS.map(pathsOf)),
     },

@@ -1,11 +1,15 @@
-import type { CutSetup } from '@pike-stone/core';
-import type { CutChoice } from './cut';
-import type { MachineBody } from './machine';
-import type { MetalBody } from './metal';
-import type { StockBody } from './stock';
-import type { ToolBody } from './tool';
+import { withDiameter, type CutSetup } from '@pike-stone/core';
+import type { CutChoice } from './record/cut';
+import type { MachineBody } from './record/machine';
+import type { MetalBody } from './record/metal';
+import type { StockBody } from './record/stock';
+import type { ToolBody } from './record/tool';
 
-/** The records a cut names, put together as the core wants them; `metal` is the shop's own when the stock names one. */
+/**
+ * The records a cut names, put together as the core wants them.
+ *
+ * @param metal  the shop's own, when the stock names one
+ */
 export function toSetup(
   choice: CutChoice,
   machine: MachineBody,
@@ -25,7 +29,7 @@ export function toSetup(
       materialKey: metal?.baseKey ?? stock.metal,
       own: metal ? ownValues(metal) : undefined,
     },
-    tool: { ...tool, diameterMm: cutterDiameterMm ?? tool.diameterMm },
+    tool: withDiameter(tool, cutterDiameterMm),
   };
 }
 

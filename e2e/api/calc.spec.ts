@@ -47,7 +47,9 @@ test.describe('calculations for a spreadsheet or a script', () => {
       expect.arrayContaining(['diameter_mm', 'point_angle_deg']),
     );
     const outside = await ask('surface-speed', '{"spindle_speed_rpm":100,"diameter_mm":-1}');
-    expect(((await outside.json()) as { detail: string }).detail).toContain('diameter');
+    expect(((await outside.json()) as { detail: string }).detail).toBe(
+      'Diameter must be more than 0, not -1.',
+    );
     expect((await ask('dance', '{}')).status).toBe(404);
     expect((await ask('drill-point', '{', 'application/json')).status).toBe(400);
     expect((await ask('drill-point', 'x', 'text/plain')).status).toBe(415);

@@ -4,16 +4,12 @@ import { DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/shop';
 
 const tool = (more: Record<string, unknown> = {}) => ({
-  name: 'Boring bar',
-  kind: 'turning-tool',
+  name: 'Reamer',
+  kind: 'reamer',
   material: 'hss',
   dull: false,
   diameterMm: 10,
-  teeth: 1,
-  fluteLengthMm: 20,
-  noseRadiusMm: 0.4,
-  approachDeg: 90,
-  cornerDeg: 80,
+  teeth: 6,
   note: '',
   ...more,
 });
@@ -30,7 +26,7 @@ test.describe('a record', () => {
     const id = uuidv7();
     const put = await request.put(`/api/tools/${id}`, write(tool()));
     expect(put.status()).toBe(200);
-    expect(await put.json()).toMatchObject({ id, version: 1, archived: false, body: { name: 'Boring bar' } });
+    expect(await put.json()).toMatchObject({ id, version: 1, archived: false, body: { name: 'Reamer' } });
     expect(await (await request.get(`/api/tools/${id}`)).json()).toMatchObject({ id, version: 1 });
     const { records } = await (await request.get('/api/tools')).json();
     expect(records.map((record: { id: string }) => record.id)).toContain(id);
@@ -47,17 +43,17 @@ test.describe('a record', () => {
   test('written from an older version is refused, with the record as it stands', async ({ request }) => {
     const id = uuidv7();
     await request.put(`/api/tools/${id}`, write(tool()));
-    await request.put(`/api/tools/${id}`, write(tool({ name: 'Boring bar, long' }), 1));
-    const stale = await request.put(`/api/tools/${id}`, write(tool({ name: 'Boring bar, short' }), 1));
+    await request.put(`/api/tools/${id}`, write(tool({ name: 'Reamer, long' }), 1));
+    const stale = await request.put(`/api/tools/${id}`, write(tool({ name: 'Reamer, short' }), 1));
     expect(stale.status()).toBe(409);
     expect(stale.headers()['content-type']).toContain('application/problem+json');
     expect(await stale.json()).toMatchObject({
       title: 'Changed meanwhile',
-      current: { version: 2, body: { name: 'Boring bar, long' } },
+      current: { version: 2, body: { name: 'Reamer, long' } },
     });
     expect(await (await request.get(`/api/tools/${id}`)).json()).toMatchObject({
       version: 2,
-      body: { name: 'Boring bar, long' },
+      body: { name: 'Reamer, long' },
     });
   });
 

@@ -60,7 +60,11 @@ test.describe('the server', () => {
       else expect((await request.post(path, { data: {} })).status(), path).toBe(400);
     }
     const put = description.paths['/api/tools/{id}'].put.requestBody.content['application/json'].schema;
-    expect(put.properties.body.properties.noseRadiusMm).toMatchObject({ type: 'number', minimum: 0.05 });
+    const knife = put.properties.body.oneOf.find(
+      ({ properties }: { properties: { kind: { const: string } } }) =>
+        properties.kind.const === 'turning-tool',
+    );
+    expect(knife.properties.noseRadiusMm).toMatchObject({ type: 'number', minimum: 0.05 });
   });
 
   test('answers an unknown address as a problem, and an unknown page with the application', async ({

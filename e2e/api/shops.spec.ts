@@ -30,7 +30,10 @@ test.describe('a shop sees only its own', () => {
   test('nothing of another shop is listed, found or overwritten', async ({ request, shop }) => {
     const { cookie } = await neighbour(shop);
     const headers = { Cookie: cookie };
-    expect(await (await request.get('/api/machines', { headers })).json()).toEqual({ records: [] });
+    expect(await (await request.get('/api/machines', { headers })).json()).toEqual({
+      records: [],
+      next: null,
+    });
     expect((await request.get(`/api/machines/${DEMO.machine.bay}`, { headers })).status()).toBe(404);
 
     await request.get('/api/session');

@@ -1,8 +1,31 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { bushCut, cutAddress, DEMO, frameCut } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test as base } from '../fixtures/shop';
+
+/** One page for each worker: the application is fetched and compiled once, not for every address. */
+const test = base.extend<object, { looker: Page }>({
+  looker: [
+    async ({ browser }, use) => {
+      const context = await browser.newContext({
+        viewport: { width: 390, height: 844 },
+        hasTouch: true,
+        deviceScaleFactor: 2,
+      });
+      await context.addInitScript(
+        (kept) => localStorage.setItem('pike-preferences', kept),
+        JSON.stringify({ state: { units: 'inch', theme: 'system', recent: {} }, version: 0 }),
+      );
+      await use(await context.newPage());
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+});
 
 test.use({ withInstruments: true });
+// Pages are only looked at: workers share them out.
+test.describe.configure({ mode: 'parallel' });
 
 const thread = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.threading, {
   operation: 'thread',
@@ -55,19 +78,18 @@ const PAGES: readonly (string | readonly [before: string, address: string])[] = 
 // Every page in light and dark: named, in contrast, nothing wider than the phone, nothing small to touch.
 for (const [i, entry] of PAGES.entries()) {
   const [before, address] = typeof entry === 'string' ? [null, entry] : entry;
-  test(`looks, ${i + 1}: ${address.split('&')[0]}`, async ({ page }) => {
+  test(`looks, ${i + 1}: ${address.split('&')[0]}`, async ({ looker: page, shop }) => {
     const faults: string[] = [];
+    page.removeAllListeners();
+    // As on a device that has not been here before.
+    await page.evaluate(() => location.protocol.startsWith('http') && localStorage.clear());
     page.on('pageerror', (error) => faults.push(error.message));
     page.on('console', (message) => message.type() === 'error' && faults.push(message.text()));
-    await page.addInitScript(
-      (kept) => localStorage.setItem('pike-preferences', kept),
-      JSON.stringify({ state: { units: 'inch', theme: 'system', recent: {} }, version: 0 }),
-    );
     if (before) {
-      await page.goto(before);
+      await page.goto(shop.url + before);
       await expect(page.getByRole('button', { name: /^Spindle/ })).toBeVisible();
     }
-    await page.goto(address);
+    await page.goto(shop.url + address);
     await expect(page.getByRole('main')).not.toBeEmpty();
     await expect(page.getByRole('progressbar')).toHaveCount(0);
     for (const [colorScheme, ground] of [
@@ -86,6 +108,8 @@ for (const [i, entry] of PAGES.entries()) {
         ),
       ).toEqual([]);
     }
+    await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+    expect(await page.title()).toMatch(/^.+ · Pike Stone$/);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     const small = await page.evaluate(() =>
       [

@@ -4,7 +4,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { say, step, Stop } from './say.mjs';
+import { step, Stop } from './say.mjs';
 
 export const projectRoot = join(dirname(fileURLToPath(import.meta.url)), '../..');
 /** Where everything that is made lies: the database, logs, what is running. */
@@ -73,4 +73,4 @@ export const CHROMIUM = '/usr/bin/chromium';
 export const chromium = { name: 'chromium', present: () => existsSync(CHROMIUM) };
 
 export const works = (file, args) => spawnSync(file, args, { stdio: 'ignore' }).status === 0;
-export { isRoot, say };
+export { isRoot };

@@ -32,7 +32,7 @@ function programs() {
 
 export const postgresql = { name: 'postgresql', present: () => programs() !== null };
 
-export const freePort = () =>
+const freePort = () =>
   new Promise((resolve, reject) => {
     const probe = createServer().listen(0, '127.0.0.1', () => {
       const { port } = probe.address();

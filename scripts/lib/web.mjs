@@ -17,13 +17,13 @@ import { step } from './say.mjs';
 
 export const webRoot = join(projectRoot, 'app/dist');
 const STAMP = join(webRoot, '.sources');
-const SOURCES = ['app', 'contract/src', 'core/src', 'core/tables', 'package-lock.json'];
+const SOURCES = ['app', 'contract/src', 'core/src', 'words/src', 'package-lock.json'];
 const LEFT_OUT = new Set(['node_modules', 'dist', '.expo', 'fonts']);
 
 function* files(path) {
   if (!statSync(path).isDirectory()) return yield path;
   for (const name of readdirSync(path).sort())
-    if (!LEFT_OUT.has(name) && !/\.test\.tsx?$/.test(name)) yield* files(join(path, name));
+    if (!LEFT_OUT.has(name) && !/\.(test|fixture)\.tsx?$/.test(name)) yield* files(join(path, name));
 }
 
 function sourcesHash() {

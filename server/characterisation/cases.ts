@@ -1,14 +1,15 @@
+import { fromFlatTool, toolBody } from '@pike-stone/contract';
 import {
   MATERIALS,
   MACHINE_OPERATIONS,
   OPERATIONS,
   type CutSetup,
   type Machine,
-  type Operation,
+  type OperationKey,
   type ShopRules,
   type Tool,
-  type UnitSystem,
 } from '@pike-stone/core';
+import type { UnitSystem } from '@pike-stone/words';
 import { MACHINES } from '../src/demo/machines';
 import flatTools from './flat-tools.json';
 
@@ -33,14 +34,19 @@ function chance(seed: number): () => number {
   };
 }
 
-const [bayLathe, longLathe, kneeMill, drillPress, shaper] = MACHINES as readonly Machine[];
+const machineOf = <K extends Machine['kind']>(kind: K, at = 0) =>
+  MACHINES.filter((one): one is Extract<(typeof MACHINES)[number], { kind: K }> => one.kind === kind)[at]!;
+const [bayLathe, longLathe] = [machineOf('lathe'), machineOf('lathe', 1)];
+const kneeMill = machineOf('vertical-mill');
+const drillPress = machineOf('drill-press');
+const shaper = machineOf('shaper');
 
 /** The demo machines, and some that differ in one respect each. */
 const CASE_MACHINES: readonly Machine[] = [
-  bayLathe!,
-  longLathe!,
+  bayLathe,
+  longLathe,
   {
-    ...(longLathe as Extract<Machine, { kind: 'lathe' }>),
+    ...longLathe,
     name: 'Bench lathe',
     light: true,
     condition: 'rigid',
@@ -49,34 +55,26 @@ const CASE_MACHINES: readonly Machine[] = [
     motor: undefined,
     limits: undefined,
   },
-  kneeMill!,
+  kneeMill,
   {
-    ...(kneeMill as Extract<Machine, { kind: 'vertical-mill' }>),
+    ...kneeMill,
     kind: 'horizontal-mill',
     name: 'Plain mill',
     condition: 'tired',
     feeds: [12, 20, 32, 50, 80, 125, 200, 320].map((value, i) => ({ value, setting: `Dial ${i + 1}` })),
   },
-  drillPress!,
-  shaper!,
-  {
-    ...(shaper as Extract<Machine, { kind: 'shaper' }>),
-    name: 'Old shaper',
-    condition: 'tired',
-    limits: undefined,
-    feeds: [],
-  },
+  drillPress,
+  shaper,
+  { ...shaper, name: 'Old shaper', condition: 'tired', limits: undefined, feeds: [] },
 ];
 
-/** Tools as an old shop stored them, and variants of each: dull, with a rake, with a coating, with other noses. */
-const FLAT = flatTools as unknown as readonly Tool[];
-const tidy = (tool: Tool): Tool =>
-  tool.kind === 'fly-cutter' || tool.kind === 'slitting-saw'
-    ? { ...tool, fluteLengthMm: 1e6 }
-    : tool.kind === 't-slot-cutter'
-      ? { ...tool, fluteLengthMm: tool.bladeMm ?? 2 }
-      : tool;
-const variants = (tool: Tool): readonly Tool[] => [
+/** A tool as a shop stored it while every kind carried every size. */
+type FlatTool = Readonly<Record<string, unknown>> & {
+  readonly name: string;
+  readonly kind: string;
+  readonly noseRadiusMm: number;
+};
+const variants = (tool: FlatTool) => [
   tool,
   { ...tool, name: `${tool.name}, dull`, dull: true },
   { ...tool, name: `${tool.name}, raked`, rakeDeg: 15, coating: 'with-aluminium' },
@@ -88,7 +86,10 @@ const variants = (tool: Tool): readonly Tool[] => [
     cornerDeg: tool.kind === 'threading-tool' ? 55 : tool.cornerDeg,
   },
 ];
-const CASE_TOOLS = FLAT.map(tidy).flatMap(variants);
+/** Variants of each: dull, with a rake and a coating, of another material with another nose. */
+const CASE_TOOLS: readonly Tool[] = flatTools
+  .flatMap(variants)
+  .map((flat) => toolBody.parse(fromFlatTool(flat)));
 
 const ROUND = [6, 9.5, 12.7, 16, 19.05, 25.4, 32, 40, 55, 78, 110, 165] as const;
 const OUT = [8, 20, 35, 60, 110, 240] as const;
@@ -105,7 +106,7 @@ export function cases(): Case[] {
   const sometimes = <T>(share: number, make: () => T): T | null => (next() < share ? make() : null);
   const list: Case[] = [];
   let turn = 0;
-  const add = (machine: Machine, operation: Operation): void => {
+  const add = (machine: Machine, operation: OperationKey): void => {
     const fitting = CASE_TOOLS.filter(({ kind }) => kind === OPERATIONS[operation].tool);
     for (let i = 0; i < PLANS_EACH; i += 1) {
       turn += 1;

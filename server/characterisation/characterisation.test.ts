@@ -4,11 +4,18 @@ import { CUTTERS } from './cutters';
 import { kept } from './kept';
 import { told, type Told } from './told';
 
+/** Two figures are the same when a solver's last digit is all that tells them apart. */
+const SAME = 1e-8;
+function same(was: number | null | undefined, is: number | null | undefined): boolean {
+  if (typeof was !== 'number' || typeof is !== 'number') return was === is;
+  return Math.abs(was - is) <= SAME * Math.abs(was);
+}
+
 /** Differences between two plans, as "name: was, is". */
 function differences(was: Told, is: Told): string[] {
   const names = new Set([...Object.keys(was.numbers), ...Object.keys(is.numbers)]);
   const numbers = [...names]
-    .filter((name) => was.numbers[name] !== is.numbers[name])
+    .filter((name) => !same(was.numbers[name], is.numbers[name]))
     .map((name) => `${name}: was ${was.numbers[name]}, is ${is.numbers[name]}`);
   const gone = was.sentences
     .filter((text) => !is.sentences.includes(text))

@@ -1,17 +1,16 @@
 import {
   cutPlan,
-  stepCautions,
+  firstThreadPass,
   stepUps,
   threadPasses,
-  firstThreadPass,
-  warnings,
-  working,
   type CutPlan,
+  type CutSetup,
+  type ThreadingTool,
   type Tool,
 } from '@pike-stone/core';
 import { compareCutters, finishWish, forecast, sweep, toBreak, whatLimits } from '@pike-stone/core/forecast';
-import { sayDepth, sayFeed, saySpeed } from '../../app/src/areas/cut/say';
-import { sayForecast } from '../../app/src/areas/cut/forecast/say-forecast';
+import { cautions, sayDepth, sayFeed, saySpeed, warnings, working } from '@pike-stone/words';
+import { sayForecast } from '@pike-stone/words/forecast';
 import type { Case } from './cases';
 
 /** What is told of one cut: every number by a name of its own, and every sentence in the order it is said. */
@@ -61,6 +60,8 @@ const planNumbers = ({ diameterMm, speed, feed, depth }: CutPlan) => ({
   },
 });
 
+const isThread = (setup: CutSetup): setup is CutSetup<ThreadingTool> => setup.tool.kind === 'threading-tool';
+
 /** Compared and swept for every so many cases: these take many plans each. */
 const COMPARED_EVERY = 12;
 
@@ -87,8 +88,7 @@ export function told({ setup, rules, units }: Case, index: number, cutters: read
     'step-up',
     numbers,
   );
-  if (setup.operation === 'thread')
-    numbersOf([threadPasses(setup), firstThreadPass(setup)], 'thread', numbers);
+  if (isThread(setup)) numbersOf([threadPasses(setup), firstThreadPass(setup)], 'thread', numbers);
   if (index % COMPARED_EVERY === 0) {
     numbersOf(
       sweep(setup, rules, 'feed').filter((_, i) => i % 12 === 0),
@@ -112,8 +112,8 @@ export function told({ setup, rules, units }: Case, index: number, cutters: read
   const said = [saySpeed(plan, setup), sayFeed(plan, setup, units), sayDepth(plan, setup, units)].map(
     ({ label, shown, setting }) => [label, shown.figure, shown.unit, setting].join('|'),
   );
-  const warned = [...warnings(setup, plan, units), ...stepCautions(setup, plan.metal.chipCharacter)].map(
-    ({ key, level, text }) => [key, level, text].join('|'),
+  const warned = [...warnings(setup, plan, units), ...cautions(setup, plan)].map(({ key, level, text }) =>
+    [key, level, text].join('|'),
   );
   const rows = sayForecast(found, setup, plan, units).flatMap(({ key, title, value, level, lines: more }) => [
     [key, level ?? '', title, value].join('|'),

@@ -5,8 +5,8 @@ import { migrate } from './db/migrate';
 import { ShopPool } from './db/shop-pool';
 import { loadDemo } from './demo/load';
 import { buildServer } from './http/server';
-import { Instrument } from './instruments/instrument';
-import { tcpLines } from './instruments/line-source';
+import { Instrument } from './instrument/instrument';
+import { tcpLines } from './instrument/line-source';
 
 const DRAIN_MS = 5_000;
 

@@ -10,10 +10,11 @@ import { useShopCache } from '../data/shop-cache';
 import { Button } from '../kit/Button';
 import { Empty } from '../kit/Empty';
 import { useKeys } from '../kit/keys';
+import { Notices } from '../areas/house/Notices';
 import '../areas/pages';
+import { SizeTypingContext } from '../kit/size-typing';
 import { bringTheRest } from '../kit/later';
 import { Navigation } from '../kit/Navigation';
-import { Notices } from '../kit/Notices';
 import { UndoBar } from '../kit/Undo';
 import { ThemeProvider, themed, useWide } from '../theme/theme';
 
@@ -21,11 +22,16 @@ const TRY_AGAIN_MS = 5_000;
 const SETTLED_MS = 2_000;
 
 export default function Layout() {
+  const preferences = usePreferences();
   return (
-    <ThemeProvider>
-      <SWRConfig value={{ provider: deviceCache, errorRetryInterval: TRY_AGAIN_MS, dedupingInterval: 1_000 }}>
-        <House />
-      </SWRConfig>
+    <ThemeProvider wanted={preferences.theme}>
+      <SizeTypingContext value={preferences}>
+        <SWRConfig
+          value={{ provider: deviceCache, errorRetryInterval: TRY_AGAIN_MS, dedupingInterval: 1_000 }}
+        >
+          <House />
+        </SWRConfig>
+      </SizeTypingContext>
     </ThemeProvider>
   );
 }
@@ -100,8 +106,9 @@ function useHouseKeys(): void {
 
 /** Something broke in drawing a page: what is typed is kept, so start the page again. */
 export function ErrorBoundary({ error, retry }: ErrorBoundaryProps) {
+  const theme = usePreferences((state) => state.theme);
   return (
-    <ThemeProvider>
+    <ThemeProvider wanted={theme}>
       <Empty
         title="This page stumbled"
         action={<Button label="Open it again" onPress={() => void retry()} />}

@@ -1,4 +1,5 @@
 import { problem, type Problem } from '@pike-stone/contract';
+import type { ZodType } from 'zod';
 
 /** The server answered, and said no. */
 export class Refusal extends Error {
@@ -12,15 +13,23 @@ export class Unreachable extends Error {}
 
 const PATIENCE_MS = 12_000;
 
-/** One request; the answer as JSON, a Refusal, or Unreachable. */
-export async function ask<Answer>(path: string, init: RequestInit = {}): Promise<Answer> {
+/** One request; the answer as its schema says it, a Refusal, or Unreachable. */
+export async function ask<Answer>(
+  path: string,
+  schema: ZodType<Answer>,
+  init: RequestInit = {},
+): Promise<Answer> {
   let response: Response;
   try {
     response = await fetch(path, { ...init, signal: AbortSignal.timeout(PATIENCE_MS) });
   } catch {
     throw new Unreachable('The shop’s computer does not answer.');
   }
-  if (response.ok) return (await response.json()) as Answer;
+  if (response.ok) {
+    const read = schema.safeParse(await response.json());
+    if (read.success) return read.data;
+    throw new Unreachable('The answer could not be read: is this page as new as the shop’s computer?');
+  }
   const told = problem.safeParse(await response.json().catch(() => null));
   if (response.status >= 502 || (response.status === 503 && told.success))
     throw new Unreachable(told.data?.detail ?? 'The shop’s computer does not answer.');
@@ -28,8 +37,8 @@ export async function ask<Answer>(path: string, init: RequestInit = {}): Promise
   throw new Unreachable(`The answer could not be read (${response.status}).`);
 }
 
-export const put = <Answer>(path: string, body: unknown): Promise<Answer> =>
-  ask<Answer>(path, {
+export const put = <Answer>(path: string, schema: ZodType<Answer>, body: unknown): Promise<Answer> =>
+  ask(path, schema, {
     method: 'PUT',
     headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify(body),

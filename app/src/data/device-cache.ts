@@ -1,3 +1,4 @@
+import { isKind, upgraded } from '@pike-stone/contract';
 import type { Cache, State } from 'swr';
 
 const PLACE = 'pike-read';
@@ -6,7 +7,10 @@ const PLACE = 'pike-read';
 export function deviceCache(): Cache {
   let kept: [string, State][] = [];
   try {
-    kept = JSON.parse(localStorage.getItem(PLACE) ?? '[]') as [string, State][];
+    kept = (JSON.parse(localStorage.getItem(PLACE) ?? '[]') as [string, State][]).map(([key, state]) => [
+      key,
+      upgradedAnswer(key, state),
+    ]);
   } catch {
     // Unreadable: start afresh, the server has it all.
   }
@@ -24,4 +28,19 @@ export function deviceCache(): Cache {
   window.addEventListener('pagehide', keep);
   document.addEventListener('visibilitychange', () => document.visibilityState === 'hidden' && keep());
   return map as Cache;
+}
+
+interface KeptList {
+  readonly records: readonly { readonly body: unknown }[];
+}
+
+/** A list that was kept before a record's shape changed, in today's shape. */
+function upgradedAnswer(key: string, state: State): State {
+  const kind = key.replace('/api/', '');
+  if (!isKind(kind)) return state;
+  const list = state.data as KeptList;
+  return {
+    ...state,
+    data: { ...list, records: list.records.map((one) => ({ ...one, body: upgraded(kind, one.body) })) },
+  };
 }

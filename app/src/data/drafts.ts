@@ -8,7 +8,7 @@ export interface Drafts<Draft> {
 }
 
 /** What was begun and not put into a record yet: survives a reload and a closed tab. */
-export const draftsNamed = <Draft>(name: string) =>
+export const draftsNamed = <Draft>(name: string, upgrade?: (draft: Draft, key: string) => Draft) =>
   create<Drafts<Draft>>()(
     persist(
       (set) => ({
@@ -19,6 +19,14 @@ export const draftsNamed = <Draft>(name: string) =>
             drafts: Object.fromEntries(Object.entries(drafts).filter(([one]) => one !== key)),
           })),
       }),
-      { name },
+      { name, ...(upgrade && { version: 1, migrate: (kept) => upgradedDrafts(kept, upgrade) }) },
     ),
   );
+
+/** What was kept before the shape of a draft changed. */
+function upgradedDrafts<Draft>(kept: unknown, upgrade: (draft: Draft, key: string) => Draft) {
+  const { drafts } = kept as Pick<Drafts<Draft>, 'drafts'>;
+  return {
+    drafts: Object.fromEntries(Object.entries(drafts).map(([key, draft]) => [key, upgrade(draft, key)])),
+  };
+}

@@ -1,8 +1,8 @@
 import {
   instrumentEvent,
+  instrumentList,
   type InstrumentEvent,
   type InstrumentKind,
-  type InstrumentList,
   type InstrumentState,
 } from '@pike-stone/contract';
 import { useEffect, useState } from 'react';
@@ -13,7 +13,9 @@ import { useSession } from './records';
 /** The instruments connected to the shop's computer. */
 export function useInstruments() {
   const { data: session } = useSession();
-  return useSWR<InstrumentList>(session ? '/api/instruments' : null, ask, { revalidateOnFocus: false });
+  return useSWR(session ? '/api/instruments' : null, (path: string) => ask(path, instrumentList), {
+    revalidateOnFocus: false,
+  });
 }
 
 /** One reading in the instrument's own clock; a pulse has no value. */

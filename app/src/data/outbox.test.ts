@@ -1,24 +1,35 @@
-import type { Kind, Stored } from '@pike-stone/contract';
+import type { Kind, Stored, ToolBody } from '@pike-stone/contract';
 import { sendWaiting, useOutbox, type Outgoing } from './outbox';
 
 type Answer = { status: number; body?: unknown } | 'away';
 
+const A = '0192f000-0001-7000-8000-00000000000a';
+const B = '0192f000-0001-7000-8000-00000000000b';
+const drill = (name: string): ToolBody => ({
+  kind: 'drill',
+  name,
+  material: 'hss',
+  dull: false,
+  diameterMm: 10,
+  note: '',
+});
+
 const entry = (name: string, more: Partial<Outgoing> = {}): Outgoing => ({
   kind: 'tools',
-  id: 'a',
+  id: A,
   version: 1,
   archived: false,
-  body: { name } as never,
+  body: drill(name),
   queuedAt: '2026-11-02T10:00:00.000Z',
   state: 'waiting',
   ...more,
 });
 const stored = (name: string, version: number): Stored<Kind> => ({
-  id: 'a',
+  id: A,
   version,
   archived: false,
   updatedAt: '2026-11-02T10:00:00.000Z',
-  body: { name } as never,
+  body: drill(name),
 });
 const conflict = (current: Stored<Kind>) => ({
   status: 409,
@@ -65,12 +76,12 @@ describe('what waits to be sent', () => {
 
   it('stays, in order, while nobody answers, and stops trying at the first', async () => {
     useOutbox.getState().enqueue(entry('one'));
-    useOutbox.getState().enqueue(entry('two', { id: 'b' }));
+    useOutbox.getState().enqueue(entry('two', { id: B }));
     await send();
     expect(sent).toHaveLength(1);
     expect(entries().map(({ id, state }) => [id, state])).toEqual([
-      ['a', 'waiting'],
-      ['b', 'waiting'],
+      [A, 'waiting'],
+      [B, 'waiting'],
     ]);
     expect(useOutbox.getState().reachable).toBe(false);
   });
@@ -99,7 +110,7 @@ describe('what waits to be sent', () => {
     useOutbox.getState().enqueue(entry('mine'));
     answers = [conflict(stored('theirs', 5))];
     const results = await send();
-    expect(results.get('a')?.sent).toBe('conflict');
+    expect(results.get(A)?.sent).toBe('conflict');
     expect(entries()).toMatchObject([{ state: 'conflict', body: { name: 'mine' }, current: { version: 5 } }]);
   });
 
@@ -133,5 +144,29 @@ describe('what waits to be sent', () => {
     ];
     await send();
     expect(entries()).toMatchObject([{ state: 'refused', why: 'Look at the fields.' }]);
+  });
+
+  it('from before tools had their own sizes goes out in today’s shape', async () => {
+    const flat = {
+      ...{ kind: 'reamer', name: 'Old', material: 'hss', dull: false, note: '' },
+      ...{ diameterMm: 8, teeth: 6, fluteLengthMm: 25, noseRadiusMm: 0.4, approachDeg: 90, cornerDeg: 80 },
+    };
+    const kept = {
+      entries: [{ ...entry('x'), body: flat }],
+      lastSent: { [`tools/${A}`]: { archived: false, body: flat } },
+    };
+    localStorage.setItem('pike-outbox', JSON.stringify({ state: kept, version: 0 }));
+    await useOutbox.persist.rehydrate();
+    const today = {
+      kind: 'reamer',
+      name: 'Old',
+      material: 'hss',
+      dull: false,
+      note: '',
+      diameterMm: 8,
+      teeth: 6,
+    };
+    expect(entries()[0]!.body).toEqual(today);
+    expect(useOutbox.getState().lastSent[`tools/${A}`]!.body).toEqual(today);
   });
 });

@@ -1,4 +1,4 @@
-import type { Body, Kind, Stored } from '@pike-stone/contract';
+import { isKind, storedOf, upgraded, type Body, type Kind, type Stored } from '@pike-stone/contract';
 import { dequal } from 'dequal';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
@@ -32,10 +32,31 @@ interface Outbox {
   setReachable(reachable: boolean): void;
 }
 
+type Kept = Pick<Outbox, 'entries' | 'lastSent'>;
+
 const REMEMBERED = 40;
 const keyOf = ({ kind, id }: Pick<Outgoing, 'kind' | 'id'>): string => `${kind}/${id}`;
 
 const same = (kind: Kind, id: string) => (entry: Outgoing) => entry.kind === kind && entry.id === id;
+
+/** What waits from before a record's shape changed, in today's shape: it can still be sent. */
+function upgradedOutbox({ entries, lastSent }: Kept): Kept {
+  const body = <B>(kind: string | undefined, one: B): B =>
+    kind !== undefined && isKind(kind) ? (upgraded(kind, one) as B) : one;
+  return {
+    entries: entries.map((entry) => ({
+      ...entry,
+      body: body(entry.kind, entry.body),
+      ...(entry.current && { current: { ...entry.current, body: body(entry.kind, entry.current.body) } }),
+    })),
+    lastSent: Object.fromEntries(
+      Object.entries(lastSent).map(([key, sent]) => [
+        key,
+        { ...sent, body: body(key.split('/')[0], sent.body) },
+      ]),
+    ),
+  };
+}
 
 export const useOutbox = create<Outbox>()(
   persist(
@@ -72,7 +93,12 @@ export const useOutbox = create<Outbox>()(
         }),
       setReachable: (reachable) => set({ reachable }),
     }),
-    { name: 'pike-outbox', partialize: ({ entries, lastSent }) => ({ entries, lastSent }) },
+    {
+      name: 'pike-outbox',
+      version: 1,
+      migrate: (kept) => upgradedOutbox(kept as Kept),
+      partialize: ({ entries, lastSent }): Kept => ({ entries, lastSent }),
+    },
   ),
 );
 
@@ -98,7 +124,7 @@ async function sendOne(entry: Outgoing, onSaved: OnSaved): Promise<Sent> {
   const before = lastSent[keyOf(entry)];
   noteSent(entry);
   try {
-    const record = await put<Stored<Kind>>(`/api/${kind}/${id}`, { version, archived, body });
+    const record = await put(`/api/${kind}/${id}`, storedOf(kind), { version, archived, body });
     setReachable(true);
     // Shown as stored before it stops being shown as waiting: never, for a moment, as it was before.
     onSaved(entry, record);
@@ -115,7 +141,7 @@ async function sendOne(entry: Outgoing, onSaved: OnSaved): Promise<Sent> {
     if (!(error instanceof Refusal)) throw error;
     setReachable(true);
     const conflict = error.problem.status === 409;
-    const current = error.problem.current as Stored<Kind> | undefined;
+    const current = storedOf(kind).safeParse(error.problem.current).data;
     if (conflict && ownEarlier(current, before)) {
       mark(kind, id, { version: current.version });
       return sendOne({ ...entry, version: current.version }, onSaved);

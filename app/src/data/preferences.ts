@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@pike-stone/core';
+import type { UnitSystem } from '@pike-stone/words';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 

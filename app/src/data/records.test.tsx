@@ -1,4 +1,4 @@
-import type { Stored } from '@pike-stone/contract';
+import type { Stored, ToolBody } from '@pike-stone/contract';
 import { act, render, screen } from '@testing-library/react';
 import { SWRConfig } from 'swr';
 import { deviceCache } from './device-cache';
@@ -7,12 +7,22 @@ import { usePreferences } from './preferences';
 import { save, useRecords } from './records';
 import { useShopCache } from './shop-cache';
 
+const [A, B, C] = [1, 2, 3].map((n) => `0192f000-0001-7000-8000-00000000000${n}`) as [string, string, string];
+const drill = (name: string): ToolBody => ({
+  kind: 'drill',
+  name,
+  material: 'hss',
+  dull: false,
+  diameterMm: 10,
+  note: '',
+});
+
 const stored = (id: string, name: string, version = 1): Stored<'tools'> => ({
   id,
   version,
   archived: false,
   updatedAt: '2026-11-02T10:00:00.000Z',
-  body: { name } as never,
+  body: drill(name),
 });
 
 let shelf: Stored<'tools'>[];
@@ -21,13 +31,13 @@ let away: boolean;
 beforeEach(() => {
   localStorage.clear();
   useOutbox.setState({ entries: [], lastSent: {}, reachable: true });
-  shelf = [stored('b', 'Reamer'), stored('a', 'Drill')];
+  shelf = [stored(B, 'Reamer'), stored(A, 'Drill')];
   away = false;
   global.fetch = jest.fn(async (path: unknown, init?: RequestInit) => {
     if (away) throw new TypeError('no network');
     const answer = (body: unknown) => ({ ok: true, status: 200, json: async () => body }) as Response;
-    if (path === '/api/session') return answer({ shop: { id: 's', name: 'Shop' } });
-    if (init?.method !== 'PUT') return answer({ records: shelf });
+    if (path === '/api/session') return answer({ shop: { id: C, name: 'Shop' } });
+    if (init?.method !== 'PUT') return answer({ records: shelf, next: null });
     const id = String(path).split('/').at(-1)!;
     const written = {
       ...stored(id, '', 1),
@@ -84,7 +94,7 @@ test('a write shows at once, and as stored when the server has it, without readi
   const before = reads();
   let done: Promise<unknown>;
   act(() => {
-    done = save('tools', 'a', 1, { name: 'Drill, long' } as never);
+    done = save('tools', A, 1, drill('Drill, long'));
   });
   expect(list()).toBe('Reamer v1, Drill, long v1 waiting');
   await act(async () => {
@@ -99,7 +109,7 @@ test('a new record stands first, also while it waits', async () => {
   await settled();
   away = true;
   await act(async () => {
-    await save('tools', 'c', 0, { name: 'Tap' } as never);
+    await save('tools', C, 0, drill('Tap'));
   });
   expect(list()).toBe('Tap v0 waiting, Reamer v1, Drill v1');
   expect(useOutbox.getState().reachable).toBe(false);
@@ -109,9 +119,9 @@ test('what is put away in the list is put away in the page', async () => {
   show();
   await settled();
   await act(async () => {
-    await save('tools', 'b', 1, { name: 'Reamer' } as never, true);
+    await save('tools', B, 1, drill('Reamer'), true);
   });
-  expect(shelf[0]).toMatchObject({ id: 'b', archived: true });
+  expect(shelf[0]).toMatchObject({ id: B, archived: true });
 });
 
 test('a page opened without the server shows the last answers', async () => {

@@ -1,7 +1,8 @@
-import { KINDS, type Body, type Kind, type SessionAnswer, type Stored } from '@pike-stone/contract';
+import { KINDS, listOf, sessionAnswer, type Body, type Kind, type Stored } from '@pike-stone/contract';
 import { useMemo } from 'react';
 import useSWR from 'swr';
 import { v7 as uuidv7 } from 'uuid';
+import type { ZodType } from 'zod';
 import { ask, Unreachable } from './api';
 import { sendWaiting, useOutbox, type Outgoing, type Sent } from './outbox';
 import { changeShown, fillShown, readAgain } from './shop-cache';
@@ -15,9 +16,9 @@ interface List<K extends Kind> {
   readonly records: readonly Stored<K>[];
 }
 
-const reading = async <Answer>(path: string): Promise<Answer> => {
+const reading = async <Answer>(path: string, schema: ZodType<Answer>): Promise<Answer> => {
   try {
-    const answer = await ask<Answer>(path);
+    const answer = await ask(path, schema);
     useOutbox.getState().setReachable(true);
     return answer;
   } catch (error) {
@@ -27,7 +28,8 @@ const reading = async <Answer>(path: string): Promise<Answer> => {
 };
 
 /** The shop this page is in; asking for it also lets a visitor in. */
-export const useSession = () => useSWR<SessionAnswer>('/api/session', reading, { revalidateOnFocus: false });
+export const useSession = () =>
+  useSWR('/api/session', (path) => reading(path, sessionAnswer), { revalidateOnFocus: false });
 
 const asShown = <K extends Kind>(entry: Outgoing<K>): Shown<K> => ({
   id: entry.id,
@@ -41,7 +43,9 @@ const asShown = <K extends Kind>(entry: Outgoing<K>): Shown<K> => ({
 /** Every record of a kind, with the unsent ones in place of or beside the stored. */
 export function useRecords<K extends Kind>(kind: K) {
   const { data: session } = useSession();
-  const { data, error, isLoading } = useSWR<List<K>>(session ? `/api/${kind}` : null, reading);
+  const { data, error, isLoading } = useSWR<List<K>>(session ? `/api/${kind}` : null, (path: string) =>
+    reading(path, listOf(kind)),
+  );
   const entries = useOutbox((state) => state.entries);
   const records = useMemo(() => {
     const unsent = entries.filter(
@@ -97,7 +101,7 @@ export async function save<K extends Kind>(
 export async function bringLists(): Promise<void> {
   for (const kind of KINDS) {
     try {
-      fillShown(`/api/${kind}`, await reading(`/api/${kind}`));
+      fillShown(`/api/${kind}`, await reading(`/api/${kind}`, listOf(kind)));
     } catch {
       return;
     }

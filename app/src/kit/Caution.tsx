@@ -1,4 +1,3 @@
-import type { WarningLevel } from '@pike-stone/core';
 import { StyleSheet, View } from 'react-native';
 import { themed, useColours } from '../theme/theme';
 import { SPACE } from '../theme/type';
@@ -9,7 +8,7 @@ const MARK = { note: NoteIcon, caution: WarningIcon, danger: DangerIcon } as con
 const SAID = { note: 'Note', caution: 'Caution', danger: 'Danger' } as const;
 
 /** One short sentence where the hazard is: triangle or octagon, never colour alone. */
-export function Caution({ level, children }: { level: WarningLevel; children: string }) {
+export function Caution({ level, children }: { level: keyof typeof MARK; children: string }) {
   const styles = useStyles();
   const colours = useColours();
   const Mark = MARK[level];

@@ -1,3 +1,4 @@
+import { useId, useRef } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { themed } from '../theme/theme';
 import { CORNER, SIZE, SPACE, TOUCH } from '../theme/type';
@@ -8,31 +9,69 @@ interface ChoiceProps<Value extends string> {
   readonly options: readonly { readonly value: Value; readonly label: string }[];
   readonly value: Value | null;
   readonly onChange: (value: Value) => void;
+  /** A note under it, tied to the group. */
+  readonly about?: string | undefined;
 }
 
-/** A few named choices side by side, one of them taken. */
-export function Choice<Value extends string>({ says, options, value, onChange }: ChoiceProps<Value>) {
+const STEP: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
+
+/**
+ * A few named choices side by side, one of them taken. From the keyboard the group is
+ * one stop; the arrows go from choice to choice and take it.
+ */
+export function Choice<Value extends string>({ says, options, value, onChange, about }: ChoiceProps<Value>) {
   const styles = useStyles();
+  const id = useId();
+  const choices = useRef<(View | null)[]>([]);
+  const stop = Math.max(
+    0,
+    options.findIndex((option) => option.value === value),
+  );
+  const onKeyDown = (at: number) => (event: { key: string; preventDefault(): void }) => {
+    const step = STEP[event.key];
+    if (step === undefined) return;
+    event.preventDefault();
+    const next = (at + step + options.length) % options.length;
+    onChange(options[next]!.value);
+    choices.current[next]?.focus();
+  };
   return (
-    <View role="radiogroup" aria-label={says} style={styles.group}>
-      {options.map((option) => {
-        const taken = option.value === value;
-        return (
-          <Pressable
-            key={option.value}
-            role="radio"
-            aria-checked={taken}
-            aria-label={option.label}
-            onPress={() => onChange(option.value)}
-            style={[styles.option, taken && styles.taken]}
-          >
-            <Words role={taken ? 'strong' : 'body'} style={[styles.label, taken && styles.takenLabel]}>
-              {option.label}
-            </Words>
-          </Pressable>
-        );
-      })}
-    </View>
+    <>
+      <View
+        role="radiogroup"
+        aria-label={says}
+        {...(about !== undefined && { 'aria-describedby': `${id}-about` })}
+        style={styles.group}
+      >
+        {options.map((option, i) => {
+          const taken = option.value === value;
+          return (
+            <Pressable
+              key={option.value}
+              ref={(one) => {
+                choices.current[i] = one;
+              }}
+              role="radio"
+              aria-checked={taken}
+              aria-label={option.label}
+              tabIndex={i === stop ? 0 : -1}
+              onPress={() => onChange(option.value)}
+              {...{ onKeyDown: onKeyDown(i) }}
+              style={[styles.option, taken && styles.taken]}
+            >
+              <Words role={taken ? 'strong' : 'body'} style={[styles.label, taken && styles.takenLabel]}>
+                {option.label}
+              </Words>
+            </Pressable>
+          );
+        })}
+      </View>
+      {about !== undefined && (
+        <Words id={`${id}-about`} role="note">
+          {about}
+        </Words>
+      )}
+    </>
   );
 }
 
@@ -44,16 +83,18 @@ export function Tick({
   onChange,
 }: {
   label: string;
-  about?: string;
+  about?: string | undefined;
   value: boolean;
   onChange: (value: boolean) => void;
 }) {
   const styles = useStyles();
+  const id = useId();
   return (
     <Pressable
       role="checkbox"
       aria-checked={value}
       aria-label={label}
+      {...(about !== undefined && { 'aria-describedby': `${id}-about` })}
       onPress={() => onChange(!value)}
       style={styles.tick}
     >
@@ -66,7 +107,11 @@ export function Tick({
       </View>
       <View style={styles.tickWords}>
         <Words>{label}</Words>
-        {about && <Words role="note">{about}</Words>}
+        {about !== undefined && (
+          <Words id={`${id}-about`} role="note">
+            {about}
+          </Words>
+        )}
       </View>
     </Pressable>
   );

@@ -1,4 +1,4 @@
-import type { Shown } from '@pike-stone/core';
+import type { Shown } from '@pike-stone/words';
 import { useState } from 'react';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { themed, useWide } from '../theme/theme';

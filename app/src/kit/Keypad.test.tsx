@@ -2,21 +2,24 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { usePreferences } from '../data/preferences';
 import { ThemeProvider } from '../theme/theme';
 import { Keypad } from './Keypad';
+import { SizeTypingContext } from './size-typing';
 
 const show = (more: Partial<React.ComponentProps<typeof Keypad>> = {}) => {
   const onSet = jest.fn();
   const onClose = jest.fn();
   render(
     <ThemeProvider>
-      <Keypad
-        title="Diameter"
-        place="diameter"
-        valueMm={25}
-        limits={{ lowMm: 1, highMm: 300 }}
-        onSet={onSet}
-        onClose={onClose}
-        {...more}
-      />
+      <SizeTypingContext value={usePreferences.getState()}>
+        <Keypad
+          title="Diameter"
+          place="diameter"
+          valueMm={25}
+          limits={{ lowMm: 1, highMm: 300 }}
+          onSet={onSet}
+          onClose={onClose}
+          {...more}
+        />
+      </SizeTypingContext>
     </ThemeProvider>,
   );
   return {

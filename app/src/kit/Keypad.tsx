@@ -1,13 +1,13 @@
 import { drillList, readLength, type LengthUnit } from '@pike-stone/core';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
 import { Pressable, ScrollView, StyleSheet, TextInput, View } from 'react-native';
-import { usePreferences, useUnits } from '../data/preferences';
 import { themed, useColours } from '../theme/theme';
 import { CORNER, FONT, SPACE } from '../theme/type';
 import { Button, IconButton } from './Button';
 import { EraseIcon } from './icons';
-import { faultOf, inBoth, unitOf, type SizeLimits } from './length-words';
+import { faultOf, inBoth, unitOf, type SizeLimits } from '@pike-stone/words';
 import { Panel } from './Panel';
+import { useSizeTyping } from './size-typing';
 import { Words } from './Words';
 
 interface KeypadProps {
@@ -48,11 +48,11 @@ export function Keypad({
 }: KeypadProps) {
   const styles = useStyles();
   const colours = useColours();
-  const units = useUnits();
+  const { units, recent: typed, remember } = useSizeTyping();
   const [text, setText] = useState('');
   const [unit, setUnit] = useState<LengthUnit>(unitOf(units));
-  const recent = usePreferences((state) => state.recent[place]) ?? [];
-  const remember = usePreferences((state) => state.remember);
+  const recent = typed[place] ?? [];
+  const readingId = useId();
   const input = useRef<TextInput>(null);
   useEffect(() => input.current?.focus(), []);
 
@@ -105,6 +105,8 @@ export function Keypad({
           onSubmitEditing={set}
           inputMode="none"
           aria-label={title}
+          aria-invalid={fault !== null && entry.status !== 'ambiguous'}
+          {...{ 'aria-describedby': readingId }}
           placeholder={inBoth(valueMm)}
           placeholderTextColor={colours.quiet}
           autoCorrect={false}
@@ -115,7 +117,7 @@ export function Keypad({
           <EraseIcon color={colours.accent} size={26} />
         </IconButton>
       </View>
-      <View style={styles.reading} aria-live="polite">
+      <View id={readingId} style={styles.reading} aria-live="polite">
         {text === '' ? (
           <Words role="note">Type over it, or touch the keys.</Words>
         ) : entry.status === 'ok' && !fault ? (

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { themed, useColours } from '../theme/theme';
 import { CORNER, SPACE, TOUCH } from '../theme/type';
@@ -12,12 +12,15 @@ interface PickerProps {
   readonly options: readonly { readonly value: string; readonly label: string }[];
   readonly value: string;
   readonly onChange: (value: string) => void;
+  /** A note under it, tied to the field. */
+  readonly about?: string | undefined;
 }
 
 /** One of many: what is taken stands in the field, the rest in a panel. */
-export function Picker({ label, options, value, onChange }: PickerProps) {
+export function Picker({ label, options, value, onChange, about }: PickerProps) {
   const styles = useStyles();
   const colours = useColours();
+  const id = useId();
   const [open, setOpen] = useState(false);
   const taken = options.find((option) => option.value === value);
   return (
@@ -26,6 +29,7 @@ export function Picker({ label, options, value, onChange }: PickerProps) {
       <Pressable
         role="button"
         aria-label={`${label}: ${taken?.label ?? 'none'}, change`}
+        {...(about !== undefined && { 'aria-describedby': `${id}-about` })}
         onPress={() => setOpen(true)}
         style={styles.field}
       >
@@ -34,6 +38,11 @@ export function Picker({ label, options, value, onChange }: PickerProps) {
         </Words>
         <ForwardIcon color={colours.quiet} size={20} />
       </Pressable>
+      {about !== undefined && (
+        <Words id={`${id}-about`} role="note">
+          {about}
+        </Words>
+      )}
       {open && (
         <Panel title={label} onClose={() => setOpen(false)}>
           {options.map((option) => (

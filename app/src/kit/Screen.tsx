@@ -4,6 +4,7 @@ import { PAGE_WIDTH, themed, useColours, useWide } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { IconButton } from './Button';
 import { BackIcon } from './icons';
+import { usePageTitle } from './page-title';
 import { Words } from './Words';
 
 interface ScreenProps {
@@ -26,6 +27,7 @@ export function Screen({ title, about, onBack, aside, footer, toRead = false, si
   const styles = useStyles();
   const colours = useColours();
   const wide = useWide();
+  usePageTitle(title);
   return (
     <View style={styles.screen}>
       <View style={[styles.head, wide && (side ? styles.broad : styles.column)]}>

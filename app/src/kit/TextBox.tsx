@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { themed, useColours } from '../theme/theme';
 import { CORNER, FONT, SIZE, SPACE, TOUCH } from '../theme/type';
@@ -35,13 +36,17 @@ export function TextBox({
 }: TextBoxProps) {
   const styles = useStyles();
   const colours = useColours();
+  const id = useId();
   const near = limit !== undefined && value.length > limit * 0.9;
+  const said = fault ?? reading;
+  const describedBy = [said !== undefined && `${id}-said`, near && `${id}-count`].filter(Boolean).join(' ');
   return (
     <View style={styles.box}>
       {!hideLabel && <Words role="label">{label}</Words>}
       <TextInput
         aria-label={label}
         aria-invalid={fault !== undefined}
+        {...(describedBy !== '' && { 'aria-describedby': describedBy })}
         value={value}
         onChangeText={onChange}
         onBlur={onBlur}
@@ -57,13 +62,14 @@ export function TextBox({
           fault !== undefined && styles.wrong,
         ]}
       />
-      {fault !== undefined ? (
-        <Words role="fault">{fault}</Words>
-      ) : (
-        reading !== undefined && <Words role="note">{reading}</Words>
+      {said !== undefined && (
+        <Words id={`${id}-said`} role={fault === undefined ? 'note' : 'fault'}>
+          {said}
+        </Words>
       )}
       {near && (
         <Words
+          id={`${id}-count`}
           role={value.length > limit ? 'fault' : 'note'}
         >{`${value.length} of ${limit} characters`}</Words>
       )}

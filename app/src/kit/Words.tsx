@@ -2,12 +2,24 @@ import { StyleSheet, Text, type TextProps } from 'react-native';
 import { themed } from '../theme/theme';
 import { FONT, SIZE } from '../theme/type';
 
-type Role = 'body' | 'quiet' | 'note' | 'title' | 'heading' | 'strong' | 'figure' | 'label' | 'fault';
+type Role =
+  | 'body'
+  | 'quiet'
+  | 'note'
+  /** The page's one title. */
+  | 'title'
+  | 'heading'
+  /** A result as large as a title, at the head of its sheet. */
+  | 'big'
+  | 'strong'
+  | 'figure'
+  | 'label'
+  | 'fault';
 
 /** Text in one of the shop's few voices. */
 export function Words({ role: voice = 'body', style, ...rest }: Omit<TextProps, 'role'> & { role?: Role }) {
   const styles = useStyles();
-  const heading = voice === 'title' || voice === 'heading';
+  const heading = voice === 'title' || voice === 'heading' || voice === 'big';
   return (
     <Text
       {...rest}
@@ -31,6 +43,7 @@ const useStyles = themed((c) =>
       lineHeight: 30,
       color: c.ink,
     },
+    big: { fontFamily: FONT.words, fontWeight: '600', fontSize: SIZE.section, lineHeight: 30, color: c.ink },
     heading: { fontFamily: FONT.words, fontWeight: '600', fontSize: SIZE.lead, lineHeight: 26, color: c.ink },
     figure: { fontFamily: FONT.figures, fontSize: SIZE.body, lineHeight: 23, color: c.ink },
     fault: { fontFamily: FONT.words, fontSize: SIZE.note, lineHeight: 20, color: c.danger },

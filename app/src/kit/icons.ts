@@ -3,7 +3,6 @@ export { default as RestoreIcon } from 'lucide-react-native/icons/archive-restor
 export { default as BookIcon } from 'lucide-react-native/icons/book';
 export { default as BackIcon } from 'lucide-react-native/icons/chevron-left';
 export { default as ForwardIcon } from 'lucide-react-native/icons/chevron-right';
-export { default as CheckIcon } from 'lucide-react-native/icons/check';
 export { default as ClockIcon } from 'lucide-react-native/icons/clock-3';
 export { default as CloseIcon } from 'lucide-react-native/icons/x';
 export { default as CopyIcon } from 'lucide-react-native/icons/copy';
@@ -15,7 +14,6 @@ export { default as EraseIcon } from 'lucide-react-native/icons/delete';
 export { default as MinusIcon } from 'lucide-react-native/icons/minus';
 export { default as NoteIcon } from 'lucide-react-native/icons/info';
 export { default as OfflineIcon } from 'lucide-react-native/icons/wifi-off';
-export { default as OpenIcon } from 'lucide-react-native/icons/arrow-up-right';
 export { default as PlusIcon } from 'lucide-react-native/icons/plus';
 export { default as SettingsIcon } from 'lucide-react-native/icons/settings';
 export { default as WarningIcon } from 'lucide-react-native/icons/triangle-alert';

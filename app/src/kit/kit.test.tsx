@@ -8,14 +8,14 @@ import { Caution } from './Caution';
 import { Choice, Tick } from './Choice';
 import { useKeys } from './keys';
 import { later } from './later';
-import { faultOf, inBoth } from './length-words';
+import { faultOf, inBoth } from '@pike-stone/words';
 import { Picker } from './Picker';
 import { TextBox } from './TextBox';
 import { UndoBar, useUndo } from './Undo';
 
 const show = (children: React.ReactNode) => render(<ThemeProvider>{children}</ThemeProvider>);
 
-beforeEach(() => usePreferences.setState({ theme: 'light', units: 'mm' }));
+beforeEach(() => usePreferences.setState({ units: 'mm' }));
 
 describe('choosing', () => {
   function Colours() {
@@ -178,8 +178,11 @@ describe('the theme', () => {
   const Ink = () => <p>{useColours().ink}</p>;
 
   test('follows what was chosen, and the page behind follows too', () => {
-    usePreferences.setState({ theme: 'dark' });
-    show(<Ink />);
+    render(
+      <ThemeProvider wanted="dark">
+        <Ink />
+      </ThemeProvider>,
+    );
     expect(screen.getByText(COLOURS.dark.ink)).toBeTruthy();
     expect(document.documentElement.style.colorScheme).toBe('dark');
   });
@@ -206,4 +209,56 @@ describe('the theme', () => {
     expect(contrast(c.onAccent, c.accent)).toBeGreaterThanOrEqual(4.5);
     expect(contrast(c.accent, c.wash)).toBeGreaterThanOrEqual(4.5);
   });
+});
+
+describe('a group of choices from the keyboard', () => {
+  const show = (value: 'a' | 'b' | 'c' | null) => {
+    const onChange = jest.fn();
+    render(
+      <ThemeProvider>
+        <Choice
+          says="Letters"
+          value={value}
+          onChange={onChange}
+          options={(['a', 'b', 'c'] as const).map((one) => ({ value: one, label: one }))}
+          about="one of three"
+        />
+      </ThemeProvider>,
+    );
+    return { onChange, radio: (name: string) => screen.getByRole('radio', { name }) };
+  };
+
+  test('is one stop, at what is taken, or at the first', () => {
+    const { radio } = show('b');
+    expect(['a', 'b', 'c'].map((name) => radio(name).tabIndex)).toEqual([-1, 0, -1]);
+  });
+
+  test('the arrows take the next one, around the ends', () => {
+    const { onChange, radio } = show('c');
+    fireEvent.keyDown(radio('c'), { key: 'ArrowRight' });
+    fireEvent.keyDown(radio('c'), { key: 'ArrowUp' });
+    fireEvent.keyDown(radio('c'), { key: 'x' });
+    expect(onChange.mock.calls).toEqual([['a'], ['b']]);
+  });
+
+  test('its note belongs to it', () => {
+    show(null);
+    const group = screen.getByRole('radiogroup', { name: 'Letters' });
+    expect(document.getElementById(group.getAttribute('aria-describedby')!)?.textContent).toBe(
+      'one of three',
+    );
+  });
+});
+
+test('what is wrong with an entry belongs to its field', () => {
+  render(
+    <ThemeProvider>
+      <TextBox label="Name" value="" onChange={() => undefined} fault="Give it a name." />
+    </ThemeProvider>,
+  );
+  const field = screen.getByRole('textbox', { name: 'Name' });
+  expect(field.getAttribute('aria-invalid')).toBe('true');
+  expect(document.getElementById(field.getAttribute('aria-describedby')!)?.textContent).toBe(
+    'Give it a name.',
+  );
 });

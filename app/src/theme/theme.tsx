@@ -1,14 +1,18 @@
 import { createContext, useContext, useEffect, type ReactNode } from 'react';
 import { useColorScheme, useWindowDimensions } from 'react-native';
-import { usePreferences } from '../data/preferences';
 import { COLOURS, type Colours, type Scheme } from './colours';
 
 const SchemeContext = createContext<Scheme>('light');
 
 /** Light or dark as the device or the person says; the page behind follows. */
-export function ThemeProvider({ children }: { children: ReactNode }) {
+export function ThemeProvider({
+  wanted = 'system',
+  children,
+}: {
+  wanted?: Scheme | 'system';
+  children: ReactNode;
+}) {
   const device = useColorScheme();
-  const wanted = usePreferences((state) => state.theme);
   const scheme: Scheme = wanted === 'system' ? (device === 'dark' ? 'dark' : 'light') : wanted;
   useEffect(() => {
     document.body.style.backgroundColor = COLOURS[scheme].ground;
@@ -29,6 +33,6 @@ export function themed<Styles>(make: (colours: Colours) => Styles): () => Styles
   };
 }
 
-export const WIDE = 900;
+const WIDE = 900;
 export const PAGE_WIDTH = 1120;
 export const useWide = (): boolean => useWindowDimensions().width >= WIDE;

@@ -1,3 +1,4 @@
+import { OutOfRange } from '../quantity/out-of-range';
 /** One speed of the machine as its settings: belt, back gear, motor switch. */
 export interface DrivePosition {
   readonly id: string;
@@ -52,8 +53,7 @@ export function beltMoves(
   costs: Readonly<Record<string, number>>,
   start: string | null = null,
 ): BeltMoves {
-  if (jobs.length > MOST_JOBS)
-    throw new RangeError(`jobs: at most ${MOST_JOBS} can be put in order, got ${jobs.length}`);
+  if (jobs.length > MOST_JOBS) throw new OutOfRange('number of jobs', jobs.length, 0, MOST_JOBS);
   const serves = jobs.map(({ rpmMin, rpmMax }) =>
     positions.flatMap(({ rpm }, p) =>
       rpm >= rpmMin * (1 - SLACK) && rpm <= rpmMax * (1 + SLACK) ? [p] : [],
@@ -81,14 +81,14 @@ export function beltMoves(
   };
   const step = (done: number, at: number | null, from: State | null): void => {
     for (let j = 0; j < jobs.length; j += 1) {
-      if (done & (1 << j) || ((before[j] as number) & ~done) !== 0) continue;
-      for (const p of serves[j] as number[]) {
-        const cost = at === null ? 0 : ((change[at] as number[])[p] as number);
+      if (done & (1 << j) || (before[j]! & ~done) !== 0) continue;
+      for (const p of serves[j]!) {
+        const cost = at === null ? 0 : change[at]![p]!;
         const moved = at !== null && at !== p ? 1 : 0;
         improve(done | (1 << j), p, {
           cost: (from?.cost ?? 0) + cost,
           changes: (from?.changes ?? 0) + moved,
-          from: from === null ? -1 : done * P + (at as number),
+          from: from === null || at === null ? -1 : done * P + at,
         });
       }
     }
@@ -146,6 +146,6 @@ function costBetween(a: DrivePosition, b: DrivePosition, costs: Readonly<Record<
 
 function indexOf(what: string, list: readonly { readonly id: string }[], id: string): number {
   const found = list.findIndex((one) => one.id === id);
-  if (found < 0) throw new RangeError(`${what}: there is none called "${id}"`);
+  if (found < 0) throw new Error(`${what}: there is none called "${id}"`);
   return found;
 }

@@ -1,4 +1,4 @@
-import { positive, within } from '../quantity/check';
+import { OutOfRange, atLeast, positive, within } from '../quantity/out-of-range';
 
 /** One belt between two cones: step i of the driver faces step i of the driven. Pitch diameters, mm. */
 export interface BeltStage {
@@ -17,19 +17,26 @@ const product = (values: readonly number[]): number => values.reduce((total, val
 /** How many times slower the spindle turns with the gears in. */
 export function reduction({ driversTeeth, drivenTeeth }: GearTrain): number {
   if (driversTeeth.length === 0 || driversTeeth.length !== drivenTeeth.length)
-    throw new RangeError('back gear: as many drivers as driven gears, at least one pair');
+    throw new OutOfRange(
+      'number of driven gears',
+      drivenTeeth.length,
+      Math.max(1, driversTeeth.length),
+      driversTeeth.length,
+    );
   for (const teeth of [...driversTeeth, ...drivenTeeth]) positive('teeth', teeth);
   return product(drivenTeeth) / product(driversTeeth);
 }
 
 function ratios(stage: BeltStage): number[] {
   if (stage.driverMm.length === 0 || stage.driverMm.length !== stage.drivenMm.length)
-    throw new RangeError(
-      'pulleys: the two cones of a belt must have as many steps as each other, at least one',
+    throw new OutOfRange(
+      'number of driven pulleys',
+      stage.drivenMm.length,
+      Math.max(1, stage.driverMm.length),
+      stage.driverMm.length,
     );
   return stage.driverMm.map(
-    (driver, i) =>
-      positive('pulley diameter', driver) / positive('pulley diameter', stage.drivenMm[i] as number),
+    (driver, i) => positive('pulley diameter', driver) / positive('pulley diameter', stage.drivenMm[i]!),
   );
 }
 
@@ -48,7 +55,7 @@ export function beltTable(
   backGear?: GearTrain,
 ): { directRpm: number[]; backGearRpm: number[] | null } {
   positive('motor speed', motorRpm);
-  if (stages.length === 0) throw new RangeError('belts: at least one is needed');
+  atLeast('belts', stages, 1);
   const grip = 1 - within('slip', slipPercent, 0, 50) / 100;
   const directRpm = stages.reduce(
     (speeds, stage) => speeds.flatMap((rpm) => ratios(stage).map((ratio) => rpm * ratio * grip)),
@@ -73,10 +80,10 @@ export function beltTableFromOne(
   uDiameterMm: number,
 ): { rpm: number[]; uRel: number[] } {
   const steps = ratios(stage);
-  const known = steps[within('measured step', measuredStep, 0, steps.length - 1)] as number;
+  const known = steps[within('measured step', measuredStep, 0, steps.length - 1)]!;
   positive('measured speed', measuredRpm);
   const spread = (i: number): number =>
-    (uDiameterMm / (stage.driverMm[i] as number)) ** 2 + (uDiameterMm / (stage.drivenMm[i] as number)) ** 2;
+    (uDiameterMm / stage.driverMm[i]!) ** 2 + (uDiameterMm / stage.drivenMm[i]!) ** 2;
   return {
     rpm: steps.map((ratio) => (measuredRpm * ratio) / known),
     uRel: steps.map((_, i) =>

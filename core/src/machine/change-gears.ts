@@ -1,4 +1,4 @@
-import { positive } from '../quantity/check';
+import { atLeast, positive } from '../quantity/out-of-range';
 
 /** Gears on the banjo, drivers counted from the spindle; idlers only turn the sense and drop out. */
 export interface ChangeGears {
@@ -84,7 +84,7 @@ export function changeGearSearch(
   options: { maxPairs?: number; fixedRatio?: number; mustFit?: boolean } = {},
 ): GearChoice {
   const { maxPairs = 2, fixedRatio = 1, mustFit = false } = options;
-  if (gears.length < 2) throw new RangeError('gears: at least two are needed');
+  atLeast('gears', gears, 2);
   let best: GearChoice | null = null;
   const consider = (train: ChangeGears): void => {
     const placed = mustFit ? orders(train).find(fitsBanjo) : train;

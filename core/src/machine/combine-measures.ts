@@ -1,4 +1,4 @@
-import { positive, within } from '../quantity/check';
+import { atLeast, positive, within } from '../quantity/out-of-range';
 import type { MeasuredSpeed } from './measured-speed';
 
 /** A measure of one step of a drive whose relative speeds are known. */
@@ -23,15 +23,12 @@ function fit(relativeSpeeds: readonly number[], measures: readonly StepMeasure[]
   const y = measures.map(({ step, rpm }) =>
     Math.log(
       positive('measured speed', rpm)
-        / positive(
-          'relative speed',
-          relativeSpeeds[within('step', step, 0, relativeSpeeds.length - 1)] as number,
-        ),
+        / positive('relative speed', relativeSpeeds[within('step', step, 0, relativeSpeeds.length - 1)]!),
     ),
   );
   const w = measures.map(({ uRel }) => 1 / positive('uncertainty', uRel) ** 2);
   const total = w.reduce((sum, one) => sum + one, 0);
-  const c = y.reduce((sum, one, i) => sum + one * (w[i] as number), 0) / total;
+  const c = y.reduce((sum, one, i) => sum + one * w[i]!, 0) / total;
   return { y, c, uRel: 1 / Math.sqrt(total), rpm: relativeSpeeds.map((r) => r * Math.exp(c)) };
 }
 
@@ -50,16 +47,16 @@ export function combineMeasures(
   measures: readonly StepMeasure[],
   flagLimit = 3,
 ): CombinedSpeeds {
-  if (measures.length === 0) throw new RangeError('measures: at least one is needed');
+  atLeast('measures', measures, 1);
   const { y, c, uRel, rpm } = fit(relativeSpeeds, measures);
   const standardisedResiduals = measures.map((measure, i) =>
-    measures.length === 1 ? 0 : ((y[i] as number) - c) / Math.sqrt(measure.uRel ** 2 - uRel ** 2),
+    measures.length === 1 ? 0 : (y[i]! - c) / Math.sqrt(measure.uRel ** 2 - uRel ** 2),
   );
   const worst = standardisedResiduals.reduce(
-    (at, z, i) => (Math.abs(z) > Math.abs(standardisedResiduals[at] as number) ? i : at),
+    (at, z, i) => (Math.abs(z) > Math.abs(standardisedResiduals[at]!) ? i : at),
     0,
   );
-  const measuresDisagree = Math.abs(standardisedResiduals[worst] as number) > flagLimit;
+  const measuresDisagree = Math.abs(standardisedResiduals[worst]!) > flagLimit;
   const flaggedMeasure = measuresDisagree && measures.length >= 3 ? worst : null;
   const rest =
     flaggedMeasure === null
@@ -74,7 +71,7 @@ export function combineMeasures(
     standardisedResiduals,
     measuresDisagree,
     flaggedMeasure,
-    chiSquare: measures.reduce((sum, measure, i) => sum + (((y[i] as number) - c) / measure.uRel) ** 2, 0),
+    chiSquare: measures.reduce((sum, measure, i) => sum + ((y[i]! - c) / measure.uRel) ** 2, 0),
     withoutFlagged: rest && { rpm: rest.rpm, uRel: rest.uRel },
   };
 }

@@ -1,5 +1,5 @@
-import type { MachineCondition } from '../cut/turning-feed';
-import { within } from '../quantity/check';
+import type { MachineCondition } from './machine-condition';
+import { within } from '../quantity/out-of-range';
 
 /** What a short check of a machine found. */
 export interface ConditionFindings {

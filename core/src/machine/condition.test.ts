@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { conditionCheck, type ConditionFindings } from './condition-check';
 import { pulseSpeed } from './pulse-speed';
 import { steadyReading } from './steady-reading';
-import { returnRatioAt, shaperSpeed, shaperStrokes } from '../cut/shaper-speed';
+import { returnRatioAt, shaperSpeed, shaperStrokes } from '../mechanics/shaper-speed';
 
 describe('the condition of a machine', () => {
   const sound: ConditionFindings = { spindlePlayMm: 0.01, gibSlackMm: 0.02, backlashMm: 0.1, belt: 'grips' };

@@ -1,4 +1,4 @@
-import { positive } from '../quantity/check';
+import { positive } from '../quantity/out-of-range';
 
 /** A handwheel with its graduated collar. */
 export interface Dial {

@@ -1,5 +1,5 @@
 import type { BeltDrive, Drive, DriveSpeed } from './drive';
-import type { Motor } from './spindle-power';
+import type { Motor } from './motor';
 import { pulleyPitch, stageOptions } from './drive';
 import { spindleTorque, type SpindleTorque } from './spindle-torque';
 
@@ -29,8 +29,7 @@ export function driveTorque(
     backGearEfficiency: inGear ? BACK_GEAR_EFFICIENCY : 1,
   };
   const gear = drive.stages.reduce(
-    (ratio, stage, i) =>
-      stage.kind === 'back-gear' ? ratio / stageOptions(stage)[at[i] as number]!.ratio : ratio,
+    (ratio, stage, i) => (stage.kind === 'back-gear' ? ratio / stageOptions(stage)[at[i]!]!.ratio : ratio),
     1,
   );
   const ofMotor = spindleTorque({ ...common, backGearRatio: gear });
@@ -39,7 +38,7 @@ export function driveTorque(
     const one = spindleTorque({
       ...common,
       backGearRatio: slowedAfter(drive, at, i),
-      belt: { pullN: stage.pullN, drivenPulleyMm: drivenPitchMm(stage, at[i] as number) },
+      belt: { pullN: stage.pullN, drivenPulleyMm: drivenPitchMm(stage, at[i]!) },
     });
     return one.torqueNm < least.torqueNm ? { ...one, motorNm: ofMotor.motorNm } : least;
   }, ofMotor);
@@ -56,4 +55,4 @@ function drivenPitchMm(belt: BeltDrive, pair: number): number {
 const slowedAfter = (drive: Drive, at: readonly number[], stage: number): number =>
   drive.stages
     .slice(stage + 1)
-    .reduce((slower, one, i) => slower / stageOptions(one)[at[stage + 1 + i] as number]!.ratio, 1);
+    .reduce((slower, one, i) => slower / stageOptions(one)[at[stage + 1 + i]!]!.ratio, 1);

@@ -4,7 +4,7 @@ import { beltTable, beltTableFromOne, reduction } from './belt-table';
 import { changeGearSearch, fitsBanjo, threadPitch } from './change-gears';
 import { combineMeasures } from './combine-measures';
 import { backGearCount, frictionWheel, pulseTachometer } from './measured-speed';
-import { BELT_SECTIONS, pitchDiameter, type BeltSection } from './pitch-diameter';
+import { BELT_SECTIONS, pitchDiameter } from './pitch-diameter';
 import { spindleTorque } from './spindle-torque';
 import { tapTiming } from './tap-timing';
 
@@ -19,9 +19,8 @@ describe('pulleys and belts', () => {
     [0, 'A', undefined, 'outside diameter'],
     [5, 'A', undefined, 'pitch diameter'],
     [100, 'flat', undefined, 'belt thickness'],
-    [100, 'Q', undefined, 'no belt section called "Q"'],
   ] as const)('refuses %p on %s', (d, section, t, sentence) => {
-    expect(() => pitchDiameter(d, section as BeltSection, t)).toThrow(sentence);
+    expect(() => pitchDiameter(d, section, t)).toThrow(sentence);
   });
 
   it('one measured step gives the table that the motor would give', () => {
@@ -33,11 +32,13 @@ describe('pulleys and belts', () => {
   });
 
   it('refuses cones that do not match, a pulley of nothing and a gear train without a partner', () => {
-    expect(() => beltTable(1425, [{ driverMm: [60, 90], drivenMm: [150] }])).toThrow('as many steps');
+    expect(() => beltTable(1425, [{ driverMm: [60, 90], drivenMm: [150] }])).toThrow(
+      'number of driven pulleys must be from 2 to 2, got 1',
+    );
     expect(() => beltTable(1425, [{ driverMm: [0], drivenMm: [150] }])).toThrow(
       'pulley diameter must be more than 0',
     );
-    expect(() => reduction({ driversTeeth: [25], drivenTeeth: [] })).toThrow('as many drivers');
+    expect(() => reduction({ driversTeeth: [25], drivenTeeth: [] })).toThrow('number of driven');
   });
 });
 
@@ -113,7 +114,7 @@ describe('measuring the true speed', () => {
       measuresDisagree: false,
       rpm: [expect.closeTo(100, 9), expect.closeTo(200, 9)],
     });
-    expect(() => combineMeasures([1], [])).toThrow('at least one');
+    expect(() => combineMeasures([1], [])).toThrow('number of measures must be 1 or more, got 0');
   });
 });
 
@@ -238,7 +239,7 @@ describe('fewest belt moves', () => {
         Array.from({ length: 15 }, (_, i) => ({ id: String(i), rpmMin: 1, rpmMax: 9, after: [] })),
         costs,
       ),
-    ).toThrow('at most 14');
+    ).toThrow('number of jobs must be from 0 to 14, got 15');
     expect(beltMoves(positions, [], costs)).toMatchObject({ feasible: true, totalCost: 0 });
   });
 });

@@ -1,4 +1,4 @@
-import { positive, within } from '../quantity/check';
+import { OutOfRange, atLeast, positive, within } from '../quantity/out-of-range';
 import { reduction, type GearTrain } from './belt-table';
 import type { DrivePosition } from './belt-moves';
 import { pitchDiameter, type BeltSection } from './pitch-diameter';
@@ -77,7 +77,7 @@ const U_SLIP_REL = 0.005;
 /** Speeds of a variable drive stand this far apart on the ladder (R20), or further where the range is wide. */
 const VARIABLE_STEP = 1.12;
 const MOST_MARKS = 13;
-export const MOST_POSITIONS = 60;
+const MOST_POSITIONS = 60;
 
 interface Option {
   readonly label: string;
@@ -86,7 +86,7 @@ interface Option {
   readonly uRel: number;
 }
 
-export const isToothed = (belt: BeltDrive): boolean => belt.section === 'toothed';
+const isToothed = (belt: BeltDrive): boolean => belt.section === 'toothed';
 
 /** Pitch diameter of one pulley of a belt, mm; of a toothed pulley its teeth. */
 export function pulleyPitch(belt: BeltDrive, outside: number): { readonly mm: number; readonly uMm: number } {
@@ -158,7 +158,7 @@ const MOTOR_WORDS = ['motor slow', 'motor fast'];
  *   no parts, or more than 60 speeds
  */
 export function driveSpeeds({ motorRpm, stages }: Drive): readonly DriveSpeed[] {
-  if (stages.length === 0) throw new RangeError('drive: at least one belt or gear is needed');
+  atLeast('belts and gears', stages, 1);
   const motors = motorRpm.map((rpm, i): Option => ({
     label: MOTOR_WORDS[i] ?? String(i),
     words: motorRpm.length > 1 ? (MOTOR_WORDS[i] ?? '') : '',
@@ -167,8 +167,7 @@ export function driveSpeeds({ motorRpm, stages }: Drive): readonly DriveSpeed[] 
   }));
   const parts = [motors, ...stages.map(stageOptions)];
   const total = parts.reduce((count, options) => count * options.length, 1);
-  if (total > MOST_POSITIONS)
-    throw new RangeError(`drive: ${total} speeds are more than the ${MOST_POSITIONS} a table can hold`);
+  if (total > MOST_POSITIONS) throw new OutOfRange('number of speeds', total, 1, MOST_POSITIONS);
   let ways: { at: number[]; ratio: number; u2: number }[] = [{ at: [], ratio: 1, u2: 0 }];
   for (const options of parts)
     ways = ways.flatMap((way) =>
@@ -249,7 +248,7 @@ export function driveDoubts({ stages }: Drive): readonly DriveDoubt[] {
           ];
     if (stage.kind !== 'belt' || stage.pairs.length < 2) return [];
     const sums = stage.pairs.map(({ driverMm, drivenMm }) => driverMm + drivenMm);
-    const usual = [...sums].sort((a, b) => a - b)[Math.floor((sums.length - 1) / 2)] as number;
+    const usual = [...sums].sort((a, b) => a - b)[Math.floor((sums.length - 1) / 2)]!;
     return sums.flatMap((sum, pair) =>
       Math.abs(sum / usual - 1) <= SAME_LENGTH
         ? []

@@ -1,9 +1,9 @@
-import type { MachineCondition } from '../cut/turning-feed';
+import type { MachineCondition } from './machine-condition';
 import type { ChangeGears } from './change-gears';
 import type { ConditionFindings } from './condition-check';
 import type { Dial } from './dial';
 import type { Drive } from './drive';
-import type { Motor } from './spindle-power';
+import type { Motor } from './motor';
 
 /** One speed the machine really has, and how it is set. A shaper's are double strokes a minute. */
 export interface SpeedStep {
@@ -120,14 +120,6 @@ export interface Shaper extends AnyMachine {
 
 export type Machine = Lathe | Mill | DrillPress | Shaper;
 export type MachineKind = Machine['kind'];
-
-export const MACHINE_WORDS: Readonly<Record<MachineKind, string>> = {
-  lathe: 'lathe',
-  'vertical-mill': 'vertical mill',
-  'horizontal-mill': 'horizontal mill',
-  'drill-press': 'drill press',
-  shaper: 'shaper',
-};
 
 export const isMill = (machine: Machine): machine is Mill =>
   machine.kind === 'vertical-mill' || machine.kind === 'horizontal-mill';

@@ -1,4 +1,4 @@
-import { positive } from '../quantity/check';
+import { positive } from '../quantity/out-of-range';
 import { reduction, type GearTrain } from './belt-table';
 
 /** A spindle speed that was measured, with its relative standard uncertainty. */

@@ -1,4 +1,4 @@
-import { positive } from '../quantity/check';
+import { positive } from '../quantity/out-of-range';
 
 /** Belt sections by their usual names; flat and round belts bring their thickness. */
 export type BeltSection =
@@ -45,9 +45,7 @@ const CALIPER_MM = 0.2;
 
 function allowanceOf(section: BeltSection, thicknessMm: number | undefined): Allowance {
   if (section !== 'flat' && section !== 'round') {
-    const row = ALLOWANCE[section];
-    if (!row) throw new RangeError(`section: no belt section called "${String(section)}"`);
-    return row;
+    return ALLOWANCE[section];
   }
   const t = positive('belt thickness', thicknessMm ?? NaN);
   return section === 'flat' ? { mm: t, uMm: 0.1 * t } : { mm: -t, uMm: 0.05 * t };

@@ -38,14 +38,14 @@ export function pulseSpeed(timesS: readonly number[], pulsesPerTurn: number): Pu
   if (!found) return null;
   const periodS = 60 / (found.rpm * pulsesPerTurn);
   const trace = timesS.slice(1).map((t, i): PulsePoint => {
-    const gap = t - (timesS[i] as number);
+    const gap = t - timesS[i]!;
     return {
       t,
       rpm: gap > 0 ? 60 / (gap * pulsesPerTurn) : Infinity,
       odd: Math.abs(gap / periodS - 1) > ODD,
     };
   });
-  const turns = Math.max(1, Math.round(((timesS.at(-1) as number) - (timesS[0] as number)) / periodS));
+  const turns = Math.max(1, Math.round((timesS.at(-1)! - timesS[0]!) / periodS));
   const clean = trace.filter(({ odd }) => !odd).length;
   return {
     rpm: found.rpm,

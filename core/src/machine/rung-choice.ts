@@ -1,4 +1,4 @@
-import { positive } from '../quantity/check';
+import { atLeast, positive } from '../quantity/out-of-range';
 
 export type RungRule = 'not-above' | 'overshoot' | 'nearest';
 
@@ -34,9 +34,9 @@ export function chooseRung(
   overshootPercent = 10,
 ): RungChoice {
   positive('target speed', targetRpm);
-  if (rungsRpm.length === 0) throw new RangeError('speeds: at least one is needed');
+  atLeast('speeds', rungsRpm, 1);
   const rungs = isAscending(rungsRpm) ? rungsRpm : [...rungsRpm].sort((a, b) => a - b);
-  positive('slowest speed', rungs[0] as number);
+  positive('slowest speed', rungs[0]!);
 
   let belowRpm: number | null = null;
   let aboveRpm: number | null = null;
@@ -46,19 +46,19 @@ export function chooseRung(
   }
   const limit = rule === 'overshoot' ? targetRpm * (1 + overshootPercent / 100) : targetRpm;
   const satisfying = rule === 'nearest' ? nearest(rungs, targetRpm) : largestUpTo(rungs, limit);
-  const chosenRpm = satisfying ?? (rungs[0] as number);
+  const chosenRpm = satisfying ?? rungs[0]!;
   return {
     chosenRpm,
     ratio: chosenRpm / targetRpm,
     belowRpm,
     aboveRpm,
     machineTooFast: satisfying === null,
-    machineTooSlow: targetRpm > (rungs.at(-1) as number) * (1 + SLACK),
+    machineTooSlow: targetRpm > rungs.at(-1)! * (1 + SLACK),
   };
 }
 
 function isAscending(values: readonly number[]): boolean {
-  for (let i = 1; i < values.length; i++) if ((values[i] as number) < (values[i - 1] as number)) return false;
+  for (let i = 1; i < values.length; i++) if (values[i]! < values[i - 1]!) return false;
   return true;
 }
 
@@ -69,7 +69,7 @@ function largestUpTo(rungs: readonly number[], limit: number): number | null {
 }
 
 function nearest(rungs: readonly number[], target: number): number {
-  let best = rungs[0] as number;
+  let best = rungs[0]!;
   for (const rpm of rungs)
     if (Math.abs(Math.log(rpm / target)) < Math.abs(Math.log(best / target)) - SLACK) best = rpm;
   return best;

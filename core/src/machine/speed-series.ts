@@ -1,4 +1,4 @@
-import { positive } from '../quantity/check';
+import { atLeast, positive } from '../quantity/out-of-range';
 
 export interface SpeedSeries {
   readonly meanRatio: number;
@@ -19,8 +19,8 @@ export interface SpeedSeries {
  */
 export function speedSeries(rungsRpm: readonly number[], gapLimit = 1.6): SpeedSeries {
   const first = positive('slowest speed', rungsRpm[0] ?? NaN);
-  if (rungsRpm.length < 2) throw new RangeError('speeds: at least two are needed to see a gap');
-  const meanRatio = ((rungsRpm.at(-1) as number) / first) ** (1 / (rungsRpm.length - 1));
+  atLeast('speeds', rungsRpm, 2);
+  const meanRatio = (rungsRpm.at(-1)! / first) ** (1 / (rungsRpm.length - 1));
   let worst = 0;
   let gap = { ratio: 0, pair: [first, first] as [number, number] };
   let over = 0;
@@ -71,12 +71,12 @@ export function servedDiameters(
   const slowest = positive('slowest speed', rungsRpm[0] ?? NaN);
   const { diameterMinMm, diameterMaxMm } = diameterWindow(
     slowest,
-    rungsRpm.at(-1) as number,
+    rungsRpm.at(-1)!,
     positive('low end', speedLowMPerMin),
     positive('high end', speedHighMPerMin),
   );
   const holesMm = rungsRpm.slice(1).flatMap((above, i): [number, number][] => {
-    const below = rungsRpm[i] as number;
+    const below = rungsRpm[i]!;
     return above / below > (speedHighMPerMin / speedLowMPerMin) * (1 + 1e-9)
       ? [[(1000 * speedHighMPerMin) / (Math.PI * above), (1000 * speedLowMPerMin) / (Math.PI * below)]]
       : [];

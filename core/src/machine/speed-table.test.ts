@@ -118,12 +118,14 @@ describe('the speeds of a drive', () => {
   });
 
   it('refuses nothing at all, a pulley of nothing, and more speeds than a table holds', () => {
-    expect(() => driveSpeeds({ motorRpm: [1425], stages: [] })).toThrow('at least one belt or gear');
+    expect(() => driveSpeeds({ motorRpm: [1425], stages: [] })).toThrow(
+      'number of belts and gears must be 1 or more, got 0',
+    );
     expect(() =>
       driveSpeeds({ motorRpm: [1425], stages: [{ ...belt, pairs: [{ driverMm: 0, drivenMm: 100 }] }] }),
     ).toThrow('outside diameter must be more than 0');
     expect(() => driveSpeeds({ motorRpm: [1425], stages: [belt, belt, belt, belt] })).toThrow(
-      '81 speeds are more than the 60',
+      'number of speeds must be from 1 to 60, got 81',
     );
     expect(() =>
       driveSpeeds({ motorRpm: [1425], stages: [{ kind: 'variable', name: 'Dial', slowest: 2, fastest: 1 }] }),

@@ -2,7 +2,7 @@ import { combineMeasures, type CombinedSpeeds } from './combine-measures';
 import { driveSpeeds, type Drive, type DriveSpeed } from './drive';
 import { driveTorque } from './drive-torque';
 import type { SpeedMeasured, SpeedStep } from './machine';
-import type { Motor } from './spindle-power';
+import type { Motor } from './motor';
 
 /** A measure of one position of a drive. */
 export interface PositionMeasure extends SpeedMeasured {
@@ -35,9 +35,9 @@ export function speedTable(drive: Drive, measures: readonly PositionMeasure[], m
   const index = new Map(positions.map(({ id }, i) => [id, i]));
   const known = measures.filter(({ position }) => index.has(position));
   const relative = positions.map(({ rpm }) => rpm);
-  const ofStep = known.map(({ position, rpm, uRel }) => {
-    const step = index.get(position) as number;
-    return { step, rpm, uRel: Math.hypot(uRel, positions[step]!.uRatioRel) };
+  const ofStep = measures.flatMap(({ position, rpm, uRel }) => {
+    const step = index.get(position);
+    return step === undefined ? [] : [{ step, rpm, uRel: Math.hypot(uRel, positions[step]!.uRatioRel) }];
   });
   const combined = ofStep.length > 0 ? combineMeasures(relative, ofStep) : null;
   const steps = positions.map((position, i): SpeedStep => {
@@ -57,7 +57,7 @@ export function speedTable(drive: Drive, measures: readonly PositionMeasure[], m
     const last = own.at(-1)!;
     return {
       ...base,
-      rpm: rounded(together.rpm[0] as number),
+      rpm: rounded(together.rpm[0]!),
       measured: { how: last.how, on: last.on, uRel: together.uRel },
     };
   });

@@ -1,4 +1,4 @@
-import { positive } from '../quantity/check';
+import { positive } from '../quantity/out-of-range';
 import { MAD_TO_SIGMA, median } from '../quantity/median';
 import type { MeasuredSpeed } from './measured-speed';
 
@@ -12,8 +12,7 @@ const DOUBLE = 0.4;
 const LEAST_LIMIT = 0.05;
 const LEAST_TAPS = 4;
 
-const intervals = (times: readonly number[]): number[] =>
-  times.slice(1).map((time, i) => time - (times[i] as number));
+const intervals = (times: readonly number[]): number[] => times.slice(1).map((time, i) => time - times[i]!);
 
 interface Point {
   readonly k: number;
@@ -61,7 +60,7 @@ export function tapTiming(tapTimesS: readonly number[], turnsPerTap = 1): TapTim
   const m = median(gaps);
   const periods = gaps.map((gap) => Math.max(1, Math.floor(gap / m + 0.5)));
   let k = 0;
-  const points: Point[] = kept.map((t, i) => ({ k: i === 0 ? 0 : (k += periods[i - 1] as number), t }));
+  const points: Point[] = kept.map((t, i) => ({ k: i === 0 ? 0 : (k += periods[i - 1]!), t }));
 
   const first = line(points);
   const centre = median(first.residuals);
@@ -69,7 +68,7 @@ export function tapTiming(tapTimesS: readonly number[], turnsPerTap = 1): TapTim
     3 * MAD_TO_SIGMA * median(first.residuals.map((r) => Math.abs(r - centre))),
     LEAST_LIMIT * first.b,
   );
-  const near = points.filter((_, i) => Math.abs((first.residuals[i] as number) - centre) <= limit);
+  const near = points.filter((_, i) => Math.abs(first.residuals[i]! - centre) <= limit);
   if (near.length < LEAST_TAPS) return null;
 
   const { b, spread, residuals } = line(near);

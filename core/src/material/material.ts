@@ -1,9 +1,25 @@
-import table from '../../tables/materials.json';
-
 /** Columns of the cutting speed table. */
 export type SpeedSource = 'hss' | 'hss-co' | 'brazed-carbide' | 'carbide-uncoated' | 'carbide-coated';
 export type Range = readonly [low: number, high: number];
 export type SpeedOperation = 'turning' | 'milling' | 'drilling' | 'reaming' | 'parting' | 'threading';
+
+/** How the chip comes off as a rule. */
+export type ChipCharacter =
+  'short' | 'medium' | 'long' | 'tough' | 'gummy' | 'stringy' | 'serrated' | 'powder';
+/** How strongly a metal builds up on the edge: 0 not at all. */
+export type BuiltUpLevel = 0 | 1 | 2 | 3;
+/** Rows of the older table of drill feeds. */
+export type DrillGroup =
+  | 'free-cutting-steel'
+  | 'mild-steel'
+  | 'alloy-steel'
+  | 'stainless'
+  | 'tool-steel'
+  | 'grey-iron'
+  | 'aluminium'
+  | 'free-brass'
+  | 'bronze'
+  | 'thermoplastic';
 
 /** A metal or plastic of the library; typical values that a shop overrides. */
 export interface Material {
@@ -19,9 +35,15 @@ export interface Material {
   /** End mill feed per tooth over cutter diameter. */
   readonly fzPerDiameter: number;
   readonly drillFeedFactor: number;
+  /** Row of the older table of drill feeds it belongs to. */
+  readonly drillGroup: DrillGroup;
   /** Speed factor without cutting fluid, by tool family. */
   readonly noFluidFactor: Readonly<{ hss: number; carbide: number }>;
-  readonly chipCharacter: string;
+  readonly chipCharacter: ChipCharacter;
+  /** The oxide colour of its chips tells their temperature: plain and low-alloy steel. */
+  readonly showsOxideColours: boolean;
+  /** A coating that holds aluminium welds to it. */
+  readonly weldsToAluminiumCoating: boolean;
   readonly fluid: string;
   readonly skin: string | null;
   /** Kienzle: N/mm² at a chip of 1 mm, exponent of thickness, the rake both were found at, exponent of speed. */
@@ -32,7 +54,7 @@ export interface Material {
   readonly eGPa: number;
   /** v T^n = C, m/min and minutes, by tool family. */
   readonly taylor: Readonly<Record<'hss' | 'carbide', { readonly n: number; readonly cMPerMin: number }>>;
-  readonly builtUpEdge: { readonly level: number; readonly zoneMPerMin: Range };
+  readonly builtUpEdge: { readonly level: BuiltUpLevel; readonly zoneMPerMin: Range };
   /** Chip thickness over uncut thickness at 6° rake, dry. */
   readonly chipRatio: number;
   readonly breakStrain: number;
@@ -42,57 +64,6 @@ export interface Material {
     readonly rhoCJMm3K: number;
     readonly coefficient: number;
   } | null;
-}
-
-export const MATERIALS: readonly Material[] = table.materials.map((row) => ({
-  key: row.key,
-  name: row.name,
-  examples: row.examples,
-  iso513: row.iso513 as Material['iso513'],
-  hardnessHb: row.hardness_HB as Range | null,
-  speedMPerMin: row.speed_m_min as unknown as Material['speedMPerMin'],
-  operationFactor: row.operation_factor,
-  fzPerDiameter: row.fz_per_D,
-  drillFeedFactor: row.drill_feed_factor,
-  noFluidFactor: row.no_fluid_factor,
-  chipCharacter: row.chip_character,
-  fluid: row.fluid,
-  skin: row.skin,
-  kc11: row.kc11_N_mm2,
-  mc: row.mc,
-  rake0Deg: row.rake0_deg,
-  speedExponent: row.speed_exponent,
-  eGPa: row.E_GPa,
-  taylor: {
-    hss: { n: row.taylor.hss.n, cMPerMin: row.taylor.hss.C_m_min },
-    carbide: { n: row.taylor.carbide.n, cMPerMin: row.taylor.carbide.C_m_min },
-  },
-  builtUpEdge: {
-    level: row.built_up_edge.level,
-    zoneMPerMin: (row.built_up_edge.zone_m_min ?? [1, 2]) as unknown as Range,
-  },
-  chipRatio: row.chip_ratio,
-  breakStrain: row.break_strain,
-  thermal:
-    row.thermal && row.thermal.k_W_mK !== null
-      ? {
-          kWMK: row.thermal.k_W_mK,
-          rhoCJMm3K: row.thermal.rhoc_J_mm3K as number,
-          coefficient: row.thermal.coefficient as number,
-        }
-      : null,
-}));
-
-const BY_KEY = new Map(MATERIALS.map((material) => [material.key, material]));
-
-/**
- * The library row of a metal.
- * @throws RangeError when no row has this key
- */
-export function material(key: string): Material {
-  const found = BY_KEY.get(key);
-  if (!found) throw new RangeError(`material: no row called "${key}"`);
-  return found;
 }
 
 /** What a shop has put in place of library values for one metal. */

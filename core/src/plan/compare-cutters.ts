@@ -1,8 +1,9 @@
-import { cutPlan } from './cut-plan';
-import type { CutSetup, ShopRules, Tool } from './cut-setup';
+import { OPERATION_KEYS, OPERATIONS, type CutSetup, type OperationKey } from '../operation/registry';
+import { rotates, type RotatingTool, type Tool, type ToolKind } from '../tool/tool';
 import { areaPlan, type AreaPlan } from './area';
-import type { Operation } from './operations';
+import { cutPlan } from './cut-plan';
 import { POWER_RESERVE, powerShare } from './power-share';
+import type { ShopRules } from './rules';
 
 /** A flat face to be covered. */
 export interface Area {
@@ -17,8 +18,8 @@ export interface Area {
 export interface CutterForArea {
   /** Its place in the list that was asked about: names may be the same. */
   readonly index: number;
-  readonly tool: Tool;
-  readonly operation: Operation;
+  readonly tool: RotatingTool;
+  readonly operation: OperationKey;
   readonly rpm: number;
   readonly setting: string;
   readonly feedMmMin: number;
@@ -30,17 +31,21 @@ export interface CutterForArea {
   readonly within: boolean;
 }
 
-/** Share of the cutter's diameter that one strip is wide, by kind. */
-const STRIP: Partial<Record<Tool['kind'], { readonly share: number; readonly operation: Operation }>> = {
-  'face-mill': { share: 0.7, operation: 'face-mill' },
-  'fly-cutter': { share: 0.75, operation: 'fly-cut' },
-  'end-mill': { share: 0.6, operation: 'mill-side' },
-};
-export const coversArea = (kind: Tool['kind']): boolean => kind in STRIP;
+/** The operation that covers a flat face with a kind of tool, strip by strip, and the share of the cutter that a strip is wide. */
+function stripOf(kind: ToolKind): { readonly operation: OperationKey; readonly share: number } | null {
+  for (const operation of OPERATION_KEYS) {
+    const { tool, stripShare } = OPERATIONS[operation];
+    if (tool === kind && stripShare !== undefined) return { operation, share: stripShare };
+  }
+  return null;
+}
+export const coversArea = (kind: ToolKind): boolean => stripOf(kind) !== null;
 
 /** How fast a table is cranked back, mm/min. */
 const CRANKED_MM_MIN = 600;
 const CLEARANCE_MM = 2;
+/** A reserve this little used is still whole. */
+const RESERVE_SLACK = 1.001;
 
 /**
  * Small cutter, face mill or fly cutter over the same face: strips, way, time and
@@ -54,10 +59,10 @@ export function compareCutters(
   area: Area,
 ): CutterForArea[] {
   const found = tools.flatMap((tool, index): CutterForArea[] => {
-    const kind = STRIP[tool.kind];
-    if (!kind) return [];
-    const { share: strip, operation } = kind;
-    const stepoverMm = Math.min(strip * tool.diameterMm, area.widthMm);
+    const strip = stripOf(tool.kind);
+    if (!strip || !rotates(tool)) return [];
+    const { operation } = strip;
+    const stepoverMm = Math.min(strip.share * tool.diameterMm, area.widthMm);
     const of: CutSetup = {
       ...setup,
       operation,
@@ -78,7 +83,7 @@ export function compareCutters(
         setting: plan.speed.setting,
         feedMmMin: plan.feed.mmMin,
         share,
-        within: share === null || share <= POWER_RESERVE * 1.001,
+        within: share === null || share <= POWER_RESERVE * RESERVE_SLACK,
         overrunMm: tool.diameterMm / 2 + CLEARANCE_MM,
         area: areaPlan({
           lengthMm: area.lengthMm,

@@ -1,109 +1,60 @@
-import { factorChain, type FactorChain } from '../cut/factor-chain';
-import { shopShortcutMetric, type ShortcutResult } from '../cut/shop-shortcut';
-import { spindleSpeed, surfaceSpeed } from '../cut/spindle-speed';
-import { speedRange, type SpeedRange } from '../cut/speed-range';
 import { dialReading } from '../machine/dial';
-import { chooseRung, type RungChoice } from '../machine/rung-choice';
 import type { SpeedStep } from '../machine/machine';
-import { material, withOverride, type Material } from '../material/material';
-import { positive } from '../quantity/check';
-import { toolMaterial, type ToolMaterial } from '../tool/tool-material';
-import { depthBurdens, standingBurdens } from './burdens';
-import { cuttingOf, turningDiameter, type CutSetup, type ShopRules } from './cut-setup';
-import { OPERATIONS, type Operation } from './operations';
-import { depthDial, dialStepDown, startingDepth, type DepthStart } from './depth-start';
+import { chooseRung } from '../machine/rung-choice';
+import { material } from '../material/library';
+import { withOverride, type Material } from '../material/material';
+import { factorChain, type FactorChain } from '../mechanics/factor-chain';
+import { shopShortcutMetric } from '../mechanics/shop-shortcut';
+import { speedRange } from '../mechanics/speed-range';
+import { spindleSpeed, surfaceSpeed } from '../mechanics/spindle-speed';
+import type { CutPlan, DepthPlan, DepthStart, SpeedPlan } from '../operation/cut-plan';
+import { toDialStep } from '../operation/depth-step';
+import { operationOf, type CutSetup } from '../operation/registry';
+import { positive } from '../quantity/out-of-range';
+import { toolMaterial } from '../tool/library';
+import type { ToolMaterial } from '../tool/tool-material';
+import { standingFactors } from './factors';
+import { planFeed } from './feed-plan';
 import { POWER_RESERVE, powerShare } from './power-share';
-import { chooseFeed, startingFeed, type FeedChoice } from './feed-choice';
+import type { ShopRules } from './rules';
 
-export interface SpeedPlan {
-  readonly range: SpeedRange;
-  /** The shop put its own range in place of the library's. */
-  readonly rangeIsOwn: boolean;
-  readonly factors: FactorChain;
-  readonly aimMPerMin: number;
-  readonly idealRpm: number;
-  readonly shortcut: ShortcutResult;
-  readonly choice: RungChoice;
-  /** The step in use: the chosen one, or the one picked by hand. */
-  readonly rungRpm: number;
-  readonly setting: string;
-  readonly byHand: boolean;
-  readonly actualMPerMin: number;
-  /** The eased chart range on the machine's scale. */
-  readonly bandRpm: readonly [number, number];
-  readonly topRpm: number;
-}
-
-export interface DepthPlan extends DepthStart {
-  readonly mm: number;
-  readonly widthInUseMm: number | null;
-  readonly byHand: boolean;
-  /** Divisions of the dial that set it, where a dial does. */
-  readonly dialDivisions: number | null;
-  readonly afterDiameterMm: number | null;
-  /** The bore before this cut. */
-  readonly beforeDiameterMm: number | null;
-}
-
-export interface CutPlan {
-  readonly metal: Material;
-  readonly edge: ToolMaterial;
-  readonly diameterMm: number;
-  readonly speed: SpeedPlan;
-  readonly feed: FeedChoice;
-  readonly depth: DepthPlan;
-}
-
-/** Operations whose width is a matter of choice; else the cutter or the form sets it. */
-export const CHOSEN_WIDTH: readonly Operation[] = ['mill-side', 'face-mill', 'fly-cut', 'dovetail'];
-function widthInUse(setup: CutSetup, startMm: number | null): number | null {
-  if (startMm === null) return null;
-  if (setup.operation === 'shape' || setup.operation === 'groove')
-    return Math.max(setup.operation === 'groove' ? startMm : 0, setup.widthMm ?? startMm);
-  return CHOSEN_WIDTH.includes(setup.operation)
-    ? Math.min(setup.widthMm ?? startMm, setup.tool.diameterMm)
-    : startMm;
-}
-
-/** How often a depth is eased to the machine's power before it is left as it is. */
+/** A depth is eased to the machine's power so many times, then left as it is. */
 const MOST_EASINGS = 3;
 
 /**
  * What to set on this machine for this cut: a start, to be worked up from.
  *
- * Order: chart range and school, burdens, aim, ideal speed, the machine's own
- * step, depth, feed at that step. Same inputs give the same answer.
+ * Order: chart range and school, factors, aim, ideal speed, the machine's own speed
+ * step, depth, feed at that step. The same inputs give the same answer. What is
+ * particular to an operation is asked of its definition.
  *
- * @throws RangeError when a diameter, depth or width is not above 0, the machine
- *   has no speeds, or a material or tool material is unknown
+ * @throws OutOfRange when a diameter, depth, width or stick-out is not above 0
+ * @throws Error when the tool is not of the kind the operation is done with
  */
 export function cutPlan(setup: CutSetup, rules: ShopRules): CutPlan {
+  const operation = operationOf(setup);
   const metal = withOverride(material(setup.stock.materialKey), setup.stock.own);
-  const edge = toolMaterial(OPERATIONS[setup.operation].readAs ?? setup.tool.material);
-  const diameterMm = positive('diameter', turningDiameter(setup));
+  const edge = toolMaterial(operation.readAs ?? setup.tool.material);
+  const diameterMm = positive('diameter', operation.rimDiameterMm(setup));
   if (setup.depthMm !== null) positive('depth of cut', setup.depthMm);
   if (setup.widthMm !== null) positive('width of cut', setup.widthMm);
   positive('stick-out', setup.stickOutMm);
 
-  const standing = standingBurdens(setup);
-  const start = startingDepth(setup, metal, edge, factorChain(metal, edge, standing));
+  const standing = standingFactors(setup);
+  const { depthFactor } = factorChain(metal, edge, standing);
+  const start = operation.startDepth(setup, { metal, edge, depthFactor });
+  const widthMm = operation.widthInUseMm(setup, start.widthMm);
   const at = (depthMm: number, from: DepthStart): CutPlan => {
-    const factors = factorChain(metal, edge, [...standing, ...depthBurdens(setup, depthMm)]);
+    const factors = factorChain(metal, edge, [...standing, ...operation.depthFactors(setup, depthMm)]);
     const speed = planSpeed(setup, rules, metal, edge, factors, diameterMm);
-    const widthMm = widthInUse(setup, start.widthMm);
-    const feed = chooseFeed(
-      setup,
-      startingFeed(setup, metal, edge, factors, depthMm, widthMm, speed.rungRpm),
-      speed.rungRpm,
-      edge,
-      depthMm,
-      widthMm,
-    );
+    const rpm = speed.rungRpm;
+    const feedStart = operation.startFeed(setup, { metal, edge, factors, depthMm, widthMm, rpm });
+    const feed = planFeed(setup, feedStart, rpm, edge, depthMm, widthMm);
     return { metal, edge, diameterMm, speed, feed, depth: planDepth(setup, from, depthMm, widthMm) };
   };
   let plan = at(setup.depthMm ?? start.startMm, start);
-  if (setup.depthMm !== null) return plan;
-  // Less depth may lift a burden and so the speed: looked at again, a few times at most.
+  if (setup.depthMm !== null || !operation.easesToPower) return plan;
+  // Less depth may lift a factor and so the speed: looked at again, a few times at most.
   for (let i = 0; i < MOST_EASINGS; i += 1) {
     const eased = depthWithinPower(setup, plan);
     if (eased === null) break;
@@ -112,18 +63,12 @@ export function cutPlan(setup: CutSetup, rules: ShopRules): CutPlan {
   return plan;
 }
 
-/** A depth that leaves a quarter of the machine's power in reserve; null when the start does, or when depth has no part in it. */
+/** A depth that leaves a quarter of the machine's power in reserve, mm; null when the start does, or nothing less is of use. */
 function depthWithinPower(setup: CutSetup, plan: CutPlan): number | null {
-  if (
-    (cuttingOf(setup) !== 'turning' && cuttingOf(setup) !== 'milling')
-    || OPERATIONS[setup.operation].disc
-    || setup.operation === 't-slot'
-    || setup.operation === 'dovetail'
-  )
-    return null;
   const { share } = powerShare(setup, plan);
   if (share === null || share <= POWER_RESERVE) return null;
-  const eased = dialStepDown((plan.depth.mm * POWER_RESERVE) / share, depthDial(setup));
+  const dial = operationOf(setup).depthDial(setup.machine);
+  const eased = toDialStep((plan.depth.mm * POWER_RESERVE) / share, dial, Math.floor);
   const least = setup.firstPassOnSkin ? setup.stock.skinMm : (plan.feed.turning?.depthFloorMm ?? 0);
   return eased > least && eased < plan.depth.mm ? eased : null;
 }
@@ -136,24 +81,15 @@ function planSpeed(
   factors: FactorChain,
   diameterMm: number,
 ): SpeedPlan {
-  const range = speedRange(
-    metal,
-    edge,
-    OPERATIONS[setup.operation].speedColumn,
-    rules.school,
-    rules.backOffThird,
-  );
+  const { speedColumn } = operationOf(setup);
+  const { speeds } = setup.machine;
+  const range = speedRange(metal, edge, speedColumn, rules.school, rules.backOffThird);
   const aimMPerMin = range.startMPerMin * factors.speedFactor;
   const idealRpm = spindleSpeed(aimMPerMin, diameterMm);
-  const { speeds } = setup.machine;
-  const choice = chooseRung(
-    speeds.map((step) => step.rpm),
-    idealRpm,
-    rules.rungRule,
-    rules.overshootPercent,
-  );
+  const rungs = speeds.map(({ rpm }) => rpm);
+  const choice = chooseRung(rungs, idealRpm, rules.rungRule, rules.overshootPercent);
   const picked = setup.rpmByHand === null ? undefined : pickedStep(speeds, setup.rpmByHand);
-  const step = picked ?? (speeds.find((one) => one.rpm === choice.chosenRpm) as SpeedStep);
+  const step = picked ?? speeds.find(({ rpm }) => rpm === choice.chosenRpm)!;
   return {
     range,
     rangeIsOwn: setup.stock.own?.speedMPerMin?.[edge.speedSource] !== undefined,
@@ -170,7 +106,7 @@ function planSpeed(
       spindleSpeed(range.lowMPerMin * factors.speedFactor, diameterMm),
       spindleSpeed(range.highMPerMin * factors.speedFactor, diameterMm),
     ],
-    topRpm: (speeds.at(-1) as SpeedStep).rpm,
+    topRpm: speeds.at(-1)!.rpm,
   };
 }
 
@@ -184,21 +120,25 @@ function pickedStep(speeds: readonly SpeedStep[], rpm: number): SpeedStep | unde
   return off(nearest) <= SAME_STEP ? nearest : undefined;
 }
 
-const GETS_SMALLER: readonly Operation[] = ['turn', 'shoulder', 'groove', 'form'];
-function planDepth(setup: CutSetup, start: DepthStart, mm: number, widthInUseMm: number | null): DepthPlan {
-  const smaller = GETS_SMALLER.includes(setup.operation);
-  const dial = depthDial(setup);
+function planDepth(
+  setup: CutSetup,
+  { wantedMm, startMm, reason, widthMm }: DepthStart,
+  mm: number,
+  widthInUseMm: number | null,
+): DepthPlan {
+  const operation = operationOf(setup);
+  const dial = operation.depthDial(setup.machine);
+  const otherMm = Math.max(0, setup.workDiameterMm - 2 * mm);
   return {
-    wantedMm: start.wantedMm,
-    startMm: start.startMm,
-    reason: start.reason,
-    widthMm: start.widthMm,
+    wantedMm,
+    startMm,
+    reason,
+    widthMm,
     mm,
     widthInUseMm,
     byHand: setup.depthMm !== null,
     dialDivisions: dial ? dialReading(dial, mm).totalDivisions : null,
-    beforeDiameterMm:
-      OPERATIONS[setup.operation].force === 'bore' ? Math.max(0, setup.workDiameterMm - 2 * mm) : null,
-    afterDiameterMm: smaller ? Math.max(0, setup.workDiameterMm - 2 * mm) : null,
+    beforeDiameterMm: operation.diameterChange === 'larger' ? otherMm : null,
+    afterDiameterMm: operation.diameterChange === 'smaller' ? otherMm : null,
   };
 }

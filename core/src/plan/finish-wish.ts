@@ -1,10 +1,11 @@
-import { feedForRoughness, minChipRoughness } from '../cut/roughness';
 import type { FeedStep } from '../machine/machine';
-import { positive } from '../quantity/check';
-import type { CutPlan } from './cut-plan';
-import { cuttingOf, type CutSetup } from './cut-setup';
-import { usableFeeds } from './feed-choice';
-import { finishFactor } from './forecast';
+import { feedForRoughness, minChipRoughness } from '../mechanics/roughness';
+import type { CutPlan } from '../operation/cut-plan';
+import type { CutSetup } from '../operation/registry';
+import { lastWhere } from '../quantity/bisection';
+import { positive } from '../quantity/out-of-range';
+import { usableFeeds } from './feed-plan';
+import { chipCut, finishFactor } from './forecast';
 
 /** What a wanted roughness asks for. */
 export interface FinishWish {
@@ -18,8 +19,7 @@ export interface FinishWish {
   readonly noseMm: number | null;
 }
 
-const LARGEST_NOSE_MM = 10;
-const HALVINGS = 40;
+const NOSE_MM = { least: 0.01, most: 10 } as const;
 
 /**
  * From a wanted Ra back to feed and nose: the ridges of feed and nose with the
@@ -29,39 +29,23 @@ const HALVINGS = 40;
  * @param raUm  wanted, um, above 0
  */
 export function finishWish(setup: CutSetup, plan: CutPlan, raUm: number): FinishWish | null {
-  if (cuttingOf(setup) !== 'turning') return null;
+  const cut = chipCut(setup, plan);
+  if (!cut) return null;
   positive('wanted Ra', raUm);
   const factor = finishFactor(setup, plan);
-  const { feedMmRev, bestRaUm } = feedForRoughness(
-    raUm,
-    setup.tool.noseRadiusMm,
-    plan.edge.edgeRadiusUm,
-    factor,
-  );
-  const lever =
-    feedMmRev === null
-      ? null
-      : (usableFeeds(setup)
-          .filter(({ value }) => value <= feedMmRev * 1.0001)
-          .at(-1) ?? null);
-  return { feedMmRev, lever, bestRaUm, noseMm: noseFor(plan, raUm, factor) };
+  const { feedMmRev, bestRaUm } = feedForRoughness(raUm, cut.noseRadiusMm, plan.edge.edgeRadiusUm, factor);
+  const fine = usableFeeds(setup).filter(({ value }) => feedMmRev !== null && value <= feedMmRev * 1.0001);
+  return { feedMmRev, lever: fine.at(-1) ?? null, bestRaUm, noseMm: noseFor(plan, raUm, factor) };
 }
 
 /** A rounder nose leaves less, until its own least chip leaves more. */
 function noseFor({ feed, edge }: CutPlan, raUm: number, factor: number): number | null {
   const leaves = (noseMm: number): number =>
     minChipRoughness(feed.mmRev, noseMm, edge.edgeRadiusUm).raUm * factor;
-  const best = Math.min(
-    LARGEST_NOSE_MM,
-    feed.mmRev ** 2 / (2 * minChipRoughness(feed.mmRev, 1, edge.edgeRadiusUm).chipMm),
-  );
+  const { chipMm } = minChipRoughness(feed.mmRev, 1, edge.edgeRadiusUm);
+  const best = Math.min(NOSE_MM.most, feed.mmRev ** 2 / (2 * chipMm));
   if (leaves(best) > raUm) return null;
-  let [low, high] = [0.01, best];
-  if (leaves(low) <= raUm) return low;
-  for (let i = 0; i < HALVINGS; i += 1) {
-    const middle = (low + high) / 2;
-    if (leaves(middle) <= raUm) high = middle;
-    else low = middle;
-  }
-  return high;
+  return leaves(NOSE_MM.least) <= raUm
+    ? NOSE_MM.least
+    : lastWhere((noseMm) => leaves(noseMm) <= raUm, best, NOSE_MM.least);
 }

@@ -1,33 +1,26 @@
-import { chipForm, type ChipBreaker, type ChipCut, type ChipForm } from '../cut/chip-form';
-import { barDeflection, endMillDeflection, WORST_PLACE, workDeflection } from '../cut/deflection';
-import { interfaceHeat, oxideColour, type OxideColour } from '../cut/heat';
-import { millingForce } from '../cut/milling-force';
+import { chipForm, type ChipBreaker, type ChipCut, type ChipForm } from '../mechanics/chip-form';
+import { barDeflection, endMillDeflection, WORST_PLACE, workDeflection } from '../mechanics/deflection';
+import { AMBIENT_C, interfaceHeat, oxideColour, type OxideColour } from '../mechanics/heat';
 import {
   builtUpEdgeFactor,
   idealRoughness,
   machineFinishFactor,
   millingRoughness,
   minChipRoughness,
-} from '../cut/roughness';
-import { forceConstants, type SpecificForce } from '../cut/specific-force';
-import { toolLife, type ToolLife } from '../cut/tool-life';
-import type { CutPlan } from './cut-plan';
-import { supported } from './burdens';
-import { barDiameter, cuttingOf, type CutSetup } from './cut-setup';
-import { engagement } from './engagement';
-import { OPERATIONS } from './operations';
-import { edgeOf, POINT_DEG } from './edge-geometry';
-import { cutLength } from './particulars';
-import { threadPass } from './thread-pass';
-import { cutForce, powerShare, type PowerShare } from './power-share';
-import { DEG } from '../quantity/angle';
+} from '../mechanics/roughness';
+import type { SpecificForce } from '../mechanics/specific-force';
+import { toolLife, type ToolLife } from '../mechanics/tool-life';
+import type { CutPlan } from '../operation/cut-plan';
+import { forceEdge } from '../operation/edge';
+import type { EdgeLoad } from '../operation/operation';
+import { operationOf, type CutSetup } from '../operation/registry';
+import type { BoringBar, Tool, TurningTool } from '../tool/tool';
+import { overhang } from './factors';
+import { powerShare, type PowerShare } from './power-share';
 
-/** What the cut asks of the spindle, and what the spindle has in this step. */
-export interface PowerForecast extends PowerShare {
+/** What the cut asks of the spindle, and what the spindle has in this speed step. */
+export interface PowerForecast extends PowerShare, EdgeLoad {
   readonly force: SpecificForce;
-  /** At the edge, N; the highest of a tooth when milling, the thrust beside it when drilling. */
-  readonly cuttingN: number;
-  readonly pushN: number;
 }
 
 export interface SpringForecast {
@@ -64,180 +57,104 @@ export interface Forecast {
   readonly chip: ChipForm | null;
   readonly heat: HeatForecast | null;
   readonly life: ToolLife | null;
-  /** For one pass as long as the work or the cutter's way over 100 mm, s. */
+  /** Length of one pass, and the time it takes. */
   readonly lengthMm: number;
   readonly passS: number;
 }
 
+/** An edge this far below its limit is good, K. */
 const GOOD_K = 100;
-const AMBIENT_C = 20;
 export const NO_BREAKER: ChipBreaker = { kind: 'none' };
-/** A pass of a mill is told for this length. */
-const MILLED_MM = 100;
+/** A real surface lies from so much of the model to so much of it. */
 const SPREAD = { low: 0.7, high: 1.5 } as const;
+/** An end edge is taken to stand from 1° to 60° off the surface. */
+const END_EDGE_DEG = { least: 1, most: 60 } as const;
+/** Ra over the height of a row of milled ridges, 4/(9 sqrt 3). */
+const RA_OF_RIDGES = 0.2566;
+/** Hollow of an end mill's end, degrees. */
+const DISH_DEG = 1.5;
+
+/** A tool with one nose, where the operation makes its surface with it; null for the others. */
+const nosed = (tool: Tool): TurningTool | BoringBar | null =>
+  tool.kind === 'turning-tool' || tool.kind === 'boring-bar' ? tool : null;
 
 /** What the cut as it is set will do: deterministic, from the plan alone. */
 export function forecast(setup: CutSetup, plan: CutPlan): Forecast {
+  const operation = operationOf(setup);
   const power = powerForecast(setup, plan);
-  const turning = cuttingOf(setup) === 'turning';
-  const chipMm = chipThickness(setup, plan);
-  const lengthMm = passLength(setup, plan);
+  const lengthMm = operation.passLengthMm(setup, plan);
+  const cut = chipCut(setup, plan);
   return {
     power,
-    lengthMm,
-    passS: (60 * lengthMm) / plan.feed.mmMin,
     spring: power && springForecast(setup, plan, power),
     finish: finishForecast(setup, plan),
-    chip: turning ? chipForm(chipCut(setup, plan), NO_BREAKER) : null,
-    heat: power && heatForecast(setup, plan, power.force.kc, chipMm),
-    life: turning
-      ? toolLife(
-          plan.metal,
-          plan.edge,
-          plan.speed.actualMPerMin,
-          plan.feed.mmRev,
-          plan.depth.mm,
-          plan.speed.range.leastUsefulMPerMin,
-        )
-      : null,
+    chip: cut && chipForm(cut, NO_BREAKER),
+    heat: power && heatForecast(setup, plan, power.force.kc, operation.chipThicknessMm(setup, plan)),
+    life: cut && lifeForecast(plan),
+    lengthMm,
+    passS: (60 * lengthMm) / plan.feed.mmMin,
   };
 }
 
-/** The cut as the chip sees it. */
-export const chipCut = (setup: CutSetup, plan: CutPlan): ChipCut => ({
-  depthMm: plan.depth.mm,
-  feedMmRev: plan.feed.mmRev,
-  noseRadiusMm: setup.tool.noseRadiusMm,
-  approachDeg: setup.tool.approachDeg,
-  rakeDeg: edgeOf(setup, plan).rakeDeg,
-  chipRatio: plan.metal.chipRatio,
-  breakStrain: plan.metal.breakStrain,
-  fluid: setup.fluid !== 'dry',
-});
-
-/** How far the edge goes in one pass, mm. */
-function passLength(setup: CutSetup, plan: CutPlan): number {
-  switch (setup.operation) {
-    case 'drill':
-    case 'centre-drill':
-    case 'plunge':
-    case 'groove':
-    case 'form':
-    case 'chamfer':
-      return plan.depth.mm;
-    case 'face':
-    case 'part':
-      return setup.workDiameterMm / 2;
-    case 'turn':
-    case 'bore':
-    case 'mill-bore':
-    case 'knurl':
-    case 'file':
-      return setup.stickOutMm;
-    case 'shoulder':
-    case 'taper':
-    case 'thread':
-      return cutLength(setup);
-    case 'shape':
-      return plan.depth.widthInUseMm ?? MILLED_MM;
-    default:
-      return MILLED_MM;
-  }
+/** The cut as the chip sees it; null where the chip of a single point is not told. */
+export function chipCut(setup: CutSetup, { depth, feed, metal, edge }: CutPlan): ChipCut | null {
+  const tool = nosed(setup.tool);
+  if (operationOf(setup).surface !== 'nose' || !tool) return null;
+  return {
+    depthMm: depth.mm,
+    feedMmRev: feed.mmRev,
+    noseRadiusMm: tool.noseRadiusMm,
+    approachDeg: tool.approachDeg,
+    rakeDeg: forceEdge(tool, metal, edge).rakeDeg,
+    chipRatio: metal.chipRatio,
+    breakStrain: metal.breakStrain,
+    fluid: setup.fluid !== 'dry',
+  };
 }
 
-/** Force, torque and power, against what the machine has in this step. */
-export function powerForecast(setup: CutSetup, plan: CutPlan): PowerForecast | null {
-  const found = cutForce(setup, plan);
-  if (!found) return null;
-  const share = powerShare(setup, plan, found);
-  if (found.by === 'drill')
-    return {
-      ...share,
-      force: found.force,
-      cuttingN: (2000 * found.force.torqueNm) / plan.diameterMm,
-      pushN: found.force.thrustN,
-    };
-  if (found.by === 'turn')
-    return {
-      ...share,
-      force: found.force,
-      cuttingN: found.force.fcN,
-      pushN: cuttingOf(setup) === 'blade' ? found.force.ffN : found.force.fpN,
-    };
-  const { peakN } = millingForce(forceConstants(plan.metal), edgeOf(setup, plan), found.cut);
-  return { ...share, force: found.force, cuttingN: peakN, pushN: 1.1 * peakN };
+const lifeForecast = ({ metal, edge, speed, feed, depth }: CutPlan): ToolLife | null =>
+  toolLife(metal, edge, speed.actualMPerMin, feed.mmRev, depth.mm, speed.range.leastUsefulMPerMin);
+
+/** Force, torque and power, against what the machine has in this speed step. */
+function powerForecast(setup: CutSetup, plan: CutPlan): PowerForecast | null {
+  const operation = operationOf(setup);
+  const load = operation.spindleLoad(setup, plan);
+  const edge = operation.edgeLoad(setup, plan);
+  return load && edge && { ...powerShare(setup, plan, load), ...edge, force: load.force };
 }
 
-/** Thickness of the chip that makes the heat, mm. */
-function chipThickness(setup: CutSetup, plan: CutPlan): number {
-  const { tool } = setup;
-  const { cutting } = OPERATIONS[setup.operation];
-  if (cutting === 'drilling') return (plan.feed.mmRev / 2) * Math.sin((POINT_DEG / 2) * DEG);
-  if (cutting === 'reaming' || cutting === 'plunging') return plan.feed.mmRev / Math.max(1, tool.teeth);
-  if (cutting === 'threading') return threadPass(setup).thicknessMm;
-  if (cutting === 'blade') return plan.feed.mmRev;
-  if (cutting === 'turning') return plan.feed.mmRev * Math.sin(tool.approachDeg * DEG);
-  const { aeMm: ae } = engagement(setup, plan.depth.mm, plan.depth.widthInUseMm);
-  return (
-    ((plan.feed.mmRev / tool.teeth) * 2 * (ae / tool.diameterMm)) / Math.acos(1 - (2 * ae) / tool.diameterMm)
-  );
+/** How far bar, work or cutter gives way; null where nothing stands out that could. */
+function springForecast(setup: CutSetup, plan: CutPlan, load: EdgeLoad): SpringForecast | null {
+  const { standsOut, supported, cuttingLengthMm } = operationOf(setup);
+  const { tool, stickOutMm } = setup;
+  const { pushN, cuttingN } = load;
+  const out = overhang(setup);
+  if (standsOut === 'bar' && out) {
+    const r = barDeflection('steel', out.diameterMm, stickOutMm, pushN, cuttingN);
+    const { radialMm: mm, diameterErrorMm: errorMm, overhangRatio: ratio, allowable } = r;
+    return { what: 'bar', mm, errorMm, ratio, allowable };
+  }
+  if (supported) {
+    const at = WORST_PLACE[setup.support] * stickOutMm;
+    const r = workDeflection(setup.support, plan.metal.eGPa, setup.workDiameterMm, 0, stickOutMm, at, pushN);
+    const { deflectionMm: mm, diameterErrorMm: errorMm, slenderness: ratio, allowable } = r;
+    return { what: 'work', mm, errorMm, ratio, allowable };
+  }
+  const flutedMm = cuttingLengthMm(tool);
+  if (standsOut !== 'cutter' || !out || flutedMm === null) return null;
+  const { diameterMm } = out;
+  const shankMm = ('shankMm' in tool ? tool.shankMm : undefined) ?? diameterMm;
+  const outMm = Math.max(stickOutMm, plan.depth.mm);
+  const mm = endMillDeflection(plan.edge.family, diameterMm, shankMm, flutedMm, outMm, pushN);
+  return { what: 'cutter', mm, errorMm: mm, ratio: out.ratio, allowable: out.allowable };
 }
 
-function springForecast(
-  setup: CutSetup,
-  plan: CutPlan,
-  { pushN, cuttingN }: PowerForecast,
-): SpringForecast | null {
-  const facts = OPERATIONS[setup.operation];
-  if (facts.overhang === 'bar') {
-    const r = barDeflection('steel', barDiameter(setup), setup.stickOutMm, pushN, cuttingN);
-    return {
-      what: 'bar',
-      mm: r.radialMm,
-      errorMm: r.diameterErrorMm,
-      ratio: r.overhangRatio,
-      allowable: r.allowable,
-    };
-  }
-  if (supported(setup.operation)) {
-    const r = workDeflection(
-      setup.support,
-      plan.metal.eGPa,
-      setup.workDiameterMm,
-      0,
-      setup.stickOutMm,
-      WORST_PLACE[setup.support] * setup.stickOutMm,
-      pushN,
-    );
-    return {
-      what: 'work',
-      mm: r.deflectionMm,
-      errorMm: r.diameterErrorMm,
-      ratio: r.slenderness,
-      allowable: r.allowable,
-    };
-  }
-  if (facts.overhang === 'cutter' && facts.cutting === 'milling') {
-    const { tool } = setup;
-    const mm = endMillDeflection(
-      plan.edge.family,
-      tool.diameterMm,
-      tool.shankMm ?? tool.diameterMm,
-      tool.fluteLengthMm,
-      Math.max(setup.stickOutMm, plan.depth.mm),
-      pushN,
-    );
-    return { what: 'cutter', mm, errorMm: mm, ratio: setup.stickOutMm / tool.diameterMm, allowable: 4 };
-  }
-  return null;
-}
-
-const builtUpIn = (setup: CutSetup, plan: CutPlan): number =>
+const builtUpIn = ({ tool, fluid }: CutSetup, { metal, edge, speed }: CutPlan): number =>
   builtUpEdgeFactor(
-    plan.metal.builtUpEdge,
-    plan.speed.actualMPerMin,
-    setup.fluid !== 'dry',
-    edgeOf(setup, plan).rakeDeg,
+    metal.builtUpEdge,
+    speed.actualMPerMin,
+    fluid !== 'dry',
+    forceEdge(tool, metal, edge).rakeDeg,
   );
 
 /** How much rougher than the ridges of feed and nose: built-up edge and machine. */
@@ -245,65 +162,70 @@ export const finishFactor = (setup: CutSetup, plan: CutPlan): number =>
   builtUpIn(setup, plan) * machineFinishFactor(setup.machine.condition);
 
 function finishForecast(setup: CutSetup, plan: CutPlan): FinishForecast | null {
-  const { tool, machine } = setup;
-  const builtUp = builtUpIn(setup, plan);
-  const onMachine = builtUp * machineFinishFactor(machine.condition);
-  const { cutting } = OPERATIONS[setup.operation];
-  if (cutting === 'turning') {
-    const ideal = idealRoughness(
-      plan.feed.mmRev,
-      tool.noseRadiusMm,
-      tool.approachDeg,
-      Math.min(60, Math.max(1, 180 - tool.approachDeg - tool.cornerDeg)),
-    );
-    const least = minChipRoughness(plan.feed.mmRev, tool.noseRadiusMm, plan.edge.edgeRadiusUm);
-    const real = Math.max(ideal.raUm, least.raUm) * onMachine;
-    return {
-      idealRaUm: ideal.raUm,
-      realisticRaUm: real,
-      lowRaUm: SPREAD.low * real,
-      highRaUm: SPREAD.high * real,
-      finerIsWorse: least.finerIsWorse,
-      builtUp,
-    };
-  }
-  if (cutting !== 'milling') return null;
-  const fz = plan.feed.mmRev / tool.teeth;
-  const marks = millingRoughness(
-    setup.operation === 'face-mill' || setup.operation === 'fly-cut' ? 'face-nose' : 'peripheral',
-    tool.diameterMm,
-    fz,
-    tool.teeth,
-    tool.noseRadiusMm,
-    1.5,
-  );
-  const ra = (um: number) => 0.2566 * um;
+  const { surface } = operationOf(setup);
+  const tool = nosed(setup.tool);
+  if (surface === 'nose' && tool) return turnedFinish(tool, setup, plan);
+  return surface === 'peripheral' || surface === 'face' ? milledFinish(surface, setup, plan) : null;
+}
+
+/** The rougher of the ridges of feed and nose and of the least chip the edge cuts. */
+function turnedFinish(
+  { noseRadiusMm, approachDeg, cornerDeg }: TurningTool | BoringBar,
+  setup: CutSetup,
+  plan: CutPlan,
+): FinishForecast {
+  const { mmRev } = plan.feed;
+  const end = 180 - approachDeg - cornerDeg;
+  const endDeg = Math.min(END_EDGE_DEG.most, Math.max(END_EDGE_DEG.least, end));
+  const ideal = idealRoughness(mmRev, noseRadiusMm, approachDeg, endDeg);
+  const least = minChipRoughness(mmRev, noseRadiusMm, plan.edge.edgeRadiusUm);
+  const real = Math.max(ideal.raUm, least.raUm) * finishFactor(setup, plan);
   return {
-    idealRaUm: ra(marks.everyToothUm),
-    realisticRaUm: ra(marks.oneToothUm) * onMachine,
-    lowRaUm: ra(marks.everyToothUm) * onMachine,
-    highRaUm: ra(marks.oneToothUm) * onMachine * SPREAD.high,
+    idealRaUm: ideal.raUm,
+    realisticRaUm: real,
+    lowRaUm: SPREAD.low * real,
+    highRaUm: SPREAD.high * real,
+    finerIsWorse: least.finerIsWorse,
+    builtUp: builtUpIn(setup, plan),
+  };
+}
+
+/** From every tooth true to one tooth that stands out, which is usual; null for a tool without teeth. */
+function milledFinish(surface: 'peripheral' | 'face', setup: CutSetup, plan: CutPlan): FinishForecast | null {
+  const { tool } = setup;
+  if (!('teeth' in tool)) return null;
+  const noseMm = 'noseRadiusMm' in tool ? tool.noseRadiusMm : 0;
+  const fz = plan.feed.mmRev / tool.teeth;
+  const kind = surface === 'face' ? 'face-nose' : 'peripheral';
+  const marks = millingRoughness(kind, tool.diameterMm, fz, tool.teeth, noseMm, DISH_DEG);
+  const factor = finishFactor(setup, plan);
+  return {
+    idealRaUm: RA_OF_RIDGES * marks.everyToothUm,
+    realisticRaUm: RA_OF_RIDGES * marks.oneToothUm * factor,
+    lowRaUm: RA_OF_RIDGES * marks.everyToothUm * factor,
+    highRaUm: RA_OF_RIDGES * marks.oneToothUm * factor * SPREAD.high,
     finerIsWorse: false,
-    builtUp,
+    builtUp: builtUpIn(setup, plan),
   };
 }
 
 function heatForecast(setup: CutSetup, plan: CutPlan, kc: number, chipMm: number): HeatForecast | null {
-  if (!plan.metal.thermal) return null;
+  const { metal, edge, speed } = plan;
+  if (!metal.thermal) return null;
   const wet = setup.fluid !== 'dry';
   const { interfaceC, chipBodyC } = interfaceHeat(
     kc,
-    plan.metal.thermal,
-    plan.speed.actualMPerMin,
+    metal.thermal,
+    speed.actualMPerMin,
     chipMm,
     AMBIENT_C,
     wet,
   );
-  const marginK = plan.edge.hotLimitC - interfaceC;
+  const marginK = edge.hotLimitC - interfaceC;
   return {
     interfaceC,
     marginK,
     verdict: marginK > GOOD_K ? 'good' : marginK >= 0 ? 'watch' : 'over',
-    colour: oxideColour(plan.metal, 'chip', chipBodyC, setup.fluid === 'flood'),
+    colour: oxideColour(metal, 'chip', chipBodyC, setup.fluid === 'flood'),
   };
 }

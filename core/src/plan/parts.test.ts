@@ -1,19 +1,20 @@
-import { factorChain } from '../cut/factor-chain';
-import { material } from '../material/material';
-import { toolMaterial } from '../tool/tool-material';
-import { depthBurdens, overhang, standingBurdens } from './burdens';
-import { DEFAULT_RULES, type CutSetup } from './cut-setup';
+import { BELT_LATHE, DRILL, END_MILL, HAND_MILL, INSERT, setup } from '../fixture';
+import { material } from '../material/library';
+import type { ChipCharacter } from '../material/material';
+import { factorChain } from '../mechanics/factor-chain';
+import { operationOf, type CutSetup } from '../operation/registry';
+import { toolMaterial } from '../tool/library';
 import { cutPlan } from './cut-plan';
-import { depthDial, startingDepth } from './depth-start';
-import { usableFeeds } from './feed-choice';
-import { BELT_LATHE, DRILL, END_MILL, HAND_MILL, INSERT, setup } from './plan.fixture';
+import { overhang, standingFactors } from './factors';
+import { usableFeeds } from './feed-plan';
+import { DEFAULT_RULES } from './rules';
 import { stepCautions } from './step-cautions';
 
 const SOFT = { name: 'Plate', materialKey: 'aluminium-wrought', uncertain: false, skinMm: 0 };
 
 describe('what eases a cut, from the set-up alone', () => {
   const names = (more: Partial<CutSetup>) =>
-    standingBurdens(setup({ machine: { ...BELT_LATHE, condition: 'ordinary' }, ...more }));
+    standingFactors(setup({ machine: { ...BELT_LATHE, condition: 'ordinary' }, ...more }));
 
   it.each([
     [{}, []],
@@ -30,19 +31,18 @@ describe('what eases a cut, from the set-up alone', () => {
   ] as [Partial<CutSetup>, string[]][])('%j gives %j', (more, want) => expect(names(more)).toEqual(want));
 
   it('measures the overhang of the work when it turns and of the cutter when that turns', () => {
-    expect(overhang(setup({ stickOutMm: 100 })).ratio).toBe(4);
+    expect(overhang(setup({ stickOutMm: 100 }))?.ratio).toBe(4);
     expect(
       overhang(setup({ machine: HAND_MILL, operation: 'mill-side', tool: END_MILL, stickOutMm: 48 })),
-    ).toEqual({ ratio: 4, allowable: 4 });
+    ).toMatchObject({ standsOut: 'cutter', ratio: 4, allowable: 4 });
   });
 
   it('and from the depth', () => {
-    expect(depthBurdens(setup(), 5)).toEqual(['deep-cut']);
-    expect(depthBurdens(setup(), 0.3)).toEqual(['light-finishing']);
-    expect(depthBurdens(setup(), 2)).toEqual([]);
-    expect(depthBurdens(setup({ machine: HAND_MILL, operation: 'mill-side', tool: END_MILL }), 13)).toEqual([
-      'deep-cut',
-    ]);
+    const factors = (of: CutSetup, depthMm: number) => operationOf(of).depthFactors(of, depthMm);
+    expect(factors(setup(), 5)).toEqual(['deep-cut']);
+    expect(factors(setup(), 0.3)).toEqual(['light-finishing']);
+    expect(factors(setup(), 2)).toEqual([]);
+    expect(factors(setup({ operation: 'mill-side' }), 13)).toEqual(['deep-cut']);
   });
 });
 
@@ -50,20 +50,14 @@ describe('a depth to begin with', () => {
   const start = (more: Partial<CutSetup>) => {
     const input = setup(more);
     const [metal, edge] = [material(input.stock.materialKey), toolMaterial(input.tool.material)];
-    return startingDepth(input, metal, edge, factorChain(metal, edge, standingBurdens(input)));
+    const { depthFactor } = factorChain(metal, edge, standingFactors(input));
+    return operationOf(input).startDepth(input, { metal, edge, depthFactor });
   };
 
   it('is half a diameter in a steel slot, a whole one in soft metal, half of that on a tired machine', () => {
     const slot = { machine: HAND_MILL, operation: 'mill-slot', tool: END_MILL, stickOutMm: 30 } as const;
-    expect(start(slot)).toMatchObject({
-      startMm: expect.closeTo(6, 9),
-      reason: 'slot-half-diameter',
-      widthMm: 12,
-    });
-    expect(start({ ...slot, stock: SOFT })).toMatchObject({
-      startMm: expect.closeTo(12, 9),
-      reason: 'slot-full-diameter',
-    });
+    expect(start(slot)).toMatchObject({ startMm: expect.closeTo(6, 9), widthMm: 12 });
+    expect(start({ ...slot, stock: SOFT })).toMatchObject({ startMm: expect.closeTo(12, 9) });
     expect(start({ ...slot, machine: { ...HAND_MILL, condition: 'tired' } }).startMm).toBeCloseTo(3, 9);
   });
 
@@ -78,11 +72,7 @@ describe('a depth to begin with', () => {
     ).toBe(7));
 
   it('is three diameters for a drill, whatever holds it back', () =>
-    expect(start({ operation: 'drill', tool: DRILL })).toMatchObject({
-      startMm: 25.5,
-      reason: 'drill-three-diameters',
-      widthMm: null,
-    }));
+    expect(start({ operation: 'drill', tool: DRILL })).toMatchObject({ startMm: 25.5, widthMm: null }));
 
   it('lies on whole fives of the dial that sets it', () => {
     for (const workDiameterMm of [6, 12, 25, 80]) {
@@ -92,9 +82,10 @@ describe('a depth to begin with', () => {
   });
 
   it('knows which dial that is', () => {
-    expect(depthDial(setup())).toBe(BELT_LATHE.kind === 'lathe' && BELT_LATHE.crossSlide);
-    expect(depthDial(setup({ operation: 'face' }))).toBeNull();
-    expect(depthDial(setup({ machine: HAND_MILL, operation: 'drill', tool: DRILL }))).toBeNull();
+    const dial = (of: CutSetup) => operationOf(of).depthDial(of.machine);
+    expect(dial(setup())).toBe(BELT_LATHE.kind === 'lathe' && BELT_LATHE.crossSlide);
+    expect(dial(setup({ operation: 'face' }))).toBeNull();
+    expect(dial(setup({ machine: HAND_MILL, operation: 'drill', tool: DRILL }))).toBeNull();
   });
 });
 
@@ -133,8 +124,7 @@ describe('the feed this machine has', () => {
 });
 
 describe('the usual cautions of a step', () => {
-  const keys = (more: Partial<CutSetup>, chip = 'short') =>
-    stepCautions(setup(more), chip).map((caution) => caution.key);
+  const keys = (more: Partial<CutSetup>, chip: ChipCharacter = 'short') => stepCautions(setup(more), chip);
 
   it('put what bites first in front', () => {
     expect(keys({}, 'long')[0]).toBe('ribbon');

@@ -1,6 +1,8 @@
-import { surfaceSpeed } from '../cut/spindle-speed';
-import { cutPlan, type CutPlan } from './cut-plan';
-import type { CutSetup, ShopRules } from './cut-setup';
+import { surfaceSpeed } from '../mechanics/spindle-speed';
+import type { CutPlan } from '../operation/cut-plan';
+import type { CutSetup } from '../operation/registry';
+import { cutPlan } from './cut-plan';
+import type { ShopRules } from './rules';
 import { forecast } from './forecast';
 
 export type SweptBy = 'speed' | 'feed' | 'depth';

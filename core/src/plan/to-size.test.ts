@@ -1,13 +1,15 @@
 import fc from 'fast-check';
 import { areaPlan } from './area';
 import { dialTotals, finishDepthFor, measureCorrect, passPlan } from './to-size';
-import { shaperFeed } from '../cut/shaper-feed';
+import { shaperFeed } from '../mechanics/shaper-feed';
 import { handFeed } from '../machine/hand-feed';
 import { pace } from '../machine/pacer';
 
 describe('passes to size', () => {
   it('are refused by the thousand, not listed', () => {
-    expect(() => passPlan(100, 10, 0.001, 0.05)).toThrow('more than 5000 passes');
+    expect(() => passPlan(100, 10, 0.001, 0.05)).toThrow(
+      'number of passes must be from 0 to 5000, got 45000',
+    );
     expect(passPlan(100, 10, 0.1, 0.05).depthsMm.length).toBeLessThan(1000);
   });
 
@@ -54,7 +56,9 @@ describe('measured and corrected', () => {
       nextAdvanceMm: expect.closeTo(0.15, 9),
     });
     expect(measureCorrect(30, 27.4, 1.3, 27.5)).toMatchObject({ oversizeCut: true });
-    expect(() => measureCorrect(30, 30, 1, 27.5)).toThrow('nothing was removed');
+    expect(() => measureCorrect(30, 30, 1, 27.5)).toThrow(
+      'depth removed by this pass must be more than 0, got 0',
+    );
   });
 
   it('the dial of later passes counts the spring once, not with every pass', () => {

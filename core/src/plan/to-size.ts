@@ -1,4 +1,4 @@
-import { positive } from '../quantity/check';
+import { OutOfRange, positive } from '../quantity/out-of-range';
 
 export interface PassPlan {
   readonly stockRadialMm: number;
@@ -39,7 +39,7 @@ export function passPlan(
   const sign = targetMm > startMm ? 1 : -1;
   const finish = finishPasses * finishDepthMm;
   if (S / (S > finish ? maxDepthMm : finishDepthMm) > MOST_PASSES)
-    throw new RangeError(`depth: it would take more than ${MOST_PASSES} passes; take a deeper one`);
+    throw new OutOfRange('number of passes', S / (S > finish ? maxDepthMm : finishDepthMm), 0, MOST_PASSES);
   const equal = (total: number, count: number): number[] =>
     Array.from({ length: count }, () => total / count);
   let depths: number[];
@@ -102,7 +102,7 @@ export function measureCorrect(
   const sign = targetMm > startMm ? 1 : -1;
   const H = (sign * (measuredMm - startMm)) / 2;
   const h = H - removedBeforeMm;
-  if (!(h > 0)) throw new RangeError('measured: nothing was removed by this pass; measure again');
+  if (!(h > 0)) throw new OutOfRange('depth removed by this pass', h, 0);
   const ratio = (dialTotalMm - removedBeforeMm) / h - 1;
   const wrong = ratio < -SLACK;
   const q = wrong ? 0 : ratio;

@@ -1,20 +1,22 @@
-import { workDeflection, type SupportedBy } from '../cut/deflection';
-import { factorChain, type FactorName } from '../cut/factor-chain';
-import { speedForHeat } from '../cut/heat';
+import { workDeflection, type SupportedBy } from '../mechanics/deflection';
+import { factorChain, type FactorName } from '../mechanics/factor-chain';
+import { AMBIENT_C, speedForHeat } from '../mechanics/heat';
 import {
   builtUpEdgeFactor,
   feedForRoughness,
   FINISH_CHIP_RATIO,
   machineFinishFactor,
-} from '../cut/roughness';
-import { forceConstants, specificForce } from '../cut/specific-force';
-import { speedRange, type SpeedSchool } from '../cut/speed-range';
-import { spindleSpeed, surfaceSpeed } from '../cut/spindle-speed';
-import { engagedEdge, turningFeedLimits, type MachineCondition } from '../cut/turning-feed';
-import { depthByPower, turningForce } from '../cut/turning-force';
+} from '../mechanics/roughness';
+import { forceConstants, specificForce } from '../mechanics/specific-force';
+import { speedRange, type SpeedSchool } from '../mechanics/speed-range';
+import { spindleSpeed, surfaceSpeed } from '../mechanics/spindle-speed';
+import type { MachineCondition } from '../machine/machine-condition';
+import { engagedEdge, turningFeedLimits } from '../mechanics/turning-feed';
+import { depthByPower, turningForce } from '../mechanics/turning-force';
 import type { Material } from '../material/material';
 import type { ToolMaterial } from '../tool/tool-material';
 import { governingLimit, type Governed } from './governing-limit';
+import { lastWhere } from '../quantity/bisection';
 import { DEG } from '../quantity/angle';
 
 export interface TurningWish {
@@ -68,9 +70,7 @@ export interface TurningPlan {
 const ROUGHING_SHARE = 0.6;
 const FINISHING_SHARE = 0.9;
 const HEAT_MARGIN_K = 50;
-const AMBIENT_C = 20;
 const DEEPEST_MM = 20;
-const HALVINGS = 60;
 
 /**
  * Feed, speed and depth of a turning cut held within every limit, in a fixed
@@ -181,11 +181,12 @@ function feedOf(wish: TurningWish, chainFeed: number, speedMPerMin: number, wet:
     edgeRadiusUm: edge.edgeRadiusUm,
     minChipRatio: edge.minChipRatio,
   });
-  const finishing = wish.raWantedUm !== null;
+  const { raWantedUm } = wish;
+  const finishing = raWantedUm !== null;
   const uppers = [
     {
       name: 'finish' as const,
-      value: finishing ? finishFeed(wish, wish.raWantedUm as number, speedMPerMin, wet) : null,
+      value: raWantedUm === null ? null : finishFeed(wish, raWantedUm, speedMPerMin, wet),
     },
     { name: 'nose-radius' as const, value: limits.feedNoseMmRev },
     {
@@ -193,9 +194,8 @@ function feedOf(wish: TurningWish, chainFeed: number, speedMPerMin: number, wet:
       value: limits.upperLimit === 'machine-feed' ? limits.feedUpperMmRev : machineFeed(wish),
     },
   ];
-  const least = uppers.reduce((best, one) =>
-    one.value !== null && (best.value === null || one.value < best.value) ? one : best,
-  );
+  const known = uppers.flatMap(({ name, value }) => (value === null ? [] : [{ name, value }]));
+  const least = known.reduce((best, one) => (one.value < best.value ? one : best));
   const feedFactor = finishing
     ? factorChain(
         metal,
@@ -209,7 +209,7 @@ function feedOf(wish: TurningWish, chainFeed: number, speedMPerMin: number, wet:
   const feed = governingLimit<FeedLimit>(
     uppers,
     [{ name: 'edge-radius', value: lower }],
-    (finishing ? FINISHING_SHARE : ROUGHING_SHARE) * (least.value as number) * feedFactor,
+    (finishing ? FINISHING_SHARE : ROUGHING_SHARE) * least.value * feedFactor,
   );
   return { feed, feedGoverning: feed.governing === 'wanted' ? least.name : feed.governing };
 }
@@ -232,13 +232,5 @@ function finishFeed(
 }
 
 /** Largest depth up to 20 mm that keeps within; null when 20 mm does. */
-function deepestWithin(within: (depthMm: number) => boolean): number | null {
-  if (within(DEEPEST_MM)) return null;
-  let [low, high] = [0, DEEPEST_MM];
-  for (let i = 0; i < HALVINGS; i += 1) {
-    const middle = (low + high) / 2;
-    if (within(middle)) low = middle;
-    else high = middle;
-  }
-  return low;
-}
+const deepestWithin = (within: (depthMm: number) => boolean): number | null =>
+  within(DEEPEST_MM) ? null : lastWhere(within, 0, DEEPEST_MM);

@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import { compareCutters, coversArea } from './compare-cutters';
+import { BELT_LATHE, END_MILL, HAND_MILL, INSERT, setup, TOOLS } from '../fixture';
+import type { CutSetup } from '../operation/registry';
 import { cutPlan } from './cut-plan';
-import { DEFAULT_RULES, type CutSetup } from './cut-setup';
 import { finishWish } from './finish-wish';
 import { forecast } from './forecast';
-import { BELT_LATHE, END_MILL, HAND_MILL, INSERT, setup, TOOLS } from './plan.fixture';
+import { DEFAULT_RULES } from './rules';
 import { planWith, sweep } from './sweep';
-import { toBreak, whatLimits } from './what-limits';
+import { toBreak } from './to-break';
+import { whatLimits } from './what-limits';
 
 const motor = { powerKw: 0.55, phases: 1, efficiency: 0.7 } as const;
 const lathe = { ...BELT_LATHE, motor };
@@ -113,7 +115,7 @@ describe('a wanted finish', () => {
     const input = setup({ machine: lathe });
     const plan = cutPlan(input, DEFAULT_RULES);
     const { noseMm } = finishWish(input, plan, 1.6)!;
-    const rounder = { ...input, tool: { ...input.tool, noseRadiusMm: noseMm! } };
+    const rounder = { ...input, tool: { ...TOOLS['turning-tool'], noseRadiusMm: noseMm! } };
     expect(
       forecast(
         rounder,
@@ -139,11 +141,13 @@ describe('a sweep', () => {
   it('rises and falls where physics says so', () => {
     const input = setup({ machine: lathe, workDiameterMm: 40 });
     const rising = (list: readonly (number | null)[]) =>
-      list.every((value, i) => i === 0 || (value as number) >= (list[i - 1] as number) - 1e-9);
+      list.every((value, i) => value !== null && (i === 0 || value >= list[i - 1]! - 1e-9));
     expect(rising(sweep(input, DEFAULT_RULES, 'feed').map(({ share }) => share))).toBe(true);
     expect(rising(sweep(input, DEFAULT_RULES, 'depth').map(({ share }) => share))).toBe(true);
     expect(rising(sweep(input, DEFAULT_RULES, 'speed').map(({ interfaceC }) => interfaceC))).toBe(true);
-    expect(rising(sweep(input, DEFAULT_RULES, 'speed').map(({ lifeMinutes }) => -lifeMinutes!))).toBe(true);
+    expect(
+      rising(sweep(input, DEFAULT_RULES, 'speed').map(({ lifeMinutes }) => lifeMinutes && -lifeMinutes)),
+    ).toBe(true);
     expect(rising(sweep(input, DEFAULT_RULES, 'feed').map(({ passS }) => -passS))).toBe(true);
   });
 });

@@ -1,11 +1,10 @@
-import { chipForm } from '../cut/chip-form';
-import { spindleSpeed } from '../cut/spindle-speed';
-import { CHOSEN_WIDTH, type CutPlan } from './cut-plan';
-import type { CutSetup } from './cut-setup';
-import { usableFeeds } from './feed-choice';
-import { chipCut, NO_BREAKER, type Forecast } from './forecast';
+import { spindleSpeed } from '../mechanics/spindle-speed';
+import { AMBIENT_C } from '../mechanics/heat';
+import type { CutPlan } from '../operation/cut-plan';
+import { operationOf, type CutSetup } from '../operation/registry';
+import { rotates } from '../tool/tool';
+import type { Forecast } from './forecast';
 import { governingLimit, type Governed, type Limit } from './governing-limit';
-import { OPERATIONS } from './operations';
 import { POWER_RESERVE } from './power-share';
 
 /** What can hold a quantity up or down. */
@@ -41,12 +40,11 @@ export interface Held {
 
 /** Give way that is no longer let pass when roughing, on the diameter or the wall, mm. */
 const ROUGH_ERROR_MM = 0.1;
-const AMBIENT_C = 20;
 
 /**
- * For speed, feed and depth as they are set: how far each could go and what would
- * stop it, the tightest first. Power and torque keep a quarter in reserve; heat
- * goes by the third root of speed; spring by the depth.
+ * For speed, feed, depth and width as they are set: how far each could go and what
+ * would stop it, the tightest first. Power and torque keep a quarter in reserve;
+ * heat goes by the third root of speed; spring by the depth.
  */
 export function whatLimits(setup: CutSetup, plan: CutPlan, f: Forecast): readonly Held[] {
   const held = [
@@ -60,14 +58,11 @@ export function whatLimits(setup: CutSetup, plan: CutPlan, f: Forecast): readonl
   return held.sort((a, b) => tightness(b) - tightness(a));
 }
 
-function hold(
-  quantity: Held['quantity'],
-  start: number,
-  uppers: readonly Limit<LimitName>[],
-  lowers: readonly Limit<LimitName>[],
-): Held {
+type Limits = readonly Limit<LimitName>[];
+
+function hold(quantity: Held['quantity'], start: number, uppers: Limits, lowers: Limits): Held {
   const found = governingLimit(uppers, lowers, start);
-  const named = (list: readonly Limit<LimitName>[], value: number | null): LimitName | null =>
+  const named = (list: Limits, value: number | null): LimitName | null =>
     list.find((one) => one.value !== null && one.value === value)?.name ?? null;
   return {
     quantity,
@@ -77,23 +72,32 @@ function hold(
   };
 }
 
-function speedHeld(setup: CutSetup, plan: CutPlan, { heat }: Forecast): Held {
-  const { speed, diameterMm, edge } = plan;
+/** Power or torque, whichever is nearer its end. */
+const drives = ({ power }: Forecast): 'power' | 'torque' =>
+  power?.tighter === 'torque' ? 'torque' : 'power';
+
+/** How many times as much power there is, less the reserve, as the cut takes; null when it is not known. */
+const powerTimes = ({ power }: Forecast): number | null =>
+  power?.share ? POWER_RESERVE / power.share : null;
+
+const times = (value: number, by: number | null): number | null => (by === null ? null : value * by);
+
+function speedHeld({ machine }: CutSetup, { speed, diameterMm, edge }: CutPlan, { heat }: Forecast): Held {
   const rpm = (mPerMin: number): number => spindleSpeed(mPerMin, diameterMm);
-  const hot = heat
-    ? speed.rungRpm * Math.max(0, (edge.hotLimitC - AMBIENT_C) / (heat.interfaceC - AMBIENT_C)) ** 3
-    : null;
+  const hot =
+    heat && speed.rungRpm * Math.max(0, (edge.hotLimitC - AMBIENT_C) / (heat.interfaceC - AMBIENT_C)) ** 3;
+  const marked = machine.kind === 'lathe' ? machine.limits?.chuckRpm : undefined;
   return hold(
     'speed',
     speed.rungRpm,
     [
       { name: 'chart', value: rpm(speed.range.highMPerMin * Math.max(1, speed.factors.speedFactor)) },
       { name: 'machine-top', value: speed.topRpm },
-      { name: 'chuck', value: (setup.machine.kind === 'lathe' && setup.machine.limits?.chuckRpm) || null },
+      { name: 'chuck', value: marked ?? null },
       { name: 'heat', value: hot },
     ],
     [
-      { name: 'machine-bottom', value: setup.machine.speeds[0]!.rpm },
+      { name: 'machine-bottom', value: machine.speeds[0]!.rpm },
       {
         name: 'tool-material',
         value: edge.family === 'carbide' ? rpm(speed.range.leastUsefulMPerMin) : null,
@@ -102,111 +106,53 @@ function speedHeld(setup: CutSetup, plan: CutPlan, { heat }: Forecast): Held {
   );
 }
 
-function feedHeld(plan: CutPlan, { power }: Forecast): Held {
-  const { feed, metal } = plan;
-  const byPower = power?.share ? feed.mmRev * (POWER_RESERVE / power.share) ** (1 / (1 - metal.mc)) : null;
-  const own: LimitName = feed.turning
-    ? feed.turning.upperLimit
-    : feed.tooth
-      ? 'chip-load'
-      : feed.chart === 'pitch'
-        ? 'pitch'
-        : 'table';
+function feedHeld({ feed, metal }: CutPlan, f: Forecast): Held {
+  const { turning, tooth, setting } = feed;
+  const driven = powerTimes(f);
+  const byPower = driven === null ? null : feed.mmRev * driven ** (1 / (1 - metal.mc));
+  const charted: LimitName = feed.chart === 'pitch' ? 'pitch' : 'table';
+  const own: LimitName = turning ? turning.upperLimit : tooth ? 'chip-load' : charted;
   return hold(
     'feed',
     feed.mmRev,
     [
       { name: own, value: feed.highMmRev },
-      { name: power?.tighter === 'torque' ? 'torque' : 'power', value: byPower },
-      { name: 'hand', value: feed.setting.how === 'hand' && feed.setting.handIsLimit ? feed.mmRev : null },
+      { name: drives(f), value: byPower },
+      { name: 'hand', value: setting.how === 'hand' && setting.handIsLimit ? feed.mmRev : null },
     ],
-    [{ name: feed.turning || feed.tooth ? 'edge-radius' : own, value: feed.lowMmRev }],
+    [{ name: turning || tooth ? 'edge-radius' : own, value: feed.lowMmRev }],
   );
 }
 
-function depthHeld(setup: CutSetup, plan: CutPlan, { power, spring }: Forecast): Held {
-  const { depth, feed } = plan;
-  const { cutting, turns } = OPERATIONS[setup.operation];
-  const chosen = cutting === 'turning' || cutting === 'milling';
-  const perMm = chosen && power?.share ? depth.mm * (POWER_RESERVE / power.share) : null;
+function depthHeld(setup: CutSetup, { depth, feed }: CutPlan, f: Forecast): Held {
+  const { depthIsChosen, stopsAtMiddle, cuttingLengthMm } = operationOf(setup);
+  const { spring } = f;
+  const springs = depthIsChosen && spring && spring.errorMm > 0 ? ROUGH_ERROR_MM / spring.errorMm : null;
+  const { firstPassOnSkin, stock } = setup;
   return hold(
     'depth',
     depth.mm,
     [
-      { name: power?.tighter === 'torque' ? 'torque' : 'power', value: perMm },
-      {
-        name: 'stiffness',
-        value: chosen && spring && spring.errorMm > 0 ? depth.mm * (ROUGH_ERROR_MM / spring.errorMm) : null,
-      },
-      { name: 'flute-length', value: cutting === 'milling' ? setup.tool.fluteLengthMm : null },
-      {
-        name: 'half-the-work',
-        value: turns === 'work' && chosen && setup.operation !== 'face' ? setup.workDiameterMm / 2 : null,
-      },
-      { name: 'tool-size', value: chosen ? null : depth.mm },
+      { name: drives(f), value: depthIsChosen ? times(depth.mm, powerTimes(f)) : null },
+      { name: 'stiffness', value: times(depth.mm, springs) },
+      { name: 'flute-length', value: cuttingLengthMm(setup.tool) },
+      { name: 'half-the-work', value: stopsAtMiddle ? setup.workDiameterMm / 2 : null },
+      { name: 'tool-size', value: depthIsChosen ? null : depth.mm },
     ],
     [
       { name: 'edge-radius', value: feed.turning ? feed.turning.depthFloorMm : null },
-      { name: 'skin', value: setup.firstPassOnSkin && setup.stock.skinMm > 0 ? setup.stock.skinMm : null },
+      { name: 'skin', value: firstPassOnSkin && stock.skinMm > 0 ? stock.skinMm : null },
     ],
   );
 }
 
 /** Where the width of the cut is a choice: as wide as the power drives, never wider than the cutter. */
-function widthHeld(setup: CutSetup, { depth }: CutPlan, { power }: Forecast): Held[] {
-  if (!CHOSEN_WIDTH.includes(setup.operation) || depth.widthInUseMm === null) return [];
-  return [
-    hold(
-      'width',
-      depth.widthInUseMm,
-      [
-        {
-          name: power?.tighter === 'torque' ? 'torque' : 'power',
-          value: power?.share ? depth.widthInUseMm * (POWER_RESERVE / power.share) : null,
-        },
-        { name: 'tool-size', value: setup.tool.diameterMm },
-      ],
-      [],
-    ),
+function widthHeld(setup: CutSetup, { depth: { widthInUseMm } }: CutPlan, f: Forecast): Held[] {
+  const { tool } = setup;
+  if (!operationOf(setup).widthIsChosen || widthInUseMm === null || !rotates(tool)) return [];
+  const uppers: Limits = [
+    { name: drives(f), value: times(widthInUseMm, powerTimes(f)) },
+    { name: 'tool-size', value: tool.diameterMm },
   ];
-}
-
-export interface ToBreak {
-  /** Feed at which the chip breaks, and its lever where there is one; null: no feed this edge takes does it. */
-  readonly feedMmRev: number | null;
-  readonly setting: string | null;
-  readonly depthMm: number | null;
-}
-
-const FINER = 1.05;
-const DEEPEST_TIMES = 4;
-
-/** What would break a chip that does not break as it is set: the next lever, or a feed; or a depth. */
-export function toBreak(setup: CutSetup, plan: CutPlan): ToBreak | null {
-  if (OPERATIONS[setup.operation].cutting !== 'turning' || setup.operation === 'shape') return null;
-  const breaks = (feedMmRev: number, depthMm: number): boolean =>
-    chipForm({ ...chipCut(setup, plan), feedMmRev, depthMm }, NO_BREAKER).breaks;
-  if (breaks(plan.feed.mmRev, plan.depth.mm)) return null;
-  const lever = usableFeeds(setup).find(
-    ({ value }) =>
-      value > plan.feed.mmRev && value <= plan.feed.highMmRev * 1.0001 && breaks(value, plan.depth.mm),
-  );
-  let feedMmRev: number | null = lever?.value ?? null;
-  if (!lever)
-    for (let f = plan.feed.mmRev * FINER; f <= plan.feed.highMmRev; f *= FINER)
-      if (breaks(f, plan.depth.mm)) {
-        feedMmRev = f;
-        break;
-      }
-  let depthMm: number | null = null;
-  for (
-    let d = plan.depth.mm * FINER;
-    d <= Math.min(plan.depth.mm * DEEPEST_TIMES, setup.workDiameterMm / 3);
-    d *= FINER
-  )
-    if (breaks(plan.feed.mmRev, d)) {
-      depthMm = d;
-      break;
-    }
-  return { feedMmRev, setting: lever?.setting ?? null, depthMm };
+  return [hold('width', widthInUseMm, uppers, [])];
 }

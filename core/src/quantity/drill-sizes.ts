@@ -55,7 +55,7 @@ export function drillSize(designation: string): DrillSize {
   }
   const letter = LETTER_DRILL.exec(text)?.[1]?.toUpperCase();
   if (letter !== undefined) {
-    const diameterIn = LETTER_DRILLS_IN[letter.charCodeAt(0) - 65] as number;
+    const diameterIn = LETTER_DRILLS_IN[letter.charCodeAt(0) - 65]!;
     return { status: 'ok', kind: 'letter-drill', name: letter, diameterIn, diameterMm: diameterIn * 25.4 };
   }
   return { status: 'refused', reason: 'not-a-drill' };

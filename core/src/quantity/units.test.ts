@@ -29,6 +29,6 @@ describe('conversion', () => {
 
   it('refuses to turn a length into a power, and a unit it does not know', () => {
     expect(() => convert(1, 'mm', 'kW')).toThrow('mm measures length, kW measures power');
-    expect(() => convert(1, 'furlong' as Unit, 'mm')).toThrow('from: unknown unit "furlong"');
+    expect(() => convert(1, 'furlong' as Unit, 'mm')).toThrow('no unit called "furlong"');
   });
 });

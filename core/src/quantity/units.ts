@@ -29,23 +29,32 @@ const KINDS = {
 type UnitsOf<K> = K extends keyof typeof KINDS ? keyof (typeof KINDS)[K] : never;
 export type Unit = UnitsOf<keyof typeof KINDS>;
 
-const FACTORS = new Map<string, { kind: string; factor: number }>(
-  Object.entries(KINDS).flatMap(([kind, units]) =>
-    Object.entries(units).map(([unit, factor]) => [unit, { kind, factor }] as const),
+export type UnitKind = keyof typeof KINDS;
+
+const FACTORS = new Map<string, { readonly kind: UnitKind; readonly factor: number }>(
+  (Object.keys(KINDS) as UnitKind[]).flatMap((kind) =>
+    Object.entries(KINDS[kind]).map(([unit, factor]) => [unit, { kind, factor }] as const),
   ),
 );
+export const UNITS = [...FACTORS.keys()] as readonly Unit[];
+
+function row(unit: Unit) {
+  const found = FACTORS.get(unit);
+  if (!found) throw new Error(`no unit called "${unit}"`);
+  return found;
+}
+
+/** What a unit measures: two units convert when they measure the same. */
+export const kindOfUnit = (unit: Unit): UnitKind => row(unit).kind;
 
 /**
  * Converts a value between two units of the same kind.
  *
  * @example convert(100, 'sfm', 'm/min') // 30.48
- * @throws RangeError when a unit is unknown or the two measure different things
+ * @throws Error when a unit is unknown or the two measure different things
  */
 export function convert(value: number, from: Unit, to: Unit): number {
-  const a = FACTORS.get(from);
-  const b = FACTORS.get(to);
-  if (!a) throw new RangeError(`from: unknown unit "${from}"`);
-  if (!b) throw new RangeError(`to: unknown unit "${to}"`);
-  if (a.kind !== b.kind) throw new RangeError(`${from} measures ${a.kind}, ${to} measures ${b.kind}`);
+  const [a, b] = [row(from), row(to)];
+  if (a.kind !== b.kind) throw new Error(`${from} measures ${a.kind}, ${to} measures ${b.kind}`);
   return (value * a.factor) / b.factor;
 }

@@ -1,5 +1,5 @@
 import { DEG } from '../quantity/angle';
-import { positive } from '../quantity/check';
+import { OutOfRange, positive } from '../quantity/out-of-range';
 
 /** Outside the edge tips into the work when it is high, inside it tips away. */
 export type CutSide = 'outside' | 'bore';
@@ -20,7 +20,7 @@ export function centreHeight(
 ) {
   const share = (2 * heightErrorMm) / positive('diameter', diameterMm);
   if (Math.abs(share) >= 1)
-    throw new RangeError(`height error must be less than the radius ${diameterMm / 2}, got ${heightErrorMm}`);
+    throw new OutOfRange('height error', heightErrorMm, -diameterMm / 2, diameterMm / 2);
   const deltaDeg = Math.asin(share) / DEG;
   const sign = side === 'outside' ? 1 : -1;
   return {

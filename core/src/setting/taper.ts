@@ -1,5 +1,5 @@
 import { DEG } from '../quantity/angle';
-import { positive, within } from '../quantity/check';
+import { positive, within } from '../quantity/out-of-range';
 
 /** A taper said in every way a drawing may say it. */
 export interface Taper {

@@ -1,4 +1,4 @@
-import { positive } from '../quantity/check';
+import { OutOfRange, positive } from '../quantity/out-of-range';
 import { DEG } from '../quantity/angle';
 
 /** Profiles of a thread: 60 degrees (ISO 68-1, unified) and 55 degrees. */
@@ -112,8 +112,7 @@ export function threadInfeed(
     'passes' in by
       ? positive('passes', by.passes)
       : Math.max(1, Math.ceil(area(h) / area(positive('first pass', by.firstMm)) - 1e-9));
-  if (passes > MOST_PASSES)
-    throw new RangeError(`first pass: it would take more than ${MOST_PASSES} passes; take a deeper one`);
+  if (passes > MOST_PASSES) throw new OutOfRange('number of passes', passes, 1, MOST_PASSES);
   const at = (k: number): number =>
     (-noseFlatMm + Math.sqrt(noseFlatMm ** 2 + (4 * tan * area(h) * k) / passes)) / (2 * tan);
   const radialMm = Array.from({ length: passes }, (_, k) => at(k + 1));

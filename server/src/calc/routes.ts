@@ -1,18 +1,20 @@
-import { CALC_TOPICS, isCalcTopic } from '@pike-stone/contract/calc';
+import { isTopic, TOPIC_NAMES } from '@pike-stone/contract/calc';
 import { Router } from 'express';
+import { jsonOnly } from '../http/json-only';
 import { HttpProblem } from '../http/problem';
-import { calculate } from './calculate';
+import { calculate, type Calculation } from './calculate';
+
+const NAMES: readonly Calculation[] = [...TOPIC_NAMES, 'cut-plan'];
+const isCalculation = (name: string): name is Calculation => name === 'cut-plan' || isTopic(name);
 
 /** Every calculation for a spreadsheet or a script: nothing is kept, so nobody needs to be let in. */
 export function calcRoutes(): Router {
   const router = Router();
-  router.get('/', (_request, response) => void response.json({ topics: CALC_TOPICS }));
-  router.post('/:topic', (request, response) => {
+  router.get('/', (_request, response) => void response.json({ topics: NAMES }));
+  router.post('/:topic', jsonOnly, (request, response) => {
     const { topic } = request.params;
-    if (!isCalcTopic(topic))
+    if (typeof topic !== 'string' || !isCalculation(topic))
       throw new HttpProblem(404, 'No such calculation', 'GET /api/calc lists the topics.');
-    if (!request.is('application/json'))
-      throw new HttpProblem(415, 'Not readable', 'Send JSON with Content-Type application/json.');
     response.json({ topic, result: calculate(topic, request.body) });
   });
   return router;

@@ -1,4 +1,4 @@
-import { BODIES, type Kind } from '@pike-stone/contract';
+import { factsOf, type Kind } from '@pike-stone/contract';
 import { DEFAULT_RULES } from '@pike-stone/core';
 import pg from 'pg';
 import { CUTS } from './cuts';
@@ -7,12 +7,13 @@ import { DEMO_SHOP, demoId } from './shop';
 import { METALS, STOCK } from './stock';
 import { TOOLS } from './tools';
 
-const TABLES: readonly (readonly [table: string, kind: Kind, group: number, bodies: readonly unknown[]])[] = [
-  ['machine', 'machines', 1, MACHINES],
-  ['metal', 'metals', 5, METALS],
-  ['stock', 'stock', 2, STOCK],
-  ['tool', 'tools', 3, TOOLS],
-  ['cut', 'cuts', 4, CUTS],
+/** The records of the demo shop by their kind, each with the group of its fixed ids; what is referred to comes first. */
+const RECORDS: readonly (readonly [kind: Kind, group: number, bodies: readonly unknown[]])[] = [
+  ['machines', 1, MACHINES],
+  ['metals', 5, METALS],
+  ['stock', 2, STOCK],
+  ['tools', 3, TOOLS],
+  ['cuts', 4, CUTS],
 ];
 
 /** Fills the demo shop when it does not exist yet; never touches one that does. */
@@ -26,12 +27,13 @@ export async function loadDemo(ownerUrl: string): Promise<boolean> {
       [DEMO_SHOP.id, DEMO_SHOP.name],
     );
     if (made.rowCount) {
-      for (const [table, kind, group, bodies] of TABLES) {
+      for (const [kind, group, bodies] of RECORDS) {
+        const { table, body: schema } = factsOf(kind);
         for (const [i, body] of bodies.entries()) {
           await client.query(`insert into ${table} (shop_id, id, version, body) values ($1, $2, 1, $3)`, [
             DEMO_SHOP.id,
             demoId(group, i + 1),
-            BODIES[kind].parse(body),
+            schema.parse(body),
           ]);
         }
       }

@@ -24,7 +24,7 @@ export const invalid = (error: ZodError) =>
     fields: fieldsOf(error),
   });
 
-export function sendProblem(response: Response, { status, title, message, more }: HttpProblem): void {
+function sendProblem(response: Response, { status, title, message, more }: HttpProblem): void {
   const body: Problem = {
     type: 'about:blank',
     title,

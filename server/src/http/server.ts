@@ -4,18 +4,18 @@ import express, { type Express } from 'express';
 import type { Logger } from 'pino';
 import type { InstrumentKind } from '@pike-stone/contract';
 import type { ShopPool } from '../db/shop-pool';
-import type { Instrument } from '../instruments/instrument';
+import type { Instrument } from '../instrument/instrument';
 import { calcRoutes } from '../calc/routes';
-import { instrumentRoutes } from '../instruments/routes';
-import { Records } from '../records/repository';
-import { recordRoutes } from '../records/routes';
+import { instrumentRoutes } from '../instrument/routes';
+import { Records } from '../record/repository';
+import { recordRoutes } from '../record/routes';
 import { dataHeaders, pageHeaders } from './headers';
 import { noSuchRoute, onError } from './problem';
 import { requestLog } from './request-log';
-import { Sessions } from './session';
+import { Sessions } from '../session/session';
 import { webApp } from './web-app';
 
-export const VERSION = '0.1.0';
+const VERSION = '0.1.0';
 const BODY_LIMIT = '64kb';
 
 /** The whole server: the interface for programs under /api, the application elsewhere. */

@@ -2,7 +2,7 @@ import type { InstrumentKind } from '@pike-stone/contract';
 import type { Chance } from './chance';
 
 /** A line and how long after its own time it goes out: late ones overtake each other. */
-export interface Spoken {
+interface Spoken {
   readonly text: string;
   readonly delayMs: number;
 }
@@ -35,7 +35,7 @@ const DOUBLED = 0.012;
 const BELT_SLIP = 0.982;
 
 /** One pulse for each turn of a spindle that wanders a little; some pulses are missed, some doubled. */
-export function tachometer(chance: Chance): StandIn {
+function tachometer(chance: Chance): StandIn {
   let rpm = 440 * BELT_SLIP;
   let next = 0;
   return {

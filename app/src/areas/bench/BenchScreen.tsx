@@ -1,4 +1,5 @@
-import { feedPer, formatFeedPerTurn, joined } from '@pike-stone/core';
+import { feedPer } from '@pike-stone/core';
+import { formatFeedPerTurn, joined, sayFeed, saySpeed } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
@@ -14,7 +15,6 @@ import { SPACE } from '../../theme/type';
 import { CutRow } from '../book/CutRow';
 import { sizeWords } from '../book/size-words';
 import { cutAddress } from '../book/cut-address';
-import { sayFeed, saySpeed } from '../cut/say';
 import { useCut, type Cut } from '../cut/useCut';
 
 const RECENT = 4;

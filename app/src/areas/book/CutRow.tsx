@@ -1,11 +1,5 @@
-import {
-  feedPer,
-  formatFeedPerTurn,
-  formatSpindleSpeed,
-  joined,
-  OPERATIONS,
-  speedUnit,
-} from '@pike-stone/core';
+import { feedPer, speedUnit } from '@pike-stone/core';
+import { formatFeedPerTurn, formatSpindleSpeed, joined, OPERATION_WORDS } from '@pike-stone/words';
 import { useUnits } from '../../data/preferences';
 import type { Shown } from '../../data/records';
 import { Row } from '../../kit/Row';
@@ -29,7 +23,7 @@ export function CutRow({ record, onPress }: { record: Shown<'cuts'>; onPress: ()
   const { body } = record;
   return (
     <Row
-      title={`${OPERATIONS[body.operation].verb} ${body.names.stock}, ${sizeWords(body, units)}`}
+      title={`${OPERATION_WORDS[body.operation].verb} ${body.names.stock}, ${sizeWords(body, units)}`}
       waiting={record.waiting}
       quiet={record.archived}
       about={`${joined(formatSpindleSpeed(body.set.rpm, speedUnit(body)))}, ${joined(formatFeedPerTurn(body.set.feedMmRev, units, feedPer(body)))}, ${body.names.machine}, ${dayOf(body.takenAt)}`}

@@ -1,15 +1,13 @@
 import { REMARK_LENGTH, type CutBody } from '@pike-stone/contract';
+import { feedPer, OPERATIONS, speedUnit, surfaceSpeed } from '@pike-stone/core';
 import {
-  feedPer,
   formatFeedPerTurn,
   formatLength,
   formatSpindleSpeed,
   formatSurfaceSpeed,
   joined,
-  OPERATIONS,
-  speedUnit,
-  surfaceSpeed,
-} from '@pike-stone/core';
+  OPERATION_WORDS,
+} from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -74,7 +72,7 @@ function Entry({ record }: { record: Shown<'cuts'> }) {
   };
   return (
     <Screen
-      title={`${OPERATIONS[body.operation].verb} ${body.names.stock}`}
+      title={`${OPERATION_WORDS[body.operation].verb} ${body.names.stock}`}
       about={`${body.names.machine}, ${body.names.tool}, ${dayOf(body.takenAt)}${record.waiting ? ', waiting to be sent' : ''}`}
       onBack={() => (router.canGoBack() ? router.back() : router.replace('/book'))}
       footer={
@@ -117,7 +115,7 @@ function Numbers({ body }: { body: CutBody }) {
   const units = useUnits();
   const rows: readonly (readonly [string, string, string])[] = [
     [
-      body.operation === 'shape' ? 'Ram' : 'Spindle',
+      OPERATIONS[body.operation].turns === 'stroke' ? 'Ram' : 'Spindle',
       joined(formatSpindleSpeed(body.planned.rpm, speedUnit(body))),
       joined(formatSpindleSpeed(body.set.rpm, speedUnit(body))),
     ],

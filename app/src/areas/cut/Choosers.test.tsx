@@ -1,18 +1,19 @@
-import { MACHINE_OPERATIONS, operationName } from '@pike-stone/core';
+import { MACHINE_OPERATIONS } from '@pike-stone/core';
+import { operationName, sayDial } from '@pike-stone/words';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { usePreferences } from '../../data/preferences';
 import { ThemeProvider } from '../../theme/theme';
 import { Choosers } from './Choosers';
-import { cutOf, LATHE, TOOL } from './cut.fixture';
-import { sayDial } from './say-dial';
+import { TOOLS } from '@pike-stone/core/fixture';
+import { cutOf, LATHE } from './cut.fixture';
 import type { Chooser } from './Sentence';
 
 const mockPush = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
 
 const tools = [
-  { id: 'knife', archived: false, body: { ...TOOL, name: 'Knife' } },
-  { id: 'bit', archived: false, body: { ...TOOL, name: 'Bit', kind: 'threading-tool' as const } },
+  { id: 'knife', archived: false, body: { ...TOOLS['turning-tool'], name: 'Knife' } },
+  { id: 'bit', archived: false, body: { ...TOOLS['threading-tool'], name: 'Bit' } },
 ];
 const show = (what: Chooser, more: Parameters<typeof cutOf>[0] = {}) => {
   const change = jest.fn();

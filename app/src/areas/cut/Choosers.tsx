@@ -1,15 +1,6 @@
 import type { CutChoice } from '@pike-stone/contract';
-import {
-  cutWay,
-  MACHINE_OPERATIONS,
-  MACHINE_WORDS,
-  operationName,
-  OPERATIONS,
-  supported,
-  toolMaterial,
-  waysOf,
-  type Operation,
-} from '@pike-stone/core';
+import { chosenWay, MACHINE_OPERATIONS, OPERATIONS, toolMaterial, type OperationKey } from '@pike-stone/core';
+import { MACHINE_WORDS, OPERATION_WORDS, operationName, WAY_WORDS } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { Metals } from '../../data/metals';
@@ -21,7 +12,7 @@ import { Row } from '../../kit/Row';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
 import { canCut, fits } from './draft';
-import { WAY_WORDS, type Chooser } from './Sentence';
+import type { Chooser } from './Sentence';
 import type { Cut } from './useCut';
 
 export interface ChooserProps {
@@ -42,35 +33,6 @@ interface Option {
   readonly about: string;
 }
 
-const ABOUT_OPERATION: Readonly<Record<Operation, string>> = {
-  turn: 'outside, along the bar',
-  face: 'across the end, toward the centre',
-  drill: 'the drill sets the speed',
-  'mill-side': 'along an edge with the side of the cutter',
-  shoulder: 'along the bar to a square step',
-  'centre-drill': 'a 60° seat for a centre, or a start for a drill',
-  groove: 'straight in, between two walls',
-  thread: 'by the leadscrew, pass by pass',
-  knurl: 'a grip pressed into the rim',
-  form: 'straight in, with the whole form at once',
-  chamfer: 'break the edge at an angle',
-  taper: 'by the compound slide, the tailstock or an offset centre',
-  file: 'marks off, edges broken, by hand',
-  plunge: 'straight down with an end mill',
-  ramp: 'down at a slope into a pocket',
-  'fly-cut': 'a broad flat with one tooth',
-  saw: 'a thin cut, or through',
-  'mill-bore': 'a true hole with the boring head',
-  'form-mill': 'a profile or a gear tooth',
-  't-slot': 'under a neck slot',
-  dovetail: 'a slanted way',
-  bore: 'inside, along the hole',
-  ream: 'a hole to size',
-  part: 'cut the piece off',
-  shape: 'a flat, stroke by stroke',
-  'mill-slot': 'full width of the cutter',
-  'face-mill': 'a flat with inserts',
-};
 const TITLE = {
   machine: 'On which machine?',
   operation: 'What is to be done?',
@@ -86,7 +48,7 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
   const router = useRouter();
   if (what === 'conditions') return <Conditions cut={cut} onClose={onClose} />;
   const { choice, setup } = cut;
-  const has = (operation: Operation) => open(drawer.tools).some(fits(operation));
+  const has = (operation: OperationKey) => open(drawer.tools).some(fits(operation));
   const take = (change: Partial<CutChoice>) => {
     cut.change(change);
     onClose();
@@ -111,13 +73,15 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
       options: MACHINE_OPERATIONS[setup.machine.kind].map((key) => ({
         id: key,
         title: operationName(key),
-        about: has(key) ? ABOUT_OPERATION[key] : 'no tool for it in the drawer yet: add one',
+        about: has(key) ? OPERATION_WORDS[key].about : 'no tool for it in the drawer yet: add one',
       })),
       chosen: choice.operation,
-      pick: (operation) =>
-        has(operation as Operation)
-          ? take({ operation: operation as Operation })
-          : (onClose(), router.push('/drawer/tools/new')),
+      pick: (id) => {
+        const operation = MACHINE_OPERATIONS[setup.machine.kind].find((key) => key === id);
+        if (operation && has(operation)) return take({ operation });
+        onClose();
+        router.push('/drawer/tools/new');
+      },
     },
     stock: {
       options: open(drawer.stock).map(({ id, body }) => ({
@@ -178,6 +142,9 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
 
 function Conditions({ cut, onClose }: { cut: Cut; onClose: () => void }) {
   const { choice, setup, plan } = cut;
+  const { ways, supported, cutting } = OPERATIONS[setup.operation];
+  const way = chosenWay(setup);
+  const whichWay = OPERATION_WORDS[setup.operation].ways ?? 'Which way';
   return (
     <Panel
       title={TITLE.conditions}
@@ -201,20 +168,18 @@ function Conditions({ cut, onClose }: { cut: Cut; onClose: () => void }) {
           then.
         </Words>
       </View>
-      {waysOf(setup.operation).length > 0 && (
+      {way && (
         <View style={styles.group}>
-          <Words role="label">
-            {setup.operation === 'taper' ? 'How the taper is turned' : 'Which thread'}
-          </Words>
+          <Words role="label">{whichWay}</Words>
           <Choice
-            says={setup.operation === 'taper' ? 'How the taper is turned' : 'Which thread'}
-            value={cutWay(setup)}
-            onChange={(way) => cut.change({ way })}
-            options={waysOf(setup.operation).map((value) => ({ value, label: WAY_WORDS[value] }))}
+            says={whichWay}
+            value={way}
+            onChange={(chosen) => cut.change({ way: chosen })}
+            options={ways.map((value) => ({ value, label: WAY_WORDS[value] }))}
           />
         </View>
       )}
-      {supported(setup.operation) && (
+      {supported && (
         <View style={styles.group}>
           <Words role="label">Held by</Words>
           <Choice
@@ -236,7 +201,7 @@ function Conditions({ cut, onClose }: { cut: Cut; onClose: () => void }) {
           value={choice.interrupted}
           onChange={(interrupted) => cut.change({ interrupted })}
         />
-        {['turning', 'milling'].includes(OPERATIONS[setup.operation].cutting) && (
+        {(cutting === 'turning' || cutting === 'milling') && (
           <Tick
             label="First pass over scale or cast skin"
             about={plan.metal.skin ?? 'this metal has no hard skin as a rule'}

@@ -1,4 +1,5 @@
-import { DEFER, type Operation, type Result } from '@pike-stone/core';
+import { OPERATIONS } from '@pike-stone/core';
+import { DEFER, type Result } from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
@@ -7,6 +8,7 @@ import { Button } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { useKeys } from '../../kit/keys';
 import { laterWith } from '../../kit/later';
+import { usePageTitle } from '../../kit/page-title';
 import { Words } from '../../kit/Words';
 import { PAGE_WIDTH, themed, useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
@@ -61,6 +63,7 @@ const Choosers = laterWith<ChooserProps>(() =>
 /** What to set on this machine for this cut. */
 export function CutScreen() {
   useAddress();
+  usePageTitle('Cut');
   const { cut, drawer, metals, loading, error } = useCut();
   const router = useRouter();
   if (!cut && (loading || error)) return <Loading error={error} />;
@@ -167,35 +170,22 @@ function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
   );
 }
 
-/** Operations that are brought to a size pass by pass. */
-const SIZED: readonly Operation[] = [
-  'turn',
-  'face',
-  'shoulder',
-  'bore',
-  'shape',
-  'mill-side',
-  'mill-slot',
-  'face-mill',
-  'fly-cut',
-];
-
-const FLAT: readonly Operation[] = ['face-mill', 'fly-cut', 'mill-side'];
-
 /** Where a cut leads on to. */
 function CutLinks({ cut }: { cut: Cut }) {
   const styles = useStyles();
   const router = useRouter();
-  const sized = SIZED.includes(cut.setup.operation);
+  const { leadsTo } = OPERATIONS[cut.setup.operation];
   const byHand = cut.plan.feed.setting.how === 'hand';
   return (
     <View style={styles.links}>
       <Button label="What will happen" onPress={() => router.push('/cut/forecast')} style={styles.fill} />
-      {sized && <Button label="To size" onPress={() => router.push('/cut/to-size')} style={styles.fill} />}
-      {cut.setup.operation === 'thread' && (
+      {leadsTo.includes('to-size') && (
+        <Button label="To size" onPress={() => router.push('/cut/to-size')} style={styles.fill} />
+      )}
+      {leadsTo.includes('thread-passes') && (
         <Button label="Thread passes" onPress={() => router.push('/cut/thread')} style={styles.fill} />
       )}
-      {FLAT.includes(cut.setup.operation) && (
+      {leadsTo.includes('flat-face') && (
         <Button label="A flat face" onPress={() => router.push('/cut/area')} style={styles.fill} />
       )}
       {byHand && <Button label="Pacer" onPress={() => router.push('/cut/pacer')} style={styles.fill} />}

@@ -1,8 +1,8 @@
 import type { CutChoice } from '@pike-stone/contract';
-import { cutLength, OPERATIONS, type Operation } from '@pike-stone/core';
+import { chosenWay, OPERATIONS, rotates, type CutSetup } from '@pike-stone/core';
 import { laterWith } from '../../kit/later';
 import { Keypad } from '../../kit/Keypad';
-import type { SizeLimits } from '../../kit/length-words';
+import { OPERATION_WORDS, type SizeLimits } from '@pike-stone/words';
 import type { DimensionKey } from './sketch/dimensions';
 import type { EditOtherProps } from './EditOther';
 import type { Cut } from './useCut';
@@ -20,96 +20,82 @@ type LengthKey = Exclude<DimensionKey, 'feed' | 'angle' | 'pitch'>;
 const EditOther = laterWith<EditOtherProps>(() =>
   import('./pages').then((pages) => ({ default: pages.EditOther })),
 );
-const ON_RADIUS: readonly Operation[] = ['turn', 'shoulder', 'taper', 'bore', 'mill-bore', 'groove', 'form'];
+/** Deepest cut that may be typed, mm. */
+const DEEPEST_MM = 300;
+const DEEPEST_HOLE_MM = 500;
 
 function editable(key: LengthKey, { setup, plan, choice }: Cut): Editable {
-  const workTurns = OPERATIONS[setup.operation].turns !== 'cutter';
+  const operation = OPERATIONS[setup.operation];
+  const { figures } = OPERATION_WORDS[setup.operation];
   const { tool } = setup;
+  const workTurns = operation.turns !== 'cutter';
   switch (key) {
     case 'diameter':
-      return workTurns
+      return workTurns || !rotates(tool)
         ? {
-            title:
-              (
-                {
-                  bore: 'Bore after this cut',
-                  'mill-bore': 'Bore after this cut',
-                  shape: 'Length of the work',
-                  thread: 'Outside of the thread',
-                  taper: 'Large end',
-                } as Partial<Record<string, string>>
-              )[setup.operation] ?? 'Diameter of the work',
+            title: figures?.diameter ?? 'Diameter of the work',
             valueMm: setup.workDiameterMm,
             limits: { lowMm: 0.5, highMm: 3000 },
             change: (workDiameterMm) => ({ workDiameterMm }),
           }
         : {
-            title:
-              (
-                {
-                  drill: 'Drill diameter',
-                  reamer: 'Reamer diameter',
-                  'centre-drill': 'Pilot of the centre drill',
-                  'fly-cutter': 'Tip circle',
-                  'slitting-saw': 'Diameter of the saw',
-                } as Partial<Record<string, string>>
-              )[tool.kind] ?? 'Cutter diameter',
+            title: figures?.diameter ?? 'Cutter diameter',
             valueMm: tool.diameterMm,
             limits: { lowMm: 0.2, highMm: 500 },
             change: (cutterDiameterMm) => ({ cutterDiameterMm }),
             reset: choice.cutterDiameterMm === null ? undefined : { cutterDiameterMm: null },
           };
     case 'depth': {
-      const onRadius = ON_RADIUS.includes(setup.operation);
-      const highMm = onRadius ? setup.workDiameterMm / 2 : setup.operation === 'drill' ? 500 : 300;
+      const deepestMm = tool.kind === 'drill' ? DEEPEST_HOLE_MM : DEEPEST_MM;
       return {
-        title:
-          setup.operation === 'chamfer' ? 'Size of the chamfer' : onRadius ? 'Depth, on the radius' : 'Depth',
+        title: figures?.depth ?? (operation.depthOnRadius ? 'Depth, on the radius' : 'Depth'),
         valueMm: plan.depth.mm,
-        limits: { lowMm: 0.005, highMm },
+        limits: { lowMm: 0.005, highMm: operation.depthOnRadius ? setup.workDiameterMm / 2 : deepestMm },
         change: (depthMm) => ({ depthMm }),
         reset: choice.depthMm === null ? undefined : { depthMm: null },
       };
     }
     case 'width':
       return {
-        title:
-          ({ shape: 'Width of the face', groove: 'Width of the groove' } as Partial<Record<string, string>>)[
-            setup.operation
-          ] ?? 'Width of cut',
-        valueMm: plan.depth.widthInUseMm ?? tool.diameterMm,
-        limits: { lowMm: 0.01, highMm: workTurns ? 500 : tool.diameterMm },
+        title: figures?.width ?? 'Width of cut',
+        valueMm: plan.depth.widthInUseMm ?? plan.diameterMm,
+        limits: { lowMm: 0.01, highMm: workTurns ? 500 : plan.diameterMm },
         change: (widthMm) => ({ widthMm }),
         reset: choice.widthMm === null ? undefined : { widthMm: null },
       };
     case 'length':
       return {
-        title:
-          { shoulder: 'From the end to the shoulder', taper: 'Length of the taper' }[
-            setup.operation as 'taper'
-          ] ?? 'Length of the thread',
-        valueMm: cutLength(setup),
+        title: figures?.length ?? 'Length of cut',
+        valueMm: operation.asks.lengthMm?.(setup) ?? setup.stickOutMm,
         limits: { lowMm: 0.1, highMm: 5000 },
         change: (lengthMm) => ({ lengthMm }),
         reset: (choice.lengthMm ?? null) === null ? undefined : { lengthMm: null },
       };
     case 'stickOut':
       return {
-        title: {
-          work:
-            setup.support === 'between-centres'
-            || (setup.operation === 'taper' && choice.way && choice.way !== 'compound')
-              ? 'Between the points of the centres'
-              : 'Out of the chuck',
-          blade: 'From the chuck',
-          bar: 'Bar out of the holder',
-          cutter: 'Out of the collet',
-        }[OPERATIONS[setup.operation].overhang ?? 'cutter'],
+        title: stickOutTitle(setup),
         valueMm: setup.stickOutMm,
         limits: { lowMm: 0.5, highMm: 5000 },
         change: (stickOutMm) => ({ stickOutMm }),
       };
   }
+}
+
+const STANDS_OUT = {
+  work: 'Out of the chuck',
+  blade: 'From the chuck',
+  bar: 'Bar out of the holder',
+  cutter: 'Out of the collet',
+} as const;
+
+/** What the stick-out is measured from. */
+function stickOutTitle(setup: CutSetup): string {
+  const { standsOut } = OPERATIONS[setup.operation];
+  const way = chosenWay(setup);
+  const onCentres = setup.support === 'between-centres' || way === 'set-over' || way === 'offset-head';
+  return standsOut === 'work' && onCentres
+    ? 'Between the points of the centres'
+    : STANDS_OUT[standsOut ?? 'cutter'];
 }
 
 /** The keypad for one figure of the sketch. */
@@ -131,7 +117,7 @@ export function EditDimension({
       place={dimension}
       valueMm={valueMm}
       limits={limits}
-      field={cut.setup.operation === 'drill' && dimension === 'diameter' ? 'drill' : 'diameter'}
+      field={cut.setup.tool.kind === 'drill' && dimension === 'diameter' ? 'drill' : 'diameter'}
       onSet={(mm) => cut.change(change(mm))}
       onClose={onClose}
       onReset={reset && (() => cut.change(reset))}

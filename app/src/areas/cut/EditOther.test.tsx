@@ -1,51 +1,13 @@
-import { cutPlan, DEFAULT_RULES, type CutSetup, type Machine } from '@pike-stone/core';
+import { cutPlan, DEFAULT_RULES, type CutSetup } from '@pike-stone/core';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { usePreferences } from '../../data/preferences';
 import { ThemeProvider } from '../../theme/theme';
+import { cutSetup } from './cut.fixture';
 import { EditOther } from './EditOther';
 import type { Cut } from './useCut';
 
-const wheel = { travelPerTurnMm: 5, divisions: 100 };
-const machine: Machine = {
-  kind: 'lathe',
-  name: 'Lathe',
-  condition: 'ordinary',
-  light: false,
-  speeds: [{ rpm: 60, setting: 'Belt 1' }],
-  feeds: [],
-  crossFeedRatio: 0.5,
-  carriageWheel: wheel,
-  crossSlide: { ...wheel, reads: 'radius', backlashMm: 0.1 },
-  tailstockWheel: wheel,
-};
 const show = (operation: CutSetup['operation'], what: 'angle' | 'pitch') => {
-  const setup: CutSetup = {
-    machine,
-    operation,
-    stock: { name: 'Bar', materialKey: 'medium-carbon', uncertain: false, skinMm: 0 },
-    tool: {
-      name: 'Bit',
-      kind: 'threading-tool',
-      material: 'hss',
-      dull: false,
-      diameterMm: 10,
-      teeth: 1,
-      fluteLengthMm: 10,
-      noseRadiusMm: 0.15,
-      approachDeg: 90,
-      cornerDeg: 60,
-    },
-    workDiameterMm: 16,
-    stickOutMm: 50,
-    support: 'chuck',
-    fluid: 'brush',
-    interrupted: false,
-    firstPassOnSkin: false,
-    depthMm: null,
-    widthMm: null,
-    rpmByHand: null,
-    feedByHand: null,
-  };
+  const setup = cutSetup({ operation, workDiameterMm: 16 });
   const change = jest.fn();
   const onClose = jest.fn();
   render(

@@ -1,4 +1,4 @@
-import { cutAngle, cutPitch } from '@pike-stone/core';
+import { OPERATIONS } from '@pike-stone/core';
 import { taperFrom, type TaperSaid } from '@pike-stone/core/forecast';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -6,7 +6,7 @@ import { useUnits } from '../../data/preferences';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { Panel } from '../../kit/Panel';
-import { pitchOf, wantedPitch } from '../../kit/pitch-words';
+import { OPERATION_WORDS, pitchOf, wantedPitch } from '@pike-stone/words';
 import { TextBox } from '../../kit/TextBox';
 import { SPACE } from '../../theme/type';
 import type { Cut } from './useCut';
@@ -22,23 +22,17 @@ export function EditOther(props: EditOtherProps) {
   return props.what === 'pitch' ? <EditPitch {...props} /> : <EditAngle {...props} />;
 }
 
-const PITCHES: Readonly<Record<'thread' | 'knurl', Readonly<Record<'mm' | 'inch', readonly string[]>>>> = {
-  thread: {
-    mm: ['1 mm', '1.25 mm', '1.5 mm', '1.75 mm', '2 mm', '2.5 mm', '20 tpi', '16 tpi', '11 tpi'],
-    inch: ['28 tpi', '24 tpi', '20 tpi', '18 tpi', '16 tpi', '13 tpi', '11 tpi', '1.5 mm', '2 mm'],
-  },
-  knurl: { mm: ['0.6 mm', '0.8 mm', '1 mm', '1.2 mm', '1.6 mm'], inch: ['33 tpi', '21 tpi', '14 tpi'] },
-};
-
 function EditPitch({ cut, onClose }: EditOtherProps) {
   const units = useUnits();
   const [text, setText] = useState('');
-  const thread = cut.setup.operation === 'thread';
+  const { figures, pitches } = OPERATION_WORDS[cut.setup.operation];
+  const pitchMm = OPERATIONS[cut.setup.operation].asks.pitchMm?.(cut.setup);
   const read = wantedPitch(text, units);
   const fault = text !== '' ? read.fault : undefined;
-  const set = () => {
-    if (text === '') onClose();
-    else if (read.mm !== undefined) take(read.mm);
+  const set = () => (text === '' ? onClose() : takeCalled(text));
+  const takeCalled = (called: string) => {
+    const { mm } = wantedPitch(called, units);
+    if (mm !== undefined) take(mm);
   };
   const take = (pitchMm: number) => {
     cut.change({ pitchMm });
@@ -46,7 +40,7 @@ function EditPitch({ cut, onClose }: EditOtherProps) {
   };
   return (
     <Panel
-      title={thread ? 'Pitch of the thread' : 'Pitch of the knurl'}
+      title={figures?.pitch ?? 'Pitch'}
       onClose={onClose}
       footer={
         <>
@@ -67,13 +61,13 @@ function EditPitch({ cut, onClose }: EditOtherProps) {
           figures
           value={text}
           onChange={setText}
-          placeholder={pitchOf(cutPitch(cut.setup), units)}
+          placeholder={pitchMm === undefined ? '' : pitchOf(pitchMm, units)}
           fault={fault}
           reading={read.mm === undefined ? undefined : pitchOf(read.mm, units)}
         />
         <View style={styles.chips}>
-          {PITCHES[thread ? 'thread' : 'knurl'][units].map((one) => (
-            <Button key={one} label={one} onPress={() => take(wantedPitch(one, units).mm!)} />
+          {pitches?.[units].map((one) => (
+            <Button key={one} label={one} onPress={() => takeCalled(one)} />
           ))}
         </View>
       </View>
@@ -81,19 +75,20 @@ function EditPitch({ cut, onClose }: EditOtherProps) {
   );
 }
 
-const SAID: readonly { readonly value: TaperSaid; readonly label: string; readonly example: string }[] = [
+const SAID = [
   { value: 'half-angle-deg', label: 'Half angle', example: '1.43' },
   { value: 'included-angle-deg', label: 'Whole angle', example: '2.86' },
   { value: 'one-to-x', label: '1 in …', example: '20' },
   { value: 'taper-per-foot-in', label: 'In a foot', example: '0.6' },
-];
+] as const satisfies readonly { value: TaperSaid; label: string; example: string }[];
 const LIMITS_DEG = [0.1, 89] as const;
 const plain = (text: string): number => Number(text.trim().replace(',', '.').replace('°', ''));
 
 function EditAngle({ cut, onClose }: EditOtherProps) {
   const { setup } = cut;
-  const taper = setup.operation === 'taper';
+  const { figures, angleAsTaper: taper = false } = OPERATION_WORDS[setup.operation];
   const [said, setSaid] = useState<TaperSaid>('half-angle-deg');
+  const spoken = SAID.find((one) => one.value === said) ?? SAID[0];
   const [text, setText] = useState('');
   const value = plain(text);
   const deg = Number.isFinite(value) && value > 0 ? (taper ? taperFrom(said, value).halfDeg : value) : NaN;
@@ -104,10 +99,7 @@ function EditAngle({ cut, onClose }: EditOtherProps) {
       : Number.isFinite(deg)
         ? `Comes to ${Number(deg.toFixed(2))}°: it must be from ${LIMITS_DEG[0]} to ${LIMITS_DEG[1]}°.`
         : 'Type a number above 0.';
-  const title =
-    { taper: 'Taper, as the drawing says it', ramp: 'Slope of the ramp', dovetail: 'Angle of the dovetail' }[
-      setup.operation as 'taper'
-    ] ?? 'Angle from the axis';
+  const title = figures?.angle ?? 'Angle from the axis';
   const set = () => {
     if (text !== '' && !fits) return;
     if (text !== '') cut.change({ angleDeg: deg });
@@ -133,14 +125,14 @@ function EditAngle({ cut, onClose }: EditOtherProps) {
       <View style={styles.group}>
         {taper && <Choice says="How the taper is said" value={said} onChange={setSaid} options={SAID} />}
         <TextBox
-          label={taper ? SAID.find((one) => one.value === said)!.label : 'Degrees'}
+          label={taper ? spoken.label : 'Degrees'}
           figures
           value={text}
           onChange={setText}
           placeholder={
             taper
-              ? SAID.find((one) => one.value === said)!.example
-              : String(Number(cutAngle(setup).toFixed(2)))
+              ? spoken.example
+              : String(Number((OPERATIONS[setup.operation].asks.angleDeg?.(setup) ?? 0).toFixed(2)))
           }
           fault={fault}
           reading={

@@ -1,13 +1,6 @@
 import { REMARK_LENGTH, cutBody, fieldsOf, type CutBody } from '@pike-stone/contract';
-import {
-  feedPer,
-  formatFeedPerTurn,
-  formatLength,
-  isMill,
-  joined,
-  speedUnit,
-  usableFeeds,
-} from '@pike-stone/core';
+import { OPERATIONS, feedPer, isMill, speedUnit, usableFeeds } from '@pike-stone/core';
+import { formatFeedPerTurn, formatLength, joined, saySpeed } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -27,7 +20,6 @@ import { Words } from '../../kit/Words';
 import { themed } from '../../theme/theme';
 import { CORNER, SPACE, TOUCH } from '../../theme/type';
 import { OUTCOMES } from '../book/outcomes';
-import { saySpeed } from './say';
 import { useCut, type Cut } from './useCut';
 
 interface LogDraft {
@@ -52,7 +44,7 @@ function LogPage({ cut }: { cut: Cut }) {
   const router = useRouter();
   const units = useUnits();
   const say = useUndo((state) => state.say);
-  const { plan, setup, choice } = cut;
+  const { plan, setup } = cut;
   const { outcome, remark, set: keep } = useLogDraft();
   const [rpm, setRpm] = useState(plan.speed.rungRpm);
   const [feedMmRev, setFeed] = useState(plan.feed.mmRev);
@@ -60,7 +52,7 @@ function LogPage({ cut }: { cut: Cut }) {
   const [typing, setTyping] = useState<'feed' | 'depth' | null>(null);
   const [fault, setFault] = useState<Readonly<Record<string, string>>>({});
   const levers = isMill(setup.machine) ? [] : usableFeeds(setup);
-  const feedTitle = `Feed per ${setup.operation === 'shape' ? 'stroke' : 'turn'}`;
+  const feedTitle = `Feed per ${OPERATIONS[setup.operation].turns === 'stroke' ? 'stroke' : 'turn'}`;
   const onLever =
     levers.length > 1 ? levers.find((step) => Math.abs(step.value - feedMmRev) < 1e-9) : undefined;
 
@@ -86,7 +78,7 @@ function LogPage({ cut }: { cut: Cut }) {
   return (
     <Screen
       title="What was really set?"
-      about={`${setup.stock.name}, ${setup.tool.name}, ${choice.operation === 'turn' ? `⌀${joined(formatLength(plan.diameterMm, units))}` : setup.machine.name}`}
+      about={`${setup.stock.name}, ${setup.tool.name}, ${OPERATIONS[setup.operation].turns === 'work' ? `⌀${joined(formatLength(plan.diameterMm, units))}` : setup.machine.name}`}
       onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))}
       footer={<Button kind="main" label="Put in the book" onPress={() => void write()} style={styles.fill} />}
     >

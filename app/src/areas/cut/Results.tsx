@@ -1,4 +1,13 @@
-import { speedUnit, stepCautions, warnings, type Result, type Warning } from '@pike-stone/core';
+import { OPERATIONS, speedUnit } from '@pike-stone/core';
+import {
+  cautions,
+  sayDepth,
+  sayFeed,
+  saySpeed,
+  warnings,
+  type Result,
+  type Warning,
+} from '@pike-stone/words';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Caution } from '../../kit/Caution';
@@ -6,7 +15,6 @@ import { Figure } from '../../kit/Figure';
 import { Ladder } from '../../kit/Ladder';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
-import { sayDepth, sayFeed, saySpeed } from './say';
 import type { Cut } from './useCut';
 
 /** What the numbers give reason to say, then the usual cautions of the step. */
@@ -14,10 +22,7 @@ export function useWarnings(cut: Cut): Warning[] {
   const units = useUnits();
   const own = warnings(cut.setup, cut.plan, units);
   const rank = { danger: 0, caution: 1, note: 2 } as const;
-  return [
-    ...own.sort((a, b) => rank[a.level] - rank[b.level]),
-    ...stepCautions(cut.setup, cut.plan.metal.chipCharacter),
-  ];
+  return [...own.sort((a, b) => rank[a.level] - rank[b.level]), ...cautions(cut.setup, cut.plan)];
 }
 
 /** The answer: what to set, in the machine's own terms. */
@@ -71,7 +76,7 @@ export function SpeedLadder({ cut }: { cut: Cut }) {
   const { speed } = plan;
   return (
     <Ladder
-      says={setup.operation === 'shape' ? 'Strokes a minute' : 'Spindle speed'}
+      says={OPERATIONS[setup.operation].turns === 'stroke' ? 'Strokes a minute' : 'Spindle speed'}
       unit={speedUnit(setup)}
       rungs={setup.machine.speeds.map((step) => step.rpm)}
       chosen={speed.rungRpm}

@@ -1,4 +1,5 @@
-import { cutWay, OPERATIONS, supported, waysOf, type Way } from '@pike-stone/core';
+import { chosenWay, OPERATIONS } from '@pike-stone/core';
+import { OPERATION_WORDS, WAY_WORDS } from '@pike-stone/words';
 import { Fragment } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { themed } from '../../theme/theme';
@@ -7,24 +8,18 @@ import type { Cut } from './useCut';
 
 export type Chooser = 'machine' | 'operation' | 'stock' | 'tool' | 'conditions';
 
-/** Ways of doing it, as they are chosen and said. */
-export const WAY_WORDS: Readonly<Record<Way, string>> = {
-  compound: 'Compound slide',
-  'set-over': 'Tailstock set over',
-  'offset-head': 'Offset head',
-  outside: 'Outside',
-  inside: 'Inside',
-};
 const FLUID = { dry: 'no fluid', brush: 'oil by brush', flood: 'flood' } as const;
 
 /** The set-up as one sentence; each underlined word is touched to change it. */
 export function Sentence({ cut, onChoose }: { cut: Cut; onChoose: (what: Chooser) => void }) {
   const styles = useStyles();
   const { setup, choice } = cut;
+  const { supported } = OPERATIONS[setup.operation];
+  const way = chosenWay(setup);
   const more = [
-    waysOf(setup.operation).length > 0 && WAY_WORDS[cutWay(setup)].toLowerCase(),
-    supported(setup.operation) && choice.support === 'chuck-and-centre' && 'tailstock up',
-    supported(setup.operation) && choice.support === 'between-centres' && 'between centres',
+    way !== null && WAY_WORDS[way].toLowerCase(),
+    supported && choice.support === 'chuck-and-centre' && 'tailstock up',
+    supported && choice.support === 'between-centres' && 'between centres',
     choice.interrupted && 'interrupted',
     choice.firstPassOnSkin && 'first pass under the skin',
   ].filter((text): text is string => text !== false);
@@ -49,8 +44,8 @@ export function Sentence({ cut, onChoose }: { cut: Cut; onChoose: (what: Chooser
   );
   return (
     <View style={styles.box}>
-      <Text style={styles.sentence}>
-        {word('operation', OPERATIONS[setup.operation].verb, 'Operation')}{' '}
+      <Text role="heading" aria-level={1} style={styles.sentence}>
+        {word('operation', OPERATION_WORDS[setup.operation].verb, 'Operation')}{' '}
         {word('stock', setup.stock.name, 'Stock')} on the {word('machine', setup.machine.name, 'Machine')}{' '}
         with the {word('tool', setup.tool.name, 'Tool')} and{' '}
         {[FLUID[choice.fluid], ...more].map((text, i) => (

@@ -1,12 +1,5 @@
-import {
-  feedPer,
-  formatFeedPerTurn,
-  formatFeedRate,
-  usableFeeds,
-  working,
-  type Result,
-  type WorkingLine,
-} from '@pike-stone/core';
+import { feedPer, usableFeeds } from '@pike-stone/core';
+import { formatFeedPerTurn, formatFeedRate, working, type Result, type WorkingLine } from '@pike-stone/words';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Ladder } from '../../kit/Ladder';

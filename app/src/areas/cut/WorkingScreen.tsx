@@ -1,4 +1,4 @@
-import type { Result } from '@pike-stone/core';
+import { type Result, sayDepth, sayFeed, saySpeed } from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
@@ -7,7 +7,6 @@ import { Loading } from '../../kit/Empty';
 import { Screen, Sheet } from '../../kit/Screen';
 import { SPACE } from '../../theme/type';
 import { Warnings, SpeedLadder, useWarnings } from './Results';
-import { sayDepth, sayFeed, saySpeed } from './say';
 import { useCut, type Cut } from './useCut';
 import { Working } from './Working';
 

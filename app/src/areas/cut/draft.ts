@@ -1,5 +1,5 @@
 import { cutChoice, type CutChoice, type MachineBody, type ToolBody } from '@pike-stone/contract';
-import { MACHINE_OPERATIONS, OPERATIONS, type Operation } from '@pike-stone/core';
+import { fitsOperation, MACHINE_OPERATIONS, OPERATIONS, type OperationKey } from '@pike-stone/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -30,35 +30,6 @@ export const useDraft = create<DraftState>()(
   ),
 );
 
-const USUAL_STICK_OUT: Readonly<Record<Operation, number>> = {
-  turn: 60,
-  face: 40,
-  shoulder: 60,
-  bore: 40,
-  drill: 80,
-  'centre-drill': 40,
-  ream: 60,
-  part: 10,
-  groove: 20,
-  form: 25,
-  chamfer: 40,
-  thread: 50,
-  taper: 80,
-  knurl: 50,
-  file: 80,
-  shape: 30,
-  'mill-side': 30,
-  'mill-slot': 30,
-  plunge: 30,
-  ramp: 30,
-  'face-mill': 40,
-  'fly-cut': 40,
-  saw: 30,
-  'mill-bore': 50,
-  'form-mill': 30,
-  't-slot': 40,
-  dovetail: 35,
-};
 /** What belongs to one operation only goes when another is chosen. */
 const NOTHING_OWN = {
   depthMm: null,
@@ -68,7 +39,6 @@ const NOTHING_OWN = {
   pitchMm: null,
   way: null,
 } as const;
-const BY_PITCH: readonly Operation[] = ['thread', 'knurl'];
 const usable = <B>(list: readonly Known<B>[]) => list.filter((one) => !one.archived);
 
 /** Machines that Cut has an operation for. */
@@ -116,7 +86,7 @@ export function changed(draft: CutChoice, change: Partial<CutChoice>, drawer: Dr
     next.feedByHand = null;
   }
   if (change.operation !== undefined && change.operation !== draft.operation)
-    Object.assign(next, { ...NOTHING_OWN, stickOutMm: USUAL_STICK_OUT[change.operation] });
+    Object.assign(next, { ...NOTHING_OWN, stickOutMm: OPERATIONS[change.operation].usualStickOutMm });
   if (change.toolId !== undefined && change.toolId !== draft.toolId)
     Object.assign(next, { cutterDiameterMm: null, widthMm: null });
   if (change.stockId !== undefined && change.stockId !== draft.stockId) {
@@ -125,7 +95,7 @@ export function changed(draft: CutChoice, change: Partial<CutChoice>, drawer: Dr
   }
   // The depth of a thread or a knurl follows from what it is: one that came from the book belongs to the pitch of then.
   if (
-    BY_PITCH.includes(next.operation)
+    OPERATIONS[next.operation].asks.pitchMm
     && (change.pitchMm !== undefined || change.way !== undefined || change.workDiameterMm !== undefined)
   )
     next.depthMm = null;
@@ -143,19 +113,18 @@ function fitted(draft: CutChoice, drawer: Drawer): CutChoice {
   const next =
     operation === draft.operation
       ? draft
-      : { ...draft, operation, ...NOTHING_OWN, stickOutMm: USUAL_STICK_OUT[operation] };
-  const wanted = OPERATIONS[operation].tool;
+      : { ...draft, operation, ...NOTHING_OWN, stickOutMm: OPERATIONS[operation].usualStickOutMm };
   const tool = drawer.tools.find((one) => one.id === next.toolId);
-  if (tool?.body.kind === wanted) return next;
-  const other = usable(drawer.tools).find((one) => one.body.kind === wanted);
+  if (tool && fitsOperation(tool.body, operation)) return next;
+  const other = usable(drawer.tools).find(fits(operation));
   return other ? { ...next, toolId: other.id, cutterDiameterMm: null } : next;
 }
 
 /** Which tools this operation can use. */
 export const fits =
-  (operation: Operation) =>
+  (operation: OperationKey) =>
   (tool: { readonly body: ToolBody }): boolean =>
-    tool.body.kind === OPERATIONS[operation].tool;
+    fitsOperation(tool.body, operation);
 
 /** A set-up as an address, so that it can be sent, kept and opened again. */
 export function toQuery(draft: CutChoice): Record<string, string> {

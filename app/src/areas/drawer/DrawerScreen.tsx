@@ -1,4 +1,6 @@
-import { MACHINE_WORDS, type MachineKind } from '@pike-stone/core';
+import type { DrawerKind } from '@pike-stone/contract';
+import { type MachineKind } from '@pike-stone/core';
+import { MACHINE_WORDS } from '@pike-stone/words';
 import { useLocalSearchParams, useRouter, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -12,7 +14,7 @@ import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
 import { TextBox } from '../../kit/TextBox';
 import { SPACE } from '../../theme/type';
-import { isDrawerKind, KIND_SPECS, type DrawerKind } from './specs';
+import { isDrawerKind, KIND_SPECS } from './specs';
 
 const MANY = 8;
 const KIND_OPTIONS = (Object.keys(KIND_SPECS) as DrawerKind[]).map((value) => ({

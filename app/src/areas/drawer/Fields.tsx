@@ -5,7 +5,7 @@ import { useUnits } from '../../data/preferences';
 import { Button, IconButton } from '../../kit/Button';
 import { Choice, Tick } from '../../kit/Choice';
 import { CloseIcon } from '../../kit/icons';
-import { inBoth, unitOf } from '../../kit/length-words';
+import { inBoth, unitOf } from '@pike-stone/words';
 import { Picker } from '../../kit/Picker';
 import { TextBox } from '../../kit/TextBox';
 import { Words } from '../../kit/Words';
@@ -51,6 +51,7 @@ export function Field({ spec }: { spec: FieldSpec }) {
                 options={spec.options}
                 value={String(field.value)}
                 onChange={field.onChange}
+                about={spec.about}
               />
             ) : (
               <>
@@ -60,10 +61,10 @@ export function Field({ spec }: { spec: FieldSpec }) {
                   options={spec.options}
                   value={String(field.value)}
                   onChange={field.onChange}
+                  about={spec.about}
                 />
               </>
             )}
-            {spec.about && <Words role="note">{spec.about}</Words>}
           </View>
         );
       }}

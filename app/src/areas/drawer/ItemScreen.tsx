@@ -1,4 +1,6 @@
-import { MACHINE_WORDS, type MachineKind } from '@pike-stone/core';
+import type { DrawerKind } from '@pike-stone/contract';
+import { type MachineKind } from '@pike-stone/core';
+import { MACHINE_WORDS } from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { FormProvider, useForm, useWatch, type FieldValues } from 'react-hook-form';
@@ -18,7 +20,7 @@ import { MachineTools } from '../machine/MachineTools';
 import { Field } from './Fields';
 import { useFormDrafts } from './form-drafts';
 import { resolverFor, sortedSteps, toRaw, type Raw } from './form-spec';
-import { isDrawerKind, KIND_SPECS, type DrawerKind } from './specs';
+import { isDrawerKind, KIND_SPECS } from './specs';
 
 /** One machine, piece of stock or tool: to read, change, duplicate, put away. */
 export function ItemScreen() {
@@ -107,11 +109,16 @@ function ItemForm({ kind, record, body, draftKey }: ItemFormProps) {
     return check;
   }, [spec, units, opened, metals]);
   const start = useMemo(
-    () => toRaw(opened.body, spec.groups(opened.body, metals), units),
+    () =>
+      toRaw(
+        { ...spec.others?.values, ...opened.body },
+        [...(spec.others?.groups ?? []), ...spec.groups(opened.body, metals)],
+        units,
+      ),
     [opened, spec, units, metals],
   );
   const form = useForm<Raw>({
-    defaultValues: opened.draft ?? start,
+    defaultValues: { ...start, ...opened.draft },
     resolver: resolver as never,
     mode: 'onBlur',
     reValidateMode: 'onChange',

@@ -1,3 +1,4 @@
+import { upgraded } from '@pike-stone/contract';
 import { draftsNamed } from '../../data/drafts';
 import type { Raw } from './form-spec';
 
@@ -8,4 +9,12 @@ export interface FormDraft {
 }
 
 /** Forms that were begun and not saved. */
-export const useFormDrafts = draftsNamed<FormDraft>('pike-form-drafts');
+export const useFormDrafts = draftsNamed<FormDraft>('pike-form-drafts', ({ version, raw }, key) => {
+  if (!key.startsWith('tools/')) return { version, raw };
+  const tool = upgraded('tools', raw) as Raw;
+  // A choice stands in its field as text.
+  return {
+    version,
+    raw: 'threadAngleDeg' in tool ? { ...tool, threadAngleDeg: String(tool.threadAngleDeg) } : tool,
+  };
+});

@@ -1,7 +1,7 @@
-import { readLength, type UnitSystem } from '@pike-stone/core';
+import { readLength } from '@pike-stone/core';
+import { type UnitSystem, faultOf, unitOf } from '@pike-stone/words';
 import { get, set, type FieldErrors, type FieldValues } from 'react-hook-form';
 import type { ZodType } from 'zod';
-import { faultOf, unitOf } from '../../kit/length-words';
 
 /** How one part of a record is typed. */
 export type FieldSpec =

@@ -3,27 +3,28 @@ import {
   metalBody,
   stockBody,
   toolBody,
-  type Kind,
+  type DrawerKind,
   type MachineBody,
   type MetalBody,
   type StockBody,
   type ToolBody,
 } from '@pike-stone/contract';
-import { MACHINE_WORDS, MATERIALS, material, toolMaterial } from '@pike-stone/core';
+import { MATERIALS, material, toolMaterial } from '@pike-stone/core';
+import { MACHINE_WORDS } from '@pike-stone/words';
 import type { FieldValues } from 'react-hook-form';
 import type { ZodType } from 'zod';
 import type { Metals } from '../../data/metals';
 import { FRESH_MACHINES } from '../machine/fresh-machines';
 import { NAME, NOTE, type FieldSpec, type FormGroup, type Raw } from './form-spec';
-import { TOOL_KIND_WORDS, toolGroups } from './tool-groups';
-
-export type DrawerKind = Extract<Kind, 'machines' | 'stock' | 'tools' | 'metals'>;
+import { ALL_SIZES, TOOL_KIND_WORDS, toolGroups, USUAL_SIZES } from './tool-groups';
 
 interface KindSpec {
   readonly title: string;
   readonly one: string;
   readonly schema: ZodType;
   readonly groups: (raw: Raw, metals: Metals) => readonly FormGroup[];
+  /** What is asked when another kind is chosen, and where that stands then. */
+  readonly others?: { readonly groups: readonly FormGroup[]; readonly values: FieldValues };
   /** Ready-made beginnings of a new one. */
   readonly fresh: Readonly<Record<string, { readonly label: string; readonly body: FieldValues }>>;
   readonly about: (body: FieldValues, metals: Metals) => string;
@@ -400,12 +401,9 @@ const newTool: ToolBody = {
   kind: 'turning-tool',
   material: 'hss',
   dull: false,
-  diameterMm: 10,
-  teeth: 2,
-  fluteLengthMm: 25,
-  noseRadiusMm: 0.4,
-  approachDeg: 90,
-  cornerDeg: 80,
+  noseRadiusMm: USUAL_SIZES.noseRadiusMm,
+  approachDeg: USUAL_SIZES.approachDeg,
+  cornerDeg: USUAL_SIZES.cornerDeg,
   note: '',
 };
 
@@ -437,6 +435,7 @@ export const KIND_SPECS: Readonly<Record<DrawerKind, KindSpec>> = {
     one: 'tool',
     schema: toolBody,
     groups: toolGroups,
+    others: { groups: ALL_SIZES, values: USUAL_SIZES },
     fresh: { tool: { label: 'Add a tool', body: newTool } },
     about: (body) =>
       `${toolMaterial(body.material as string).name}, ${TOOL_KIND_WORDS[body.kind as ToolBody['kind']]}${body.dull ? ', dull' : ''}`,

@@ -1,16 +1,13 @@
 import { toolBody, type ToolBody } from '@pike-stone/contract';
 import { TOOL_KINDS } from '@pike-stone/core';
 import { fromRaw, resolverFor, toRaw } from './form-spec';
-import { TOOL_KIND_WORDS, toolGroups } from './tool-groups';
+import { ALL_SIZES, TOOL_KIND_WORDS, toolGroups, USUAL_SIZES } from './tool-groups';
 
 const NEW: ToolBody = {
   name: 'Tool',
   kind: 'turning-tool',
   material: 'hss',
   dull: false,
-  diameterMm: 10,
-  teeth: 2,
-  fluteLengthMm: 25,
   noseRadiusMm: 0.4,
   approachDeg: 90,
   cornerDeg: 80,
@@ -22,12 +19,15 @@ const labels = (kind: ToolBody['kind']) =>
 test.each(TOOL_KINDS)(
   'a new %s is asked only what it has, and can be put in the drawer as it stands',
   (kind) => {
-    const body = { ...NEW, kind };
     const groups = toolGroups({ kind });
     for (const units of ['mm', 'inch'] as const) {
-      const raw = toRaw(body, groups, units);
-      expect(resolverFor(toolBody, () => groups, units, body)(raw).errors).toEqual({});
-      expect(toolBody.parse(fromRaw(raw, groups, units, body).body)).toMatchObject({ kind, diameterMm: 10 });
+      // As the form does: a new tool begins as a turning tool, and its kind is chosen then.
+      const raw = { ...toRaw({ ...USUAL_SIZES, ...NEW }, [...ALL_SIZES, ...toolGroups(NEW)], units), kind };
+      expect(resolverFor(toolBody, () => groups, units, NEW)(raw).errors).toEqual({});
+      const tool = toolBody.parse(fromRaw(raw, groups, units, NEW).body);
+      expect(tool.kind).toBe(kind);
+      for (const [size, usual] of Object.entries(USUAL_SIZES))
+        if (size in tool) expect(tool).toMatchObject({ [size]: expect.closeTo(usual, 3) });
     }
     expect(TOOL_KIND_WORDS[kind].length).toBeGreaterThan(3);
   },
@@ -47,9 +47,9 @@ test('each kind has the sizes that are its own', () => {
 });
 
 test('the angle of a thread is kept as a number', () => {
-  const body = { ...NEW, kind: 'threading-tool' as const };
+  const body = { ...NEW, kind: 'threading-tool', threadAngleDeg: 60 };
   const groups = toolGroups({ kind: 'threading-tool' });
-  expect(fromRaw({ ...toRaw(body, groups, 'mm'), cornerDeg: '55' }, groups, 'mm', body).body.cornerDeg).toBe(
-    55,
-  );
+  expect(
+    fromRaw({ ...toRaw(body, groups, 'mm'), threadAngleDeg: '55' }, groups, 'mm', body).body.threadAngleDeg,
+  ).toBe(55);
 });

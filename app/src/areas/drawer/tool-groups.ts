@@ -1,5 +1,5 @@
 import type { ToolBody } from '@pike-stone/contract';
-import { TOOL_MATERIALS } from '@pike-stone/core';
+import { TOOL_KINDS, TOOL_MATERIALS } from '@pike-stone/core';
 import { NAME, NOTE, type FieldSpec, type FormGroup, type Raw } from './form-spec';
 
 export const TOOL_KIND_WORDS: Readonly<Record<ToolBody['kind'], string>> = {
@@ -21,170 +21,152 @@ export const TOOL_KIND_WORDS: Readonly<Record<ToolBody['kind'], string>> = {
   't-slot-cutter': 'T-slot cutter',
   'dovetail-cutter': 'dovetail cutter',
 };
-const SHANK_WORDS: Partial<Record<ToolBody['kind'], string>> = {
-  'turning-tool': 'Height of the shank',
-  'boring-bar': 'Diameter of the bar',
-  'end-mill': 'Diameter of the shank',
-  'face-mill': 'Diameter of the shank',
-  'centre-drill': 'Diameter of the body',
-  't-slot-cutter': 'Diameter of the shank',
-  'dovetail-cutter': 'Diameter of the shank',
+type Size = FieldSpec;
+const diameter = (label: string, drill = false): Size => ({
+  type: 'length',
+  path: 'diameterMm',
+  label,
+  drill,
+});
+const TEETH: Size = { type: 'number', path: 'teeth', label: 'Teeth' };
+const FLUTES: Size = { type: 'length', path: 'fluteLengthMm', label: 'Length of flute' };
+const FORM_DEPTH: Size = { type: 'length', path: 'depthMm', label: 'Depth of the form' };
+const NOSE: Size = { type: 'length', path: 'noseRadiusMm', label: 'Nose radius' };
+const CORNER: Size = {
+  type: 'number',
+  path: 'cornerDeg',
+  label: 'Corner angle, degrees',
+  about: 'between the two cutting edges',
 };
-const ROUND: Partial<Record<ToolBody['kind'], string>> = {
-  drill: 'Diameter',
-  'centre-drill': 'Diameter of the pilot',
-  reamer: 'Diameter',
-  'end-mill': 'Diameter',
-  'face-mill': 'Diameter',
-  'fly-cutter': 'Diameter of the tip circle',
-  'slitting-saw': 'Diameter',
-  'form-cutter': 'Diameter',
-  't-slot-cutter': 'Diameter of the head',
-  'dovetail-cutter': 'Largest diameter',
+const RAKE: Size = {
+  type: 'number',
+  path: 'rakeDeg',
+  label: 'Rake, degrees',
+  about: 'where the chip flows; empty: as it is usually ground',
 };
-const TOOTHED: readonly ToolBody['kind'][] = [
-  'end-mill',
-  'face-mill',
-  'reamer',
-  'slitting-saw',
-  'form-cutter',
-  't-slot-cutter',
-  'dovetail-cutter',
-];
-/** Kinds that have a width, and what it is the width of. */
-const WIDE: Partial<Record<ToolBody['kind'], readonly [label: string, about: string]>> = {
-  'parting-blade': ['Width of the blade', 'empty: 2 mm'],
-  'form-tool': ['Width of the form', 'all that cuts at once; empty: 2 mm'],
-  'slitting-saw': ['Thickness of the saw', 'empty: 2 mm'],
-  'form-cutter': ['Width of the form', 'empty: 2 mm'],
-  't-slot-cutter': ['Height of the head', 'empty: 2 mm'],
+const COATING: Size = {
+  type: 'choice',
+  path: 'coating',
+  label: 'Coating',
+  start: 'none',
+  options: [
+    { value: 'none', label: 'None' },
+    { value: 'with-aluminium', label: 'Holds aluminium' },
+    { value: 'without-aluminium', label: 'Other' },
+  ],
+  about: 'one that holds aluminium welds to aluminium',
 };
-const LONG: Partial<Record<ToolBody['kind'], string>> = {
-  'end-mill': 'Length of flute',
-  'face-mill': 'Length of flute',
-  'form-tool': 'Depth of the form',
-  'form-cutter': 'Depth of the form',
-  'dovetail-cutter': 'Height of the slant',
+const approach = (about?: string): Size => ({
+  type: 'number',
+  path: 'approachDeg',
+  label: 'Approach angle, degrees',
+  ...(about && { about }),
+});
+const LEAD = '90 is square to the work; inch books give the lead angle, 90 less this';
+/** A size that may stay unknown, and what is taken then. */
+const open = (path: string, label: string, about: string): Size => ({
+  type: 'length',
+  path,
+  label,
+  optional: true,
+  about,
+});
+const shank = (label = 'Diameter of the shank'): Size => open('shankMm', label, 'empty: not known');
+const USUAL_WIDTH = 'empty: 2 mm';
+
+/** The sizes that are asked of each kind, in the order they are asked. */
+const SIZES: Readonly<Record<ToolBody['kind'], readonly Size[]>> = {
+  'turning-tool': [NOSE, approach(LEAD), CORNER, COATING, RAKE, shank('Height of the shank')],
+  'boring-bar': [
+    NOSE,
+    approach(LEAD),
+    CORNER,
+    COATING,
+    RAKE,
+    open('barMm', 'Diameter of the bar', 'empty: not known'),
+  ],
+  'parting-blade': [open('widthMm', 'Width of the blade', USUAL_WIDTH), COATING, RAKE],
+  'threading-tool': [
+    NOSE,
+    {
+      type: 'choice',
+      path: 'threadAngleDeg',
+      label: 'Angle of the thread',
+      numeric: true,
+      options: [
+        { value: '60', label: '60°, metric and unified' },
+        { value: '55', label: '55°, old inch form' },
+      ],
+    },
+  ],
+  'form-tool': [FORM_DEPTH, open('widthMm', 'Width of the form', `all that cuts at once; ${USUAL_WIDTH}`)],
+  'knurling-tool': [],
+  file: [],
+  drill: [diameter('Diameter', true), COATING],
+  'centre-drill': [
+    diameter('Diameter of the pilot'),
+    open('bodyMm', 'Diameter of the body', 'empty: not known'),
+  ],
+  reamer: [diameter('Diameter'), TEETH],
+  'end-mill': [
+    diameter('Diameter'),
+    TEETH,
+    FLUTES,
+    {
+      type: 'tick',
+      path: 'centreCutting',
+      label: 'Cuts at the centre',
+      about: 'a tooth reaches the middle of the end: it may go straight down',
+    },
+    COATING,
+    shank(),
+  ],
+  'face-mill': [diameter('Diameter'), TEETH, FLUTES, NOSE, approach(), COATING, shank()],
+  'fly-cutter': [
+    diameter('Diameter of the tip circle'),
+    { ...TEETH, about: 'one as a rule' },
+    NOSE,
+    approach(),
+  ],
+  'slitting-saw': [diameter('Diameter'), TEETH, open('thicknessMm', 'Thickness of the saw', USUAL_WIDTH)],
+  'form-cutter': [diameter('Diameter'), TEETH, FORM_DEPTH, open('widthMm', 'Width of the form', USUAL_WIDTH)],
+  't-slot-cutter': [
+    diameter('Diameter of the head'),
+    TEETH,
+    open('headHeightMm', 'Height of the head', USUAL_WIDTH),
+    shank(),
+  ],
+  'dovetail-cutter': [
+    diameter('Largest diameter'),
+    TEETH,
+    { type: 'length', path: 'slantHeightMm', label: 'Height of the slant' },
+    { type: 'number', path: 'angleDeg', label: 'Angle of the dovetail, degrees' },
+    shank(),
+  ],
 };
-const COATED: readonly ToolBody['kind'][] = [
-  'turning-tool',
-  'boring-bar',
-  'parting-blade',
-  'drill',
-  'end-mill',
-  'face-mill',
-];
-const SHARP: readonly ToolBody['kind'][] = ['turning-tool', 'boring-bar', 'threading-tool', 'fly-cutter'];
-const ANGLED: Partial<Record<ToolBody['kind'], string>> = {
-  'face-mill': 'Approach angle, degrees',
-  'fly-cutter': 'Approach angle, degrees',
-  'dovetail-cutter': 'Angle of the dovetail, degrees',
-};
+
+/** What a size stands at until the tool in hand is measured: for one that another kind of tool did not have. */
+export const USUAL_SIZES = {
+  diameterMm: 10,
+  teeth: 2,
+  fluteLengthMm: 25,
+  noseRadiusMm: 0.4,
+  approachDeg: 90,
+  cornerDeg: 80,
+  threadAngleDeg: 60,
+  depthMm: 5,
+  slantHeightMm: 8,
+  angleDeg: 60,
+} as const;
+
+/** Every size that any kind is asked for. */
+export const ALL_SIZES: readonly FormGroup[] = [{ title: 'Size', fields: Object.values(SIZES).flat() }];
+
+const isKind = (kind: unknown): kind is ToolBody['kind'] => typeof kind === 'string' && kind in SIZES;
 
 /** What is asked of a tool, by its kind. */
 export function toolGroups(raw: Raw): FormGroup[] {
-  const kind = raw.kind as ToolBody['kind'];
-  const turning = kind === 'turning-tool' || kind === 'boring-bar';
-  const sizes: FieldSpec[] = [
-    ...(ROUND[kind]
-      ? [{ type: 'length', path: 'diameterMm', label: ROUND[kind], drill: kind === 'drill' } as const]
-      : []),
-    ...(TOOTHED.includes(kind) ? [{ type: 'number', path: 'teeth', label: 'Teeth' } as const] : []),
-    ...(LONG[kind] ? [{ type: 'length', path: 'fluteLengthMm', label: LONG[kind] } as const] : []),
-    ...(WIDE[kind]
-      ? [
-          {
-            type: 'length',
-            path: 'bladeMm',
-            label: WIDE[kind][0],
-            optional: true,
-            about: WIDE[kind][1],
-          } as const,
-        ]
-      : []),
-    ...(SHARP.includes(kind)
-      ? [{ type: 'length', path: 'noseRadiusMm', label: 'Nose radius' } as const]
-      : []),
-    ...(kind === 'threading-tool'
-      ? [
-          {
-            type: 'choice',
-            path: 'cornerDeg',
-            label: 'Angle of the thread',
-            numeric: true,
-            options: [
-              { value: '60', label: '60°, metric and unified' },
-              { value: '55', label: '55°, old inch form' },
-            ],
-            about: '60° while neither is chosen',
-          } as const,
-        ]
-      : []),
-    ...(turning
-      ? [
-          {
-            type: 'number',
-            path: 'approachDeg',
-            label: 'Approach angle, degrees',
-            about: '90 is square to the work; inch books give the lead angle, 90 less this',
-          } as const,
-          {
-            type: 'number',
-            path: 'cornerDeg',
-            label: 'Corner angle, degrees',
-            about: 'between the two cutting edges',
-          } as const,
-        ]
-      : []),
-    ...(ANGLED[kind] ? [{ type: 'number', path: 'approachDeg', label: ANGLED[kind] } as const] : []),
-    ...(kind === 'end-mill'
-      ? [
-          {
-            type: 'tick',
-            path: 'centreCutting',
-            label: 'Cuts at the centre',
-            about: 'a tooth reaches the middle of the end: it may go straight down',
-          } as const,
-        ]
-      : []),
-    ...(COATED.includes(kind)
-      ? [
-          {
-            type: 'choice',
-            path: 'coating',
-            label: 'Coating',
-            start: 'none',
-            options: [
-              { value: 'none', label: 'None' },
-              { value: 'with-aluminium', label: 'Holds aluminium' },
-              { value: 'without-aluminium', label: 'Other' },
-            ],
-            about: 'one that holds aluminium welds to aluminium',
-          } as const,
-        ]
-      : []),
-    ...(turning || kind === 'parting-blade'
-      ? [
-          {
-            type: 'number',
-            path: 'rakeDeg',
-            label: 'Rake, degrees',
-            about: 'where the chip flows; empty: as it is usually ground',
-          } as const,
-        ]
-      : []),
-    ...(SHANK_WORDS[kind]
-      ? [
-          {
-            type: 'length',
-            path: 'shankMm',
-            label: SHANK_WORDS[kind],
-            optional: true,
-            about: 'empty: not known',
-          } as const,
-        ]
-      : []),
-  ];
+  const sizes = isKind(raw.kind) ? SIZES[raw.kind] : [];
   return [
     {
       title: 'The tool',
@@ -195,7 +177,7 @@ export function toolGroups(raw: Raw): FormGroup[] {
           path: 'kind',
           label: 'Kind',
           long: true,
-          options: (Object.keys(TOOL_KIND_WORDS) as ToolBody['kind'][]).map((value) => ({
+          options: TOOL_KINDS.map((value) => ({
             value,
             label: TOOL_KIND_WORDS[value].charAt(0).toUpperCase() + TOOL_KIND_WORDS[value].slice(1),
           })),
@@ -214,7 +196,7 @@ export function toolGroups(raw: Raw): FormGroup[] {
         },
       ],
     },
-    { title: 'Size', fields: sizes },
+    ...(sizes.length > 0 ? [{ title: 'Size', fields: sizes }] : []),
     { title: 'Note', fields: [NOTE] },
   ];
 }

@@ -1,6 +1,6 @@
 import type { MachineBody } from '@pike-stone/contract';
 import { withEvent } from '../../data/instruments';
-import { wantedPitch, pitchOf } from '../../kit/pitch-words';
+import { wantedPitch, pitchOf } from '@pike-stone/words';
 import { costsOf, positionsOf, USUAL_COSTS } from './moves/positions';
 
 describe('the pitch of a thread, as it is written', () => {

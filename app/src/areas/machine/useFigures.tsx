@@ -1,7 +1,7 @@
-import { readLength, type UnitSystem } from '@pike-stone/core';
+import { readLength } from '@pike-stone/core';
+import { type UnitSystem, faultOf, inBoth, unitOf } from '@pike-stone/words';
 import { useState, type ReactNode } from 'react';
 import { useUnits } from '../../data/preferences';
-import { faultOf, inBoth, unitOf } from '../../kit/length-words';
 import { TextBox } from '../../kit/TextBox';
 
 /** One figure to be typed: a number, several numbers with blanks between, or a size as machinists write it (mm). */

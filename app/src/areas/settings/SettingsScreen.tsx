@@ -1,3 +1,4 @@
+import { SHORTCUT_WORDS } from '@pike-stone/words';
 import { SHORTCUTS, type Shortcut } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -85,7 +86,7 @@ export function SettingsScreen() {
               onChange={(shortcut) => void change({ shortcut })}
               options={(Object.keys(SHORTCUTS) as Shortcut[]).map((value) => ({
                 value,
-                label: SHORTCUTS[value].words,
+                label: SHORTCUT_WORDS[value],
               }))}
             />
             <Words role="note">

@@ -2,32 +2,22 @@ import { type compareCutters } from '@pike-stone/core/forecast';
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { usePreferences } from '../../../data/preferences';
 import { ThemeProvider } from '../../../theme/theme';
-import { cutOf, MILL, TOOL } from '../cut.fixture';
+import { TOOLS as mockTool } from '@pike-stone/core/fixture';
+import { cutOf, MILL } from '../cut.fixture';
 import { AreaScreen } from './AreaScreen';
 
 const mockReplace = jest.fn();
 const mockChange = jest.fn();
 let mockCut = cutOf();
 const mockTools = [
-  { id: 'a', archived: false, body: { ...TOOL, name: 'End mill 12', kind: 'end-mill' as const } },
+  { id: 'a', archived: false, body: { ...mockTool['end-mill'], name: 'End mill 12' } },
   {
     id: 'b',
     archived: false,
-    body: {
-      ...TOOL,
-      name: 'Face mill 50',
-      kind: 'face-mill' as const,
-      diameterMm: 50,
-      approachDeg: 45,
-      material: 'carbide-uncoated' as const,
-    },
+    body: { ...mockTool['face-mill'], name: 'Face mill 50', material: 'carbide-uncoated' as const },
   },
-  {
-    id: 'c',
-    archived: true,
-    body: { ...TOOL, name: 'Put away', kind: 'face-mill' as const, diameterMm: 50 },
-  },
-  { id: 'd', archived: false, body: { ...TOOL, name: 'Drill 8', kind: 'drill' as const } },
+  { id: 'c', archived: true, body: { ...mockTool['face-mill'], name: 'Put away' } },
+  { id: 'd', archived: false, body: { ...mockTool.drill, name: 'Drill 8' } },
 ];
 jest.mock('expo-router', () => ({
   useRouter: () => ({ push: jest.fn(), canGoBack: () => false, replace: mockReplace, back: jest.fn() }),

@@ -1,13 +1,13 @@
+import { isMill, type Tool } from '@pike-stone/core';
 import {
   formatFeedRate,
   formatLength,
   formatSpindleSpeed,
-  isMill,
   joined,
   operationName,
-  type Tool,
   type UnitSystem,
-} from '@pike-stone/core';
+  formatTime,
+} from '@pike-stone/words';
 import { coversArea, type CutterForArea } from '@pike-stone/core/forecast';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -25,7 +25,6 @@ import { Words } from '../../../kit/Words';
 import { themed, useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { useCutWork } from '../../../workers/cut-work';
-import { formatTime } from '../forecast/say-forecast';
 import { useCut, type Cut } from '../useCut';
 
 interface AreaJob {

@@ -1,4 +1,5 @@
-import { forecast, POWER_RESERVE } from '@pike-stone/core/forecast';
+import { forecast } from '@pike-stone/core/forecast';
+import { POWER_RESERVE } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
@@ -9,10 +10,10 @@ import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { themed, useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
-import { saySpeed } from '../say';
+import { saySpeed } from '@pike-stone/words';
 import { useCut, type Cut } from '../useCut';
 import { ChipArt } from './ChipArt';
-import { sayForecast, type ForecastRow } from './say-forecast';
+import { sayForecast, type ForecastRow } from '@pike-stone/words/forecast';
 import { Sweep } from './Sweep';
 import { WantedFinish } from './WantedFinish';
 

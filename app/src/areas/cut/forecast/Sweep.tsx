@@ -1,12 +1,15 @@
+import { speedUnit, POWER_RESERVE } from '@pike-stone/core';
 import {
   formatFeedPerTurn,
   formatLength,
   formatSpindleSpeed,
   joined,
-  speedUnit,
   type UnitSystem,
-} from '@pike-stone/core';
-import { POWER_RESERVE, type SweepPoint, type SweptBy } from '@pike-stone/core/forecast';
+  formatHeat,
+  formatRa,
+  formatTime,
+} from '@pike-stone/words';
+import { type SweepPoint, type SweptBy } from '@pike-stone/core/forecast';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
@@ -17,7 +20,7 @@ import { useColours } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
 import { useCutWork } from '../../../workers/cut-work';
 import type { Cut } from '../useCut';
-import { formatHeat, formatLife, formatRa, formatTime } from './say-forecast';
+import { formatLife } from '@pike-stone/words/forecast';
 
 const HEIGHT = 92;
 const LEFT = 8;
@@ -112,9 +115,10 @@ function Chart({
   stepped: boolean;
 }) {
   const c = useColours();
-  const told = points
-    .filter((point) => point[curve.key] !== null)
-    .map((point) => ({ x: point.at, y: point[curve.key] as number }));
+  const told = points.flatMap((point) => {
+    const y = point[curve.key];
+    return y === null ? [] : [{ x: point.at, y }];
+  });
   const [first, last] = [points[0]!.at, points.at(-1)!.at];
   const px = (x: number): number =>
     LEFT + (last > first ? Math.log(x / first) / Math.log(last / first) : 0.5) * (width - LEFT - RIGHT);

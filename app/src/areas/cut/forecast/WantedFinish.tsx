@@ -1,4 +1,4 @@
-import { formatFeedPerTurn, formatLength, joined, type UnitSystem } from '@pike-stone/core';
+import { formatFeedPerTurn, formatLength, joined, type UnitSystem, formatRa } from '@pike-stone/words';
 import { finishWish } from '@pike-stone/core/forecast';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -8,7 +8,6 @@ import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import type { Cut } from '../useCut';
-import { formatRa } from './say-forecast';
 
 /** The usual steps of roughness on drawings, um. */
 const RA_STEPS = [0.8, 1.6, 3.2, 6.3] as const;

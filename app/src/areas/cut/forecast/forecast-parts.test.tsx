@@ -2,9 +2,10 @@ import { forecast, type sweep } from '@pike-stone/core/forecast';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { usePreferences } from '../../../data/preferences';
 import { ThemeProvider } from '../../../theme/theme';
-import { cutOf, MILL, TOOL } from '../cut.fixture';
+import { TOOLS } from '@pike-stone/core/fixture';
+import { cutOf, MILL } from '../cut.fixture';
 import type { Cut } from '../useCut';
-import { sayForecast } from './say-forecast';
+import { sayForecast } from '@pike-stone/words/forecast';
 import { Sweep } from './Sweep';
 import { WantedFinish } from './WantedFinish';
 
@@ -57,7 +58,7 @@ describe('a wanted finish', () => {
     show(
       <WantedFinish
         cut={cutOf({
-          tool: { ...TOOL, material: 'carbide-coated', noseRadiusMm: 0.8 },
+          tool: { ...TOOLS['turning-tool'], material: 'carbide-coated', noseRadiusMm: 0.8 },
           machine: { ...cutOf().setup.machine, condition: 'tired' },
           rpmByHand: 60,
         })}

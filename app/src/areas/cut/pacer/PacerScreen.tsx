@@ -1,4 +1,5 @@
-import { formatSeconds, handFeed, joined, WHEEL_WORDS } from '@pike-stone/core';
+import { handFeed } from '@pike-stone/core';
+import { formatSeconds, joined, WHEEL_WORDS } from '@pike-stone/words';
 import { pace } from '@pike-stone/core/forecast';
 import { useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
@@ -90,7 +91,7 @@ function Pacer({ secondsPerTurn, mmMin, travelPerTurnMm, divisions }: PacerProps
       <Sheet>
         <View style={styles.middle}>
           <Dial turns={turns} divisions={divisions} onBeat={began !== null && passed - beat * beatS < 0.12} />
-          <Words role="title" aria-live="off">
+          <Words role="big" aria-live="off">
             {each === divisions
               ? 'One whole turn each beat'
               : `${each} ${each === 1 ? 'division' : 'divisions'} each beat`}

@@ -1,10 +1,11 @@
-import type { CutPlan, CutSetup, UnitSystem } from '@pike-stone/core';
+import type { CutPlan, CutSetup } from '@pike-stone/core';
+import type { UnitSystem } from '@pike-stone/words';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg from 'react-native-svg';
 import { themed, useColours } from '../../../theme/theme';
 import { DimensionFigure, type DimensionKey } from './dimensions';
-import type { Drawing, SketchInput } from './drawing';
+import type { OperationSketch } from './drawing';
 
 export interface CutSketchProps {
   readonly setup: CutSetup;
@@ -21,12 +22,12 @@ export function Paper({
   units,
   height,
   onTouch,
-  draw,
-}: CutSketchProps & { draw: (input: SketchInput) => Drawing }) {
+  sketch,
+}: CutSketchProps & { sketch: OperationSketch }) {
   const styles = useStyles();
   const colours = useColours();
   const [width, setWidth] = useState(0);
-  const drawing = width > 0 ? draw({ setup, plan, units, width, height, pen: colours }) : null;
+  const drawing = width > 0 ? sketch.draw({ setup, plan, units, width, height, pen: colours }) : null;
   return (
     <View style={[styles.paper, { height }]} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
       {drawing && (

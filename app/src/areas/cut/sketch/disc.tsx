@@ -1,14 +1,19 @@
-import { bladeWidth, formatLength, joined } from '@pike-stone/core';
+import type { FormCutter, SlittingSaw } from '@pike-stone/core';
+import { formatLength, joined } from '@pike-stone/words';
 import { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
 import { arrowHead, DimensionLine } from './dimensions';
 import { hatch, type Drawing, type SketchInput } from './drawing';
-import { feedMark } from './turn';
+import { feedMark } from './feed-mark';
 
 const TEETH_SHOWN = 40;
 
 /** A saw or a form cutter on its arbor, seen along the arbor: its rim goes into the block. */
-export function discDrawing(input: SketchInput): Drawing {
+export function onArbor(
+  input: SketchInput<SlittingSaw | FormCutter>,
+  widthMm: number,
+  saw: boolean,
+): Drawing {
   const { setup, plan, units, width, height, pen } = input;
   const { tool } = setup;
   const d = tool.diameterMm;
@@ -26,11 +31,10 @@ export function discDrawing(input: SketchInput): Drawing {
     const b = ((i + 0.6) / count) * 2 * Math.PI;
     return `${i === 0 ? 'M' : 'L'}${cx + R * Math.cos(a)} ${cy + R * Math.sin(a)}L${cx + (R - notch) * Math.cos(b)} ${cy + (R - notch) * Math.sin(b)}`;
   }).join('');
-  const saw = setup.operation === 'saw';
   const shown = {
     d: formatLength(d, units),
     ap: formatLength(plan.depth.mm, units),
-    w: formatLength(bladeWidth(setup), units),
+    w: formatLength(widthMm, units),
   };
   const half = Math.sqrt(Math.max(0, R * R - (R - deep) ** 2));
   const art = (

@@ -1,10 +1,11 @@
 import type { ReactNode } from 'react';
-import type { CutPlan, CutSetup, UnitSystem } from '@pike-stone/core';
+import { DEG, type CutPlan, type CutSetup, type OperationKey, type Tool } from '@pike-stone/core';
+import type { UnitSystem } from '@pike-stone/words';
 import type { DimensionMark, Pen } from './dimensions';
 
 /** What a sketch is given: the cut, the paper and the pens. */
-export interface SketchInput {
-  readonly setup: CutSetup;
+export interface SketchInput<T extends Tool = Tool> {
+  readonly setup: CutSetup<T>;
   readonly plan: CutPlan;
   readonly units: UnitSystem;
   readonly width: number;
@@ -19,7 +20,16 @@ export interface Drawing {
   readonly says: string;
 }
 
-const deg = Math.PI / 180;
+/** How one operation is drawn. */
+export interface OperationSketch<T extends Tool = Tool> {
+  draw(input: SketchInput<T>): Drawing;
+}
+
+/** The sketch of an operation, if it is among these. */
+export const sketchIn = (
+  sketches: Partial<Record<OperationKey, OperationSketch>>,
+  operation: OperationKey,
+): OperationSketch | null => sketches[operation] ?? null;
 
 /**
  * Outline of a turning tool in plan, to scale, as a path.
@@ -46,8 +56,8 @@ export function toolOutline(input: {
   readonly length: number;
 }): string {
   const { tipX, tipY, approachDeg, cornerDeg, edge, shank, length } = input;
-  const kappa = approachDeg * deg;
-  const end = Math.max(2, 180 - approachDeg - cornerDeg) * deg;
+  const kappa = approachDeg * DEG;
+  const end = Math.max(2, 180 - approachDeg - cornerDeg) * DEG;
   const lead = { x: -Math.cos(kappa), y: Math.sin(kappa) };
   const back = { x: Math.cos(end), y: Math.sin(end) };
   // The nose is an arc tangent to both edges; the tip touches the finished surface.

@@ -1,13 +1,17 @@
-import { OPERATIONS, type CutSetup, type Operation } from '@pike-stone/core';
+import { OPERATION_KEYS, type CutSetup, type OperationKey } from '@pike-stone/core';
 import { COLOURS } from '../../../theme/colours';
-import { cutOf, LATHE, MILL, TOOL } from '../cut.fixture';
-import { DRAW } from './CutSketch';
+import { TOOLS } from '@pike-stone/core/fixture';
+import { cutOf, LATHE, MILL } from '../cut.fixture';
+import { MORE_SKETCHES } from '../operation/more-sketches';
+import { USUAL_SKETCHES } from '../operation/usual-sketches';
 import type { DimensionKey } from './dimensions';
-import { DRAW_MORE } from './MoreSketch';
+import { sketchIn } from './drawing';
 
-const drawn = (operation: Operation, more: Partial<CutSetup> = {}, units: 'mm' | 'inch' = 'mm') => {
+const sketchOf = (operation: OperationKey) =>
+  sketchIn(USUAL_SKETCHES, operation) ?? sketchIn(MORE_SKETCHES, operation);
+const drawn = (operation: OperationKey, more: Partial<CutSetup> = {}, units: 'mm' | 'inch' = 'mm') => {
   const { setup, plan } = cutOf({ operation, ...more });
-  const { marks, says } = (DRAW[operation] ?? DRAW_MORE[operation])!({
+  const { marks, says } = sketchOf(operation)!.draw({
     setup,
     plan,
     units,
@@ -21,10 +25,9 @@ const drawn = (operation: Operation, more: Partial<CutSetup> = {}, units: 'mm' |
     figure: (key: DimensionKey) => marks.find((mark) => mark.key === key),
   };
 };
-const kind = (operation: Operation, more: object) => ({ ...TOOL, kind: OPERATIONS[operation].tool, ...more });
 const onMill = { machine: MILL };
 
-const TABLE: readonly (readonly [Operation, Partial<CutSetup>, RegExp, readonly DimensionKey[]])[] = [
+const TABLE: readonly (readonly [OperationKey, Partial<CutSetup>, RegExp, readonly DimensionKey[]])[] = [
   [
     'turn',
     {},
@@ -51,13 +54,13 @@ const TABLE: readonly (readonly [Operation, Partial<CutSetup>, RegExp, readonly 
   ],
   [
     'groove',
-    { tool: kind('groove', { bladeMm: 3 }), widthMm: 6 },
+    { tool: { ...TOOLS['parting-blade'], widthMm: 3 }, widthMm: 6 },
     /^Grooving ⌀40 mm, 6 mm wide and 2 mm deep$/,
     ['diameter', 'stickOut', 'width', 'depth', 'feed'],
   ],
   [
     'form',
-    { tool: kind('form', { bladeMm: 8, fluteLengthMm: 3 }) },
+    { tool: { ...TOOLS['form-tool'], widthMm: 8, depthMm: 3 } },
     /a form 8 mm wide, 3 mm deep$/,
     ['diameter', 'stickOut', 'depth', 'feed'],
   ],
@@ -69,7 +72,7 @@ const TABLE: readonly (readonly [Operation, Partial<CutSetup>, RegExp, readonly 
   ],
   [
     'thread',
-    { tool: kind('thread', { noseRadiusMm: 0.1, cornerDeg: 60 }), pitchMm: 2 },
+    { tool: TOOLS['threading-tool'], pitchMm: 2 },
     /^Thread ⌀40 mm, pitch 2 mm, 1.42 mm deep/,
     ['diameter', 'stickOut', 'pitch', 'length', 'feed'],
   ],
@@ -82,7 +85,7 @@ const TABLE: readonly (readonly [Operation, Partial<CutSetup>, RegExp, readonly 
   ['file', {}, /^Filing ⌀40 mm$/, ['diameter', 'stickOut', 'feed']],
   [
     'centre-drill',
-    { tool: kind('centre-drill', { diameterMm: 3.15, shankMm: 8 }) },
+    { tool: { ...TOOLS['centre-drill'], diameterMm: 3.15, bodyMm: 8 } },
     /^Centre hole, pilot ⌀3.15 mm, mouth ⌀6.4 mm, 6.28 mm deep$/,
     ['diameter', 'depth', 'feed'],
   ],
@@ -100,19 +103,23 @@ const TABLE: readonly (readonly [Operation, Partial<CutSetup>, RegExp, readonly 
   ],
   [
     'fly-cut',
-    { ...onMill, tool: kind('fly-cut', { diameterMm: 80, teeth: 1 }) },
+    { ...onMill, tool: { ...TOOLS['fly-cutter'], diameterMm: 80, teeth: 1 } },
     /^Fly-cutting 60 mm wide with a tip circle of ⌀80 mm$/,
     ['diameter', 'depth', 'width', 'feed'],
   ],
   [
     'saw',
-    { ...onMill, tool: kind('saw', { diameterMm: 80, teeth: 48, bladeMm: 1.6 }), depthMm: 5 },
+    {
+      ...onMill,
+      tool: { ...TOOLS['slitting-saw'], diameterMm: 80, teeth: 48, thicknessMm: 1.6 },
+      depthMm: 5,
+    },
     /^Sawing 5 mm deep with ⌀80 mm, 1.6 mm thick, 48 teeth$/,
     ['diameter', 'depth', 'feed'],
   ],
   [
     'form-mill',
-    { ...onMill, tool: kind('form-mill', { diameterMm: 63, teeth: 12, bladeMm: 8, fluteLengthMm: 4 }) },
+    { ...onMill, tool: { ...TOOLS['form-cutter'], diameterMm: 63, teeth: 12, widthMm: 8, depthMm: 4 } },
     /^Form-milling 4 mm deep with ⌀63 mm, 8 mm wide, 12 teeth$/,
     ['diameter', 'depth', 'feed'],
   ],
@@ -124,13 +131,13 @@ const TABLE: readonly (readonly [Operation, Partial<CutSetup>, RegExp, readonly 
   ],
   [
     't-slot',
-    { ...onMill, tool: kind('t-slot', { diameterMm: 25, bladeMm: 11 }) },
+    { ...onMill, tool: { ...TOOLS['t-slot-cutter'], diameterMm: 25, headHeightMm: 11 } },
     /^T-slot with a head of ⌀25 mm, 11 mm high$/,
     ['diameter', 'depth', 'stickOut', 'feed'],
   ],
   [
     'dovetail',
-    { ...onMill, tool: kind('dovetail', { diameterMm: 25, approachDeg: 60, fluteLengthMm: 10 }) },
+    { ...onMill, tool: { ...TOOLS['dovetail-cutter'], diameterMm: 25, angleDeg: 60, slantHeightMm: 10 } },
     /^Dovetail of 60° with ⌀25 mm, 10 mm deep, .* at a time$/,
     ['diameter', 'depth', 'width', 'angle', 'feed'],
   ],
@@ -146,12 +153,11 @@ test.each(TABLE)(
 );
 
 test('every operation of lathe and mill has a sketch', () => {
-  for (const operation of Object.keys(OPERATIONS) as Operation[])
-    expect(DRAW[operation] ?? DRAW_MORE[operation]).toBeDefined();
+  for (const operation of OPERATION_KEYS) expect(sketchOf(operation)).not.toBeNull();
 });
 
 test('a thread is called by its number in inches, by its pitch in millimetres', () => {
-  const more = { tool: kind('thread', { noseRadiusMm: 0.1, cornerDeg: 60 }), pitchMm: 1.27 };
+  const more = { tool: TOOLS['threading-tool'], pitchMm: 1.27 };
   expect(drawn('thread', more).figure('pitch')).toMatchObject({ figure: '1.27', after: 'pitch' });
   expect(drawn('thread', more, 'inch').figure('pitch')).toMatchObject({
     figure: '20',

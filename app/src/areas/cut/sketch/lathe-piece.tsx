@@ -1,4 +1,4 @@
-import { formatLength, joined } from '@pike-stone/core';
+import { formatLength, joined } from '@pike-stone/words';
 import type { ReactNode } from 'react';
 import { G, Line, Path, Rect } from 'react-native-svg';
 import { DimensionLine, type DimensionMark } from './dimensions';
@@ -23,7 +23,7 @@ const TOP = 48;
 /** A bar is never drawn shorter than its dimensions need. */
 const SHORTEST = 132;
 
-export const onCentre = ({ setup }: SketchInput): boolean => setup.support !== 'chuck';
+const onCentre = ({ setup }: SketchInput): boolean => setup.support !== 'chuck';
 /** No jaws: a centre in the spindle and a dog. */
 const dogged = ({ setup }: SketchInput): boolean => setup.support === 'between-centres';
 

@@ -1,17 +1,26 @@
-import { formatLength, joined } from '@pike-stone/core';
+import type { EndMill, FaceMill } from '@pike-stone/core';
+import { formatLength, joined } from '@pike-stone/words';
 import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
 import { arrowHead, DimensionLine, type DimensionMark } from './dimensions';
 import { hatch, type Drawing, type SketchInput } from './drawing';
-import { feedMark } from './turn';
+import { feedMark } from './feed-mark';
 
+/** Where the cutter goes: along an edge, into the full, over a flat. */
+type Into = 'side' | 'slot' | 'face';
+const INSERT_PX = 14;
 const NOSE_TOP = 22;
 const TIP_ROOM = 68;
 
 /** Looking along the feed: collet, cutter and block, to one scale; a plan beside it shows turn and feed. */
-export function millDrawing(input: SketchInput): Drawing {
+export function milled(
+  input: SketchInput<EndMill | FaceMill>,
+  into: Into,
+  /** Length of flute; null: the body is only as high as its inserts. */
+  flutesMm: number | null,
+): Drawing {
   const { setup, plan, units, width, height, pen } = input;
-  const { operation, tool } = setup;
+  const { tool } = setup;
   const d = tool.diameterMm;
   const ap = plan.depth.mm;
   const ae = plan.depth.widthInUseMm ?? d;
@@ -29,7 +38,7 @@ export function millDrawing(input: SketchInput): Drawing {
   const bottom = height + 4;
   const left = cx - R;
   const right = cx + R;
-  const edge = operation === 'mill-slot' ? 0 : left + wide;
+  const edge = into === 'slot' ? 0 : left + wide;
   const shown = {
     d: formatLength(d, units),
     ap: formatLength(ap, units),
@@ -37,20 +46,19 @@ export function millDrawing(input: SketchInput): Drawing {
     out: formatLength(setup.stickOutMm, units),
   };
   const block =
-    operation === 'mill-slot'
+    into === 'slot'
       ? `M10 ${bottom}V${surface}H${left}V${tip}H${right}V${surface}H${width * 0.66}V${bottom}`
-      : operation === 'face-mill'
+      : into === 'face'
         ? `M${left + (2 * R - wide) / 2} ${bottom}V${tip}H${left + (2 * R + wide) / 2}V${bottom}`
         : `M10 ${bottom}V${surface}H${left}V${tip}H${edge}V${bottom}`;
   const ghost =
-    operation === 'mill-side'
+    into === 'side'
       ? `M${left} ${surface}H${edge}V${tip}`
-      : operation === 'face-mill'
+      : into === 'face'
         ? `M${left + (2 * R - wide) / 2} ${tip}V${surface}H${left + (2 * R + wide) / 2}V${tip}`
         : '';
-  const shank = operation === 'face-mill' ? Math.min(R * 0.7, 30) : R;
-  const dimX =
-    (operation === 'mill-slot' ? width * 0.66 : Math.max(right, edge, left + (2 * R + wide) / 2)) + 16;
+  const shank = into === 'face' ? Math.min(R * 0.7, 30) : R;
+  const dimX = (into === 'slot' ? width * 0.66 : Math.max(right, edge, left + (2 * R + wide) / 2)) + 16;
   const art = (
     <G>
       <Path d={block} fill={pen.sheet} stroke={pen.ink} strokeWidth={2} />
@@ -77,7 +85,7 @@ export function millDrawing(input: SketchInput): Drawing {
         x={cx}
         tip={tip}
         R={R}
-        flutes={Math.min(out, (operation === 'face-mill' ? 14 / scale : tool.fluteLengthMm) * scale)}
+        flutes={Math.min(out, flutesMm === null ? INSERT_PX : flutesMm * scale)}
         pen={pen}
       />
       <Line
@@ -96,7 +104,7 @@ export function millDrawing(input: SketchInput): Drawing {
       />
       <DimensionLine x1={left} y1={tip + 24} x2={right} y2={tip + 24} pen={pen} />
       <Path
-        d={`M${operation === 'mill-slot' ? right : edge} ${surface}H${dimX + 6}M${right} ${tip}H${dimX + 6}`}
+        d={`M${into === 'slot' ? right : edge} ${surface}H${dimX + 6}M${right} ${tip}H${dimX + 6}`}
         stroke={pen.accent}
         strokeWidth={0.8}
       />
@@ -107,7 +115,7 @@ export function millDrawing(input: SketchInput): Drawing {
         strokeWidth={0.8}
       />
       <DimensionLine x1={18} y1={nose + 22} x2={18} y2={tip} pen={pen} />
-      <Plan input={input} x={width - 78} y={62} share={ae / d} />
+      <Plan into={into} pen={pen} x={width - 78} y={62} share={ae / d} />
     </G>
   );
   const marks: DimensionMark[] = [
@@ -140,7 +148,7 @@ export function millDrawing(input: SketchInput): Drawing {
     },
     feedMark(input, width - 8, 130, 'right'),
   ];
-  if (operation !== 'mill-slot')
+  if (into !== 'slot')
     marks.push({
       key: 'width',
       x: dimX + 8,
@@ -192,18 +200,23 @@ function Cutter({
 }
 
 /** From above: which way it turns and which way the work goes, against the cutter. */
-function Plan({ input, x, y, share }: { input: SketchInput; x: number; y: number; share: number }) {
-  const { pen, setup } = input;
+function Plan({
+  into,
+  pen,
+  x,
+  y,
+  share,
+}: {
+  into: Into;
+  pen: SketchInput['pen'];
+  x: number;
+  y: number;
+  share: number;
+}) {
   const r = 24;
   const overlap = Math.min(1, share) * 2 * r;
-  const top =
-    setup.operation === 'face-mill'
-      ? y - overlap / 2
-      : setup.operation === 'mill-slot'
-        ? y - 40
-        : y + r - overlap;
-  const deep =
-    setup.operation === 'face-mill' ? overlap : setup.operation === 'mill-slot' ? 80 : 44 + overlap - r;
+  const top = into === 'face' ? y - overlap / 2 : into === 'slot' ? y - 40 : y + r - overlap;
+  const deep = into === 'face' ? overlap : into === 'slot' ? 80 : 44 + overlap - r;
   return (
     <G>
       <Rect

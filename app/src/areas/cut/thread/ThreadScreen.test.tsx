@@ -1,7 +1,8 @@
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { usePreferences } from '../../../data/preferences';
 import { ThemeProvider } from '../../../theme/theme';
-import { cutOf, LATHE, TOOL } from '../cut.fixture';
+import { TOOLS as mockTool } from '@pike-stone/core/fixture';
+import { cutOf, LATHE } from '../cut.fixture';
 import { useThreadJobs } from './thread-job';
 import { ThreadScreen } from './ThreadScreen';
 
@@ -16,7 +17,7 @@ const thread = (more: Parameters<typeof cutOf>[0] = {}) =>
   cutOf({
     operation: 'thread',
     workDiameterMm: 16,
-    tool: { ...TOOL, kind: 'threading-tool', noseRadiusMm: 0.15, cornerDeg: 60 },
+    tool: { ...mockTool['threading-tool'], noseRadiusMm: 0.15 },
     ...more,
   });
 const show = () =>

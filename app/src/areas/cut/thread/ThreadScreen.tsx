@@ -1,4 +1,5 @@
-import { formatLength, joined, threadOf, type Dial, type UnitSystem } from '@pike-stone/core';
+import { isDoneWith, threadOf, type Dial } from '@pike-stone/core';
+import { formatLength, joined, type UnitSystem, pitchOf, sayDial } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -8,12 +9,10 @@ import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
 import { Empty, Loading } from '../../../kit/Empty';
 import { Keypad } from '../../../kit/Keypad';
-import { pitchOf } from '../../../kit/pitch-words';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
-import { sayDial } from '../say-dial';
 import { useCut, type Cut } from '../useCut';
 import {
   freshThread,
@@ -23,6 +22,7 @@ import {
   useThreadJobs,
   WHY,
   type ThreadJob,
+  type ThreadSetup,
   type ThreadState,
 } from './thread-job';
 
@@ -39,21 +39,21 @@ export function ThreadScreen() {
         Choose machine, stock and tool first.
       </Empty>
     );
-  if (cut.setup.operation !== 'thread')
+  const { setup } = cut;
+  if (!isDoneWith(setup, 'threading-tool'))
     return (
       <Screen title="Thread passes" onBack={back}>
         <Empty title="This is not a thread">Choose “Cut a thread” in the sentence first.</Empty>
       </Screen>
     );
-  return <Thread cut={cut} back={back} />;
+  return <Thread cut={cut} setup={setup} back={back} />;
 }
 
 type Editing = 'firstMm' | 'wireMm' | 'readingMm';
 
-function Thread({ cut, back }: { cut: Cut; back: () => void }) {
+function Thread({ cut, setup, back }: { cut: Cut; setup: ThreadSetup; back: () => void }) {
   const units = useUnits();
   const router = useRouter();
-  const { setup } = cut;
   const { drafts, keep } = useThreadJobs();
   const [editing, setEditing] = useState<Editing | null>(null);
   const at = cut.choice.machineId;
@@ -89,7 +89,7 @@ function Thread({ cut, back }: { cut: Cut; back: () => void }) {
           {state.next ? (
             <>
               <Words role="label">{`${job.compoundDeg === 0 ? 'Cross slide' : 'Compound slide'}, pass ${job.done + 1} of ${state.infeed.passes}${job.done === 0 ? ': touch off, both dials to 0, then in to' : ': in to'}`}</Words>
-              <Words role="title" testID="next-infeed" style={styles.big}>
+              <Words role="big" testID="next-infeed" style={styles.big}>
                 {sayInfeed(slide, state.next.compoundMm, units)}
               </Words>
               <Words>{`takes ${length(state.next.stepMm)} on the radius, then ${length(state.next.radialMm)} deep`}</Words>

@@ -1,45 +1,12 @@
-import { threadOf, threadPasses, type CutSetup, type Machine } from '@pike-stone/core';
-import { freshThread, keyOf, SCHOOLS, threadState, WHY } from './thread-job';
+import { threadOf, threadPasses } from '@pike-stone/core';
+import { TOOLS } from '@pike-stone/core/fixture';
+import { cutSetup } from '../cut.fixture';
+import { freshThread, keyOf, SCHOOLS, threadState, WHY, type ThreadSetup } from './thread-job';
 
-const wheel = { travelPerTurnMm: 5, divisions: 100 };
-const machine: Machine = {
-  kind: 'lathe',
-  name: 'Lathe',
-  condition: 'ordinary',
-  light: false,
-  speeds: [{ rpm: 60, setting: 'Belt 1' }],
-  feeds: [],
-  crossFeedRatio: 0.5,
-  carriageWheel: wheel,
-  crossSlide: { ...wheel, reads: 'radius', backlashMm: 0.1 },
-  tailstockWheel: wheel,
-};
-const setup = (more: Partial<CutSetup> = {}): CutSetup => ({
-  machine,
-  operation: 'thread',
-  stock: { name: 'Bar', materialKey: 'medium-carbon', uncertain: false, skinMm: 0 },
-  tool: {
-    name: 'Bit',
-    kind: 'threading-tool',
-    material: 'hss',
-    dull: false,
-    diameterMm: 10,
-    teeth: 1,
-    fluteLengthMm: 10,
-    noseRadiusMm: 0.15,
-    approachDeg: 90,
-    cornerDeg: 60,
-  },
-  workDiameterMm: 16,
-  stickOutMm: 50,
-  support: 'chuck',
-  fluid: 'brush',
-  interrupted: false,
-  firstPassOnSkin: false,
-  depthMm: null,
-  widthMm: null,
-  rpmByHand: null,
-  feedByHand: null,
+const TOOL = { ...TOOLS['threading-tool'], noseRadiusMm: 0.15 };
+const setup = (more: Partial<ThreadSetup> = {}): ThreadSetup => ({
+  ...cutSetup({ operation: 'thread', workDiameterMm: 16, stickOutMm: 50 }),
+  tool: TOOL,
   ...more,
 });
 
@@ -47,7 +14,7 @@ describe('a thread that is begun', () => {
   it('starts a little under the flank, a fine one straight in; each school says why', () => {
     expect(freshThread(setup()).compoundDeg).toBe(29.5);
     expect(freshThread(setup({ pitchMm: 1 })).compoundDeg).toBe(0);
-    expect(freshThread(setup({ tool: { ...setup().tool, cornerDeg: 55 } })).compoundDeg).toBe(27);
+    expect(freshThread(setup({ tool: { ...TOOL, threadAngleDeg: 55 } })).compoundDeg).toBe(27);
     for (const school of Object.values(SCHOOLS).flat()) expect(WHY[school.value]!.length).toBeGreaterThan(20);
   });
 
@@ -57,7 +24,7 @@ describe('a thread that is begun', () => {
       setup({ pitchMm: 1.5 }),
       setup({ workDiameterMm: 18 }),
       setup({ way: 'inside' }),
-      setup({ tool: { ...setup().tool, noseRadiusMm: 0.2 } }),
+      setup({ tool: { ...TOOL, noseRadiusMm: 0.2 } }),
     ].map(keyOf);
     expect(new Set(keys).size).toBe(keys.length);
   });

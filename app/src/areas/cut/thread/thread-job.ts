@@ -1,4 +1,4 @@
-import { firstThreadPass, threadOf, type CutSetup } from '@pike-stone/core';
+import { firstThreadPass, threadOf, type CutSetup, type ThreadingTool } from '@pike-stone/core';
 import { threadInfeed, threadWires, type ThreadInfeed } from '@pike-stone/core/forecast';
 import { draftsNamed } from '../../../data/drafts';
 
@@ -13,6 +13,9 @@ export interface ThreadJob {
   readonly wireMm: number;
   readonly readingMm: number | null;
 }
+
+/** A cut that makes a thread. */
+export type ThreadSetup = CutSetup<ThreadingTool>;
 
 /** Begun and not finished: one for each machine, kept over a reload. */
 export const useThreadJobs = draftsNamed<ThreadJob>('pike-thread');
@@ -41,16 +44,16 @@ export const WHY: Readonly<Record<string, string>> = {
   '0': 'Both flanks cut: for fine pitches under about 1.5 mm, for brass and for carbide in stiff machines.',
 };
 
-export const keyOf = (setup: CutSetup): string => {
+export const keyOf = (setup: ThreadSetup): string => {
   const { form, pitchMm, inside } = threadOf(setup);
   return [form, pitchMm, setup.workDiameterMm, inside, setup.tool.noseRadiusMm].join(' ');
 };
 
 const FINE_MM = 1.5;
 /** Under this the last pass rubs. */
-export const RUBS_MM = 0.03;
+const RUBS_MM = 0.03;
 
-export function freshThread(setup: CutSetup): ThreadJob {
+export function freshThread(setup: ThreadSetup): ThreadJob {
   const { form, pitchMm, pitchDiameterMm } = threadOf(setup);
   return {
     key: keyOf(setup),
@@ -79,7 +82,7 @@ export interface ThreadState {
 /** Wires must touch the flanks and stand proud of the crests: 0.505 to 0.9 of the pitch at 60 degrees. */
 const WIRE_SHARES = [0.505, 0.9] as const;
 
-export function threadState(setup: CutSetup, job: ThreadJob): ThreadState {
+export function threadState(setup: ThreadSetup, job: ThreadJob): ThreadState {
   const t = threadOf(setup);
   const infeed = threadInfeed(t.depthMm, 0, 2 * t.halfDeg, job.compoundDeg, {
     firstMm: Math.min(job.firstMm, t.depthMm),

@@ -1,4 +1,5 @@
-import { formatLength, joined, type Dial, type UnitSystem } from '@pike-stone/core';
+import { type Dial } from '@pike-stone/core';
+import { formatLength, joined, type UnitSystem, sayDial } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -14,7 +15,6 @@ import { useUndo } from '../../../kit/Undo';
 import { Words } from '../../../kit/Words';
 import { themed, useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
-import { sayDial } from '../say-dial';
 import { useCut, type Cut } from '../useCut';
 import {
   dialOf,
@@ -239,7 +239,7 @@ function NextPass({ state, job, dial, sign, units }: PartProps & { job: SizeJob 
           <Words role="label">
             {state.removedMm === 0 ? 'Touch off, set the dial to 0. Then in to' : 'In to'}
           </Words>
-          <Words role="title" testID="next-dial" style={styles.big}>
+          <Words role="big" testID="next-dial" style={styles.big}>
             {sayDial(dial, next.dialMm)}
           </Words>
           <Words>{`${length(next.depthMm)} deep, comes out ${sign}${length(next.afterMm)}`}</Words>

@@ -1,4 +1,11 @@
-import { stepUps, type CutPlan, type CutSetup, type Dial, type ShopRules } from '@pike-stone/core';
+import {
+  OPERATIONS,
+  stepUps,
+  type CutPlan,
+  type CutSetup,
+  type Dial,
+  type ShopRules,
+} from '@pike-stone/core';
 import {
   dialTotals,
   finishDepthFor,
@@ -12,7 +19,7 @@ import { draftsNamed } from '../../../data/drafts';
 export type SizeOf = 'outside' | 'bore' | 'length' | 'thickness';
 
 /** One measure after a pass: where the dial stood, and what was found. */
-export interface SizeMeasure {
+interface SizeMeasure {
   readonly dialMm: number;
   readonly foundMm: number;
 }
@@ -52,6 +59,9 @@ export function dialOf({ machine }: CutSetup, of: SizeOf = 'outside'): Dial | nu
   }
 }
 
+/** Share of the starting diameter down to which faster steps are told. */
+const TOLD_DOWN_TO = 0.3;
+
 /** Passes before which a faster step has become right, by their place in the list. */
 export function stepsUp(
   job: SizeJob,
@@ -63,9 +73,10 @@ export function stepsUp(
   if (job.of !== 'outside') return new Map();
   const startMm = job.measures.at(-1)?.foundMm ?? job.startMm;
   const ups = stepUps(
-    { ...setup, operation: 'turn', workDiameterMm: job.startMm },
+    { ...setup, workDiameterMm: job.startMm },
     { ...plan, diameterMm: job.startMm },
     rules,
+    TOLD_DOWN_TO,
   );
   const before = (i: number): number => (i === 0 ? startMm : rows[i - 1]!.afterMm);
   return new Map(
@@ -84,13 +95,16 @@ export const straight = (of: SizeOf): boolean => of === 'thickness' || of === 'l
 /** A thickness changes by the whole travel of its slide, a diameter by twice it. */
 const perRadius = (of: SizeOf): number => (straight(of) ? 2 : 1);
 
+/** The size that the operation at hand changes. */
+function sizeCut(setup: CutSetup): SizeOf {
+  const sizes = sizesOf(setup);
+  const { diameterChange, feeding } = OPERATIONS[setup.operation];
+  const cut = diameterChange === 'larger' ? 'bore' : feeding(setup) === 'across' ? 'length' : 'outside';
+  return sizes.find((one) => one === cut) ?? sizes[0] ?? 'outside';
+}
+
 export const freshJob = (setup: CutSetup, edgeKey: string, depthMm: number): SizeJob => {
-  const of =
-    setup.operation === 'bore'
-      ? 'bore'
-      : setup.operation === 'face'
-        ? 'length'
-        : (sizesOf(setup)[0] ?? 'outside');
+  const of = sizeCut(setup);
   const startMm = of === 'length' ? setup.stickOutMm : of === 'thickness' ? 30 : setup.workDiameterMm;
   return {
     of,

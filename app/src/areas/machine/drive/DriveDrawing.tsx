@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@pike-stone/core';
+import type { UnitSystem } from '@pike-stone/words';
 import { stageName, stageOptions, type Drive } from '@pike-stone/core/drive';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';

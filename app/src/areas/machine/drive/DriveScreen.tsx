@@ -1,4 +1,5 @@
 import { machineBody, type MachineBody, type MachineOf } from '@pike-stone/contract';
+import { pulleyLeast, shaperSpeed, surfaceSpeed, type SpeedStep } from '@pike-stone/core';
 import {
   formatForce,
   formatLength,
@@ -9,12 +10,8 @@ import {
   formatUncertainty,
   joined,
   MACHINE_WORDS,
-  pulleyLeast,
-  shaperSpeed,
-  surfaceSpeed,
-  type SpeedStep,
   type UnitSystem,
-} from '@pike-stone/core';
+} from '@pike-stone/words';
 import {
   driveDoubts,
   driveTorque,
@@ -418,7 +415,7 @@ function Answer({ words, rpm, step, unit, diameterMm, onDiameter, shaper, torque
   return (
     <View style={styles.group}>
       <View style={styles.line}>
-        <Words role="title">
+        <Words role="big">
           {formatSpindleSpeed(rpm).figure}
           <Words role="quiet"> {unit}</Words>
         </Words>

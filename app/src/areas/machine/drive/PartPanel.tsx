@@ -1,5 +1,5 @@
-import { convert, formatLength, type UnitSystem } from '@pike-stone/core';
-import { BELT_SECTIONS, pulleyLeast } from '@pike-stone/core';
+import { convert, BELT_SECTIONS, pulleyLeast } from '@pike-stone/core';
+import { formatLength, type UnitSystem } from '@pike-stone/words';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';

@@ -1,4 +1,5 @@
-import { formatSpindleSpeed, formatUncertainty, type SpeedStep } from '@pike-stone/core';
+import { type SpeedStep } from '@pike-stone/core';
+import { formatSpindleSpeed, formatUncertainty } from '@pike-stone/words';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Words } from '../../../kit/Words';
 import { themed } from '../../../theme/theme';

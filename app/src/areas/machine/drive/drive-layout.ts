@@ -30,7 +30,7 @@ export interface Lane {
   readonly gapBottom: number;
 }
 
-export interface Shaft {
+interface Shaft {
   readonly name: string;
   readonly y: number;
   readonly from: number;
@@ -38,7 +38,7 @@ export interface Shaft {
 }
 
 /** The gears beside the spindle that slow it, and the shaft they ride on. */
-export interface LayShaft {
+interface LayShaft {
   readonly stage: number;
   readonly y: number;
   readonly x: number;

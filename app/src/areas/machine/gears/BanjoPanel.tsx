@@ -8,7 +8,7 @@ import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { useFigures } from '../useFigures';
-import { pitchOf, wantedPitch } from '../../../kit/pitch-words';
+import { pitchOf, wantedPitch } from '@pike-stone/words';
 
 type Banjo = NonNullable<MachineOf<'lathe'>['banjo']>;
 

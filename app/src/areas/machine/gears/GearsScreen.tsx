@@ -1,5 +1,12 @@
 import type { MachineOf } from '@pike-stone/contract';
-import { formatFeedPerTurn, formatLength, joined, type UnitSystem } from '@pike-stone/core';
+import {
+  formatFeedPerTurn,
+  formatLength,
+  joined,
+  type UnitSystem,
+  pitchOf,
+  wantedPitch,
+} from '@pike-stone/words';
 import { fitsBanjo, threadPitch, type GearChoice } from '@pike-stone/core/drive';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -19,7 +26,6 @@ import { useWorked } from '../../../workers/machine-work';
 import { machinePage, useKeepMachine, type MachinePageProps } from '../MachinePage';
 import { BanjoPanel } from './BanjoPanel';
 import { TrainDrawing, type Place } from './TrainDrawing';
-import { pitchOf, wantedPitch } from '../../../kit/pitch-words';
 
 type Banjo = NonNullable<MachineOf<'lathe'>['banjo']>;
 interface BanjoDraft {
@@ -109,7 +115,7 @@ function Train({ record, back }: { record: LatheRecord; back: () => void }) {
       <TrainDrawing drivers={banjo.drivers} driven={banjo.driven} onGear={setPlace} />
       <Sheet>
         <View style={styles.group}>
-          <Words role="title">{pitchOf(pitchMm, units)}</Words>
+          <Words role="big">{pitchOf(pitchMm, units)}</Words>
           <Words>{`Thread pitch with ${setting}; carriage feed ${joined(formatFeedPerTurn(feedMm, units))}`}</Words>
           <Words role="note">{`Leadscrew ${pitchOf(banjo.leadscrewPitchMm, units)} × ${banjo.fixedRatio} × ${banjo.drivers.join(' × ')} ÷ ${banjo.driven.join(' ÷ ')}; idlers only turn the sense.`}</Words>
           {!fits && (

@@ -32,7 +32,7 @@ export function StreamState({ stream, held }: { stream: Stream; held: boolean })
   );
 }
 
-export interface TracePoint {
+interface TracePoint {
   readonly t: number;
   readonly value: number;
   /** Drawn as left aside. */

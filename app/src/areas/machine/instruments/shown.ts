@@ -1,5 +1,5 @@
 import type { InstrumentKind } from '@pike-stone/contract';
-import type { UnitSystem } from '@pike-stone/core';
+import type { UnitSystem } from '@pike-stone/words';
 
 /** How a reading of each instrument is shown: unit, places, and one step of its display. */
 interface ShownAs {

@@ -6,7 +6,7 @@ import { Choice } from '../../../kit/Choice';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { surely } from './measures';
-import type { WayProps } from './TrueSpeedScreen';
+import type { WayProps } from './way-props';
 import { useFigures } from '../useFigures';
 
 /** A hand on a watch. */

@@ -1,4 +1,4 @@
-import { formatSpindleSpeed, formatUncertainty, joined } from '@pike-stone/core';
+import { formatSpindleSpeed, formatUncertainty, joined } from '@pike-stone/words';
 import { pulseSpeed } from '@pike-stone/core/drive';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -10,7 +10,7 @@ import { SPACE } from '../../../theme/type';
 import { StreamState, Trace } from '../instruments/Live';
 import { useFigures } from '../useFigures';
 import { surely } from './measures';
-import type { WayProps } from './TrueSpeedScreen';
+import type { WayProps } from './way-props';
 
 const LOOKED_AT_S = 8;
 const GOOD = 0.9;

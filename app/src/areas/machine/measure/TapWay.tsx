@@ -1,4 +1,4 @@
-import { formatSpindleSpeed, formatUncertainty, joined } from '@pike-stone/core';
+import { formatSpindleSpeed, formatUncertainty, joined } from '@pike-stone/words';
 import { tapTiming } from '@pike-stone/core/drive';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -8,7 +8,7 @@ import { useKeys } from '../../../kit/keys';
 import { Words } from '../../../kit/Words';
 import { themed } from '../../../theme/theme';
 import { CORNER, SPACE } from '../../../theme/type';
-import type { WayProps } from './TrueSpeedScreen';
+import type { WayProps } from './way-props';
 import { surely } from './measures';
 
 const EVERY = [
@@ -50,7 +50,7 @@ export function TapWay({ onTake }: WayProps) {
       <View style={styles.found} aria-live="polite">
         {found ? (
           <>
-            <Words role="title">
+            <Words role="big">
               {joined(formatSpindleSpeed(found.rpm))}{' '}
               <Words role="quiet">{formatUncertainty(surely(found.uRel))}</Words>
             </Words>

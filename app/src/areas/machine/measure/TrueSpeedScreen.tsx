@@ -1,11 +1,6 @@
 import type { MachineBody } from '@pike-stone/contract';
-import {
-  formatSpindleSpeed,
-  formatUncertainty,
-  joined,
-  MEASURE_WORDS,
-  type MeasureWay,
-} from '@pike-stone/core';
+import { type MeasureWay } from '@pike-stone/core';
+import { formatSpindleSpeed, formatUncertainty, joined, MEASURE_WORDS } from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ComponentType } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -33,14 +28,8 @@ import {
 } from './measures';
 import { PulseWay } from './PulseWay';
 import { TapWay } from './TapWay';
+import type { WayProps } from './way-props';
 import { WheelWay } from './WheelWay';
-
-export interface WayProps {
-  readonly onTake: (measure: Omit<TakenMeasure, 'step'>) => void;
-  /** What the table says of the step that is set. */
-  readonly rpm: number;
-  readonly drive: MachineBody['drive'];
-}
 
 const WAYS: Readonly<
   Record<

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { SPACE } from '../../../theme/type';
 import { surely } from './measures';
-import type { WayProps } from './TrueSpeedScreen';
+import type { WayProps } from './way-props';
 import { useFigures } from '../useFigures';
 
 /** What a caliper, a counter and a hand on a watch are worth. */

@@ -1,4 +1,4 @@
-import { formatSpindleSpeed, operationName } from '@pike-stone/core';
+import { formatSpindleSpeed, operationName } from '@pike-stone/words';
 import { MOST_JOBS, stageName, type BeltMoves, type Drive } from '@pike-stone/core/drive';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';

@@ -1,4 +1,5 @@
-import { formatLength, formatSurfaceSpeed, joined, speedRange, toolMaterial } from '@pike-stone/core';
+import { speedRange, toolMaterial } from '@pike-stone/core';
+import { formatLength, formatSurfaceSpeed, joined } from '@pike-stone/words';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import Svg, { Line, Rect, Text as SvgText } from 'react-native-svg';

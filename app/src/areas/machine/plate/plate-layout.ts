@@ -1,14 +1,9 @@
 import type { MachineBody } from '@pike-stone/contract';
-import {
-  coarseLength,
-  formatLength,
-  formatSpindleSpeed,
-  type SpeedStep,
-  type UnitSystem,
-} from '@pike-stone/core';
+import { type SpeedStep } from '@pike-stone/core';
+import { coarseLength, formatLength, formatSpindleSpeed, type UnitSystem } from '@pike-stone/words';
 
 /** A plate as plain marks in millimetres from its top left corner: the same for the page, SVG and PDF. */
-export type PlateMark =
+type PlateMark =
   | {
       readonly is: 'rect';
       readonly x: number;

@@ -1,4 +1,5 @@
 import type { MachineBody } from '@pike-stone/contract';
+import { speedSeries, type ServedDiameters, type SpeedOperation } from '@pike-stone/core';
 import {
   coarseLength,
   formatLength,
@@ -6,11 +7,9 @@ import {
   formatSurfaceSpeed,
   formatUncertainty,
   joined,
-  speedSeries,
-  type ServedDiameters,
-  type SpeedOperation,
   type UnitSystem,
-} from '@pike-stone/core';
+  unitOf,
+} from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -20,7 +19,6 @@ import { Button } from '../../../kit/Button';
 import { Choice } from '../../../kit/Choice';
 import { Loading } from '../../../kit/Empty';
 import { Keypad } from '../../../kit/Keypad';
-import { unitOf } from '../../../kit/length-words';
 import { Picker } from '../../../kit/Picker';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';

@@ -1,4 +1,5 @@
-import { formatLength, formatSurfaceSpeed, joined, surfaceSpeed, type UnitSystem } from '@pike-stone/core';
+import { surfaceSpeed } from '@pike-stone/core';
+import { formatLength, formatSurfaceSpeed, joined, type UnitSystem } from '@pike-stone/words';
 import { useState } from 'react';
 import { Pressable, StyleSheet, type GestureResponderEvent } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';

@@ -1,8 +1,0 @@
-import { dialReading, formatDivisions, type Dial } from '@pike-stone/core';
-
-/** "1 turn and 18 divisions": the dial from its zero at touch-off. */
-export function sayDial(dial: Dial, mm: number): string {
-  const { wholeTurns, extraDivisions } = dialReading(dial, mm);
-  const rest = `${formatDivisions(extraDivisions)} divisions`;
-  return wholeTurns === 0 ? rest : `${wholeTurns} ${wholeTurns === 1 ? 'turn' : 'turns'} and ${rest}`;
-}

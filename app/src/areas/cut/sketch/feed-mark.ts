@@ -1,0 +1,37 @@
+import { feedPer } from '@pike-stone/core';
+import { formatFeedPerTurn, formatFeedRate, joined } from '@pike-stone/words';
+import { type DimensionMark } from './dimensions';
+import { type SketchInput } from './drawing';
+
+/** Feed as it stands beside its arrow. */
+export function feedMark(
+  input: SketchInput,
+  x: number,
+  y: number,
+  anchor: DimensionMark['anchor'],
+): DimensionMark {
+  const { plan, units } = input;
+  if (plan.feed.setting.how === 'strokes')
+    return {
+      key: 'feed',
+      x,
+      y,
+      anchor,
+      figure: String(plan.feed.setting.perMin),
+      after: 'strokes/min',
+      says: `${plan.feed.setting.perMin} strokes a minute`,
+    };
+  const shown =
+    plan.feed.setting.how === 'hand'
+      ? formatFeedRate(plan.feed.mmMin, units)
+      : formatFeedPerTurn(plan.feed.mmRev, units, feedPer(input.setup));
+  return {
+    key: 'feed',
+    x,
+    y,
+    anchor,
+    figure: shown.figure,
+    after: shown.unit,
+    says: `Feed ${joined(shown)}`,
+  };
+}

@@ -1,0 +1,29 @@
+import { formatLength, joined } from '@pike-stone/words';
+import { type DimensionMark } from './dimensions';
+import type { SketchInput } from './drawing';
+
+/** A pitch is drawn so that its teeth can be told apart, whatever its scale. */
+export const TEETH_SHOWN = 14;
+
+/** The pitch; an inch thread is known by its number, not by its pitch. */
+export const pitchMark = (
+  { units }: Pick<SketchInput, 'units'>,
+  mm: number,
+  byNumber: boolean,
+  x: number,
+  y: number,
+  anchor: DimensionMark['anchor'] = 'right',
+): DimensionMark => {
+  const shown = formatLength(mm, units);
+  const perInch = units === 'inch' && byNumber;
+  const tpi = Number((25.4 / mm).toFixed(1));
+  return {
+    key: 'pitch',
+    x,
+    y,
+    anchor,
+    figure: perInch ? String(tpi) : shown.figure,
+    after: perInch ? 'tpi' : 'pitch',
+    says: perInch ? `${tpi} threads to the inch` : `Pitch ${joined(shown)}`,
+  };
+};

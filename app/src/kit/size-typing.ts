@@ -1,0 +1,19 @@
+import type { UnitSystem } from '@pike-stone/words';
+import { createContext, useContext } from 'react';
+
+/** How sizes are typed on this device, and what was typed last. */
+interface SizeTyping {
+  readonly units: UnitSystem;
+  /** Last sizes typed in each place, newest first, mm. */
+  readonly recent: Readonly<Record<string, readonly number[]>>;
+  remember(place: string, mm: number): void;
+}
+
+/** Given once by the house; without it sizes are in mm and none is remembered. */
+export const SizeTypingContext = createContext<SizeTyping>({
+  units: 'mm',
+  recent: {},
+  remember: () => undefined,
+});
+
+export const useSizeTyping = (): SizeTyping => useContext(SizeTypingContext);

@@ -1,0 +1,106 @@
+import {
+  BELT_SECTIONS,
+  FACTOR_NAMES,
+  MATERIALS,
+  SHORTCUTS,
+  TOOL_MATERIALS,
+  UNITS,
+  type BeltSection,
+  type CutterUse,
+  type DrillGroup,
+  type FactorName,
+  type MachineCondition,
+  type Shortcut,
+  type SupportedBy,
+  type ToolMaterialKey,
+  type Unit,
+} from '@pike-stone/core';
+import type { ForceOperation } from '@pike-stone/core/forecast';
+import * as z from 'zod';
+
+/** Building blocks of what the calculations take and give. */
+
+const MOST = 1e6;
+
+/** Any number that is asked; the unit is in its key. */
+export const figure = z
+  .number({ error: 'Must be a number.' })
+  .min(-MOST, `Must not be below ${-MOST}.`)
+  .max(MOST, `Must not be above ${MOST}.`);
+
+/** Any number that is answered: never NaN or infinite. */
+export const result = z.number();
+export const results = z.array(result).readonly();
+
+export const figures = (most: number) =>
+  z.array(figure).min(1, 'Give at least one.').max(most, `No more than ${most}.`);
+
+export const oneOf = <const Value extends string>(values: readonly [Value, ...Value[]]) =>
+  z.enum(values, { error: `One of: ${values.join(', ')}.` });
+
+/** One of a list that is made elsewhere. */
+const listed = <Value extends string>(values: readonly Value[]) =>
+  oneOf(values as readonly [Value, ...Value[]]);
+
+export const yesNo = z.boolean({ error: 'true or false.' });
+
+export const whole = (low: number, high: number) =>
+  z
+    .number({ error: 'Must be a number.' })
+    .int('Must be whole.')
+    .min(low, `Must be ${low} at least.`)
+    .max(high, `Must be ${high} at most.`);
+
+export const word = z.string({ error: 'Must be text.' }).max(80, 'No more than 80 characters.');
+
+/** Tooth counts of a train of gears. */
+export const gears = z.array(whole(1, 1000)).min(1, 'Give at least one.').max(40, 'No more than 40.');
+
+export const limits = z.array(z.object({ name: word, value: figure.nullable() })).max(20, 'No more than 20.');
+
+/** A value that does not matter may be null as well as left out. */
+export const optional = <Schema extends z.ZodType>(schema: Schema) =>
+  schema.nullish().transform((value): z.output<Schema> | undefined => value ?? undefined);
+
+export const unit = listed<Unit>(UNITS);
+export const shortcut = listed(Object.keys(SHORTCUTS) as Shortcut[]);
+export const beltSection = listed<BeltSection>(BELT_SECTIONS);
+export const materialKey = listed(MATERIALS.map(({ key }) => key));
+export const toolMaterialKey = listed<ToolMaterialKey>(TOOL_MATERIALS.map(({ key }) => key));
+export const factors = z.array(listed<FactorName>(FACTOR_NAMES)).max(20, 'No more than 20.');
+export const machineCondition = oneOf<MachineCondition>(['rigid', 'ordinary', 'tired']);
+export const support = oneOf<SupportedBy>(['chuck', 'chuck-and-centre', 'between-centres']);
+export const forceOperation = oneOf<ForceOperation>([
+  'turn-outside',
+  'face',
+  'bore',
+  'part',
+  'groove',
+  'shape',
+  'mill',
+  'drill',
+]);
+export const cutterUse = oneOf<CutterUse>([
+  'end-mill-side',
+  'end-mill-slot',
+  'roughing-end-mill',
+  'plunge',
+  'form-or-gear',
+  't-slot-or-dovetail',
+  'face-mill',
+  'fly-cutter',
+  'side-and-face',
+  'slitting-saw',
+]);
+export const drillGroup = oneOf<DrillGroup>([
+  'free-cutting-steel',
+  'mild-steel',
+  'alloy-steel',
+  'stainless',
+  'tool-steel',
+  'grey-iron',
+  'aluminium',
+  'free-brass',
+  'bronze',
+  'thermoplastic',
+]);

@@ -1,0 +1,163 @@
+import { areaCoverageTopic } from './area-coverage';
+import { backGearCountTopic } from './back-gear-count';
+import { barDeflectionTopic } from './bar-deflection';
+import { beltMovesTopic } from './belt-moves';
+import { beltTableTopic } from './belt-table';
+import { beltTableFromOneTopic } from './belt-table-from-one';
+import { centreHeightTopic } from './centre-height';
+import { centreRuleTopic } from './centre-rule';
+import { changeGearSearchTopic } from './change-gear-search';
+import { changeGearsTopic } from './change-gears';
+import { chipColourTopic } from './chip-colour';
+import { chipFormTopic } from './chip-form';
+import { chipThinningTopic } from './chip-thinning';
+import { combineMeasuresTopic } from './combine-measures';
+import { compoundFeedTopic } from './compound-feed';
+import { cutTimeTopic } from './cut-time';
+import { depthFromPowerTopic } from './depth-from-power';
+import { dialReadingTopic } from './dial-reading';
+import { dialTurnsTopic } from './dial-turns';
+import { diameterErrorTopic } from './diameter-error';
+import { diameterWindowTopic } from './diameter-window';
+import { drillFeedTopic } from './drill-feed';
+import { drillFeedStartTopic } from './drill-feed-start';
+import { drillPointTopic } from './drill-point';
+import { drillSizeTopic } from './drill-size';
+import { drillingTorqueTopic } from './drilling-torque';
+import { effectiveDiameterTopic } from './effective-diameter';
+import { endMillDeflectionTopic } from './end-mill-deflection';
+import { enteringAngleTopic } from './entering-angle';
+import { facingSpeedTopic } from './facing-speed';
+import { factorChainTopic } from './factor-chain';
+import { feedForRoughnessTopic } from './feed-for-roughness';
+import { feedLimitsTurningTopic } from './feed-limits-turning';
+import { feedPerToothTopic } from './feed-per-tooth';
+import { feedRateTopic } from './feed-rate';
+import { frictionWheelTopic } from './friction-wheel';
+import { governingLimitTopic } from './governing-limit';
+import { handFeedTopic } from './hand-feed';
+import { idealRoughnessTopic } from './ideal-roughness';
+import { interfaceTemperatureTopic } from './interface-temperature';
+import { kienzleTurningTopic } from './kienzle-turning';
+import { lengthEntryTopic } from './length-entry';
+import { measureCorrectTopic } from './measure-correct';
+import { millingPowerTopic } from './milling-power';
+import { millingRoughnessTopic } from './milling-roughness';
+import { minChipTopic } from './min-chip';
+import { offsetHeadTaperTopic } from './offset-head-taper';
+import { passPlanTopic } from './pass-plan';
+import { pitchDiameterTopic } from './pitch-diameter';
+import { pulseTachometerTopic } from './pulse-tachometer';
+import { radialChipThinningTopic } from './radial-chip-thinning';
+import { realisticRoughnessTopic } from './realistic-roughness';
+import { rungChoiceTopic } from './rung-choice';
+import { shaperFeedTopic } from './shaper-feed';
+import { shaperSpeedTopic } from './shaper-speed';
+import { shaperStrokesTopic } from './shaper-strokes';
+import { shopConstantTopic } from './shop-constant';
+import { slittingSawTopic } from './slitting-saw';
+import { speedRangeTopic } from './speed-range';
+import { speedSeriesTopic } from './speed-series';
+import { spindleSpeedTopic } from './spindle-speed';
+import { spindleTorqueTopic } from './spindle-torque';
+import { stepUpTopic } from './step-up';
+import { surfaceSpeedTopic } from './surface-speed';
+import { tailstockTurnsTopic } from './tailstock-turns';
+import { tapTimingTopic } from './tap-timing';
+import { taperConvertTopic } from './taper-convert';
+import { taperSetoverTopic } from './taper-setover';
+import { taperSpeedTopic } from './taper-speed';
+import { threadDepthTopic } from './thread-depth';
+import { threadInfeedTopic } from './thread-infeed';
+import { threeWireTopic } from './three-wire';
+import { turningPlanTopic } from './turning-plan';
+import { unitConversionTopic } from './unit-conversion';
+import { workDeflectionTopic } from './work-deflection';
+import type { Topic } from './topic';
+
+/** Every calculation by its topic, in and out as plain JSON with the unit in each key. */
+const TOPICS = {
+  'unit-conversion': unitConversionTopic,
+  'drill-size': drillSizeTopic,
+  'length-entry': lengthEntryTopic,
+  'spindle-speed': spindleSpeedTopic,
+  'surface-speed': surfaceSpeedTopic,
+  'shop-constant': shopConstantTopic,
+  'effective-diameter': effectiveDiameterTopic,
+  'facing-speed': facingSpeedTopic,
+  'step-up': stepUpTopic,
+  'taper-speed': taperSpeedTopic,
+  'diameter-window': diameterWindowTopic,
+  'shaper-speed': shaperSpeedTopic,
+  'shaper-strokes': shaperStrokesTopic,
+  'rung-choice': rungChoiceTopic,
+  'speed-series': speedSeriesTopic,
+  'pitch-diameter': pitchDiameterTopic,
+  'belt-table': beltTableTopic,
+  'belt-table-from-one': beltTableFromOneTopic,
+  'friction-wheel': frictionWheelTopic,
+  'back-gear-count': backGearCountTopic,
+  'pulse-tachometer': pulseTachometerTopic,
+  'tap-timing': tapTimingTopic,
+  'combine-measures': combineMeasuresTopic,
+  'change-gears': changeGearsTopic,
+  'change-gear-search': changeGearSearchTopic,
+  'belt-moves': beltMovesTopic,
+  'spindle-torque': spindleTorqueTopic,
+  'feed-rate': feedRateTopic,
+  'chip-thinning': chipThinningTopic,
+  'entering-angle': enteringAngleTopic,
+  'drill-feed': drillFeedTopic,
+  'slitting-saw': slittingSawTopic,
+  'hand-feed': handFeedTopic,
+  'shaper-feed': shaperFeedTopic,
+  'pass-plan': passPlanTopic,
+  'dial-reading': dialReadingTopic,
+  'measure-correct': measureCorrectTopic,
+  'area-coverage': areaCoverageTopic,
+  'drill-point': drillPointTopic,
+  'tailstock-turns': tailstockTurnsTopic,
+  'cut-time': cutTimeTopic,
+  'speed-range': speedRangeTopic,
+  'factor-chain': factorChainTopic,
+  'feed-limits-turning': feedLimitsTurningTopic,
+  'feed-per-tooth': feedPerToothTopic,
+  'drill-feed-start': drillFeedStartTopic,
+  'radial-chip-thinning': radialChipThinningTopic,
+  'kienzle-turning': kienzleTurningTopic,
+  'milling-power': millingPowerTopic,
+  'drilling-torque': drillingTorqueTopic,
+  'depth-from-power': depthFromPowerTopic,
+  'work-deflection': workDeflectionTopic,
+  'bar-deflection': barDeflectionTopic,
+  'end-mill-deflection': endMillDeflectionTopic,
+  'ideal-roughness': idealRoughnessTopic,
+  'min-chip': minChipTopic,
+  'realistic-roughness': realisticRoughnessTopic,
+  'feed-for-roughness': feedForRoughnessTopic,
+  'milling-roughness': millingRoughnessTopic,
+  'interface-temperature': interfaceTemperatureTopic,
+  'chip-colour': chipColourTopic,
+  'chip-form': chipFormTopic,
+  'governing-limit': governingLimitTopic,
+  'turning-plan': turningPlanTopic,
+  'taper-setover': taperSetoverTopic,
+  'taper-convert': taperConvertTopic,
+  'offset-head-taper': offsetHeadTaperTopic,
+  'compound-feed': compoundFeedTopic,
+  'thread-depth': threadDepthTopic,
+  'thread-infeed': threadInfeedTopic,
+  'three-wire': threeWireTopic,
+  'centre-height': centreHeightTopic,
+  'diameter-error': diameterErrorTopic,
+  'centre-rule': centreRuleTopic,
+  'dial-turns': dialTurnsTopic,
+} as const;
+
+export type TopicName = keyof typeof TOPICS;
+export const TOPIC_NAMES = Object.keys(TOPICS) as TopicName[];
+
+export const isTopic = (name: string): name is TopicName => Object.hasOwn(TOPICS, name);
+
+/** A calculation by its name, without its exact types: what comes in is checked by its schema. */
+export const topicCalled = (name: TopicName): Topic => TOPICS[name] as Topic;

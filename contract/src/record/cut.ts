@@ -1,0 +1,49 @@
+import { OPERATION_KEYS, WAYS } from '@pike-stone/core';
+import * as z from 'zod';
+import { between, id, length, REMARK_LENGTH } from '../fields';
+
+/** What the person at the machine chose; nulls were left to the plan. */
+export const cutChoice = z.object({
+  machineId: id,
+  stockId: id,
+  toolId: id,
+  operation: z.enum(OPERATION_KEYS),
+  workDiameterMm: length(0.5, 3_000),
+  /** Measured size of the cutter when it is not what the drawer says. */
+  cutterDiameterMm: length(0.2, 500).nullable(),
+  stickOutMm: length(0.5, 5_000),
+  support: z.enum(['chuck', 'chuck-and-centre', 'between-centres']),
+  fluid: z.enum(['dry', 'brush', 'flood']),
+  interrupted: z.boolean(),
+  firstPassOnSkin: z.boolean(),
+  depthMm: length(0.005, 500).nullable(),
+  widthMm: length(0.01, 500).nullable(),
+  rpmByHand: between(1, 30_000, 'rpm').nullable(),
+  feedByHand: between(0.001, 5_000).nullable(),
+  /** What single operations ask beside that; entries older than them have none. */
+  lengthMm: length(0.1, 5_000).nullish(),
+  angleDeg: between(0.1, 89, 'degrees').nullish(),
+  pitchMm: length(0.1, 25).nullish(),
+  way: z.enum(WAYS).nullish(),
+});
+export type CutChoice = z.infer<typeof cutChoice>;
+
+/** Speed, feed and depth, planned or really set. */
+const setNumbers = z.object({
+  rpm: between(1, 30_000, 'rpm'),
+  feedMmRev: between(0.001, 25, 'mm/rev'),
+  depthMm: length(0.005, 500),
+});
+
+/** A cut that was taken, as the book keeps it. */
+export const cutBody = cutChoice.extend({
+  takenAt: z.iso.datetime(),
+  /** As they were called on the day. */
+  names: z.object({ machine: z.string().max(60), stock: z.string().max(60), tool: z.string().max(60) }),
+  diameterMm: length(0.2, 3_000),
+  planned: setNumbers.extend({ setting: z.string().max(60), aimMPerMin: between(0.01, 5_000, 'm/min') }),
+  set: setNumbers,
+  outcome: z.enum(['worked', 'so-so', 'did-not-work']),
+  remark: z.string().trim().max(REMARK_LENGTH, `Keep the remark under ${REMARK_LENGTH} characters.`),
+});
+export type CutBody = z.infer<typeof cutBody>;

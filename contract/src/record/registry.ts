@@ -1,0 +1,93 @@
+import * as z from 'zod';
+import { id } from '../fields';
+import { cutBody } from './cut';
+import { fromFlatTool } from './flat-tool';
+import { machineBody } from './machine';
+import { metalBody } from './metal';
+import { rulesBody } from './rules';
+import { stockBody } from './stock';
+import { toolBody } from './tool';
+
+/** What is particular to a kind of record; routes, tables, OpenAPI and the page's lists follow from it. */
+interface KindFacts {
+  readonly body: z.ZodType;
+  /** Its table in the database. */
+  readonly table: string;
+  /** What one of them is called. */
+  readonly one: string;
+  /** Each shop has one, under its own id. */
+  readonly single?: true;
+  /** Can be looked up, changed and put away in the drawer. */
+  readonly inDrawer?: true;
+  /** Brings a body as it was written earlier into today's shape. */
+  readonly upgrade?: (body: unknown) => unknown;
+}
+
+/** Every kind of record a shop keeps, by the name it has in an address. */
+const RECORD_KINDS = {
+  machines: { body: machineBody, table: 'machine', one: 'machine', inDrawer: true },
+  metals: { body: metalBody, table: 'metal', one: 'metal of the shop', inDrawer: true },
+  stock: { body: stockBody, table: 'stock', one: 'piece of stock', inDrawer: true },
+  tools: { body: toolBody, table: 'tool', one: 'tool', inDrawer: true, upgrade: fromFlatTool },
+  cuts: { body: cutBody, table: 'cut', one: 'cut in the book' },
+  rules: { body: rulesBody, table: 'shop_rules', one: 'shop rules', single: true },
+} as const satisfies Readonly<Record<string, KindFacts>>;
+
+export type Kind = keyof typeof RECORD_KINDS;
+export type Body<K extends Kind> = z.infer<(typeof RECORD_KINDS)[K]['body']>;
+export const KINDS = Object.keys(RECORD_KINDS) as Kind[];
+
+type InDrawer<K extends Kind> = (typeof RECORD_KINDS)[K] extends { readonly inDrawer: true } ? K : never;
+/** Kinds that stand in the drawer. */
+export type DrawerKind = { [K in Kind]: InDrawer<K> }[Kind];
+
+export const isKind = (kind: string): kind is Kind => Object.hasOwn(RECORD_KINDS, kind);
+
+/** What is particular to a kind, without its exact types. */
+export const factsOf = (kind: Kind): KindFacts => RECORD_KINDS[kind];
+
+/** A body as it may have been written earlier, in today's shape. */
+export const upgraded = (kind: Kind, body: unknown): unknown => factsOf(kind).upgrade?.(body) ?? body;
+
+/** A record as it is read. */
+export interface Stored<K extends Kind> {
+  readonly id: string;
+  /** Rises by one with each write. */
+  readonly version: number;
+  readonly archived: boolean;
+  readonly updatedAt: string;
+  readonly body: Body<K>;
+}
+
+/** What a write carries: the version it was made from (0 for a new record) and the whole body. */
+export interface Write<K extends Kind> {
+  readonly version: number;
+  readonly archived: boolean;
+  readonly body: Body<K>;
+}
+
+export const writeOf = (kind: Kind) =>
+  z.object({
+    version: z.number().int().min(0).max(2_000_000_000),
+    archived: z.boolean(),
+    body: factsOf(kind).body,
+  });
+
+/** A record as it is read, by its kind: the registry ties the body to the kind. */
+export const storedOf = <K extends Kind>(kind: K) =>
+  z.object({
+    id,
+    version: z.number().int().min(1),
+    archived: z.boolean(),
+    updatedAt: z.iso.datetime(),
+    body: factsOf(kind).body as z.ZodType<Body<K>>,
+  });
+
+/** Records of one page of a list, when nothing is said and at most. */
+export const PAGE = { usual: 2000, most: 2000 } as const;
+
+/** One page of a list, newest first; `next` names where the following page begins, null at the end. */
+export const listOf = <K extends Kind>(kind: K) =>
+  z.object({ records: z.array(storedOf(kind)), next: id.nullable() });
+
+export const sessionAnswer = z.object({ shop: z.object({ id, name: z.string() }) });

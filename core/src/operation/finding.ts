@@ -1,0 +1,113 @@
+import type { SupportedBy } from '../mechanics/deflection';
+import type { Cutting, StandsOut } from './cutting';
+
+/** A note informs, a caution asks for a change, a danger must not be run. */
+export type FindingLevel = 'note' | 'caution' | 'danger';
+
+/** No figures beside the code. */
+type Bare = Record<never, never>;
+
+/** What the numbers of a cut give reason to say, by its code, with the figures of the sentence. */
+export interface FindingData {
+  // Limits of the machine that the set-up exceeds.
+  swing: { readonly workMm: number; readonly mostMm: number };
+  'over-slide': { readonly mostMm: number };
+  'between-centres': { readonly mostMm: number };
+  stroke: { readonly mostMm: number };
+  'tool-height': { readonly shankMm: number; readonly mostMm: number };
+  'chuck-rpm': { readonly markedRpm: number; readonly rpm: number };
+  collet: { readonly shankMm: number; readonly colletsMm: readonly number[] };
+  'largest-drill': { readonly mostMm: number };
+  // Power and speed.
+  power: {
+    readonly share: number;
+    readonly tighter: 'power' | 'torque';
+    /** In the quantity that is tighter: N·m or kW. */
+    readonly needs: number;
+    readonly has: number;
+    readonly beltFirst: boolean;
+    readonly cutting: Cutting;
+  };
+  'below-useful': {
+    readonly actualMPerMin: number;
+    readonly leastMPerMin: number;
+    readonly edgeName: string;
+    readonly carbide: boolean;
+  };
+  'machine-too-slow': {
+    readonly actualMPerMin: number;
+    readonly aimMPerMin: number;
+    readonly carbide: boolean;
+  };
+  'too-fast': {
+    readonly actualMPerMin: number;
+    readonly limitMPerMin: number;
+    readonly edgeName: string;
+    readonly hss: boolean;
+    /** The machine has no slower step. */
+    readonly slowest: boolean;
+  };
+  // Feed and depth.
+  'no-feed-window': Bare;
+  rubbing: Bare;
+  'feed-high': { readonly finest: boolean };
+  'hand-fast': Bare;
+  'on-the-skin': { readonly skinMm: number };
+  'skin-left': { readonly skinMm: number };
+  'depth-rubs': Bare;
+  'nose-depth': { readonly leastMm: number };
+  peck: Bare;
+  'flute-length': { readonly lengthMm: number };
+  // Set-up and cutter.
+  burdens: Bare;
+  overhang: {
+    readonly standsOut: StandsOut;
+    /** Set when a centre at its end would help. */
+    readonly support: SupportedBy | null;
+    readonly ratio: number;
+    readonly allowable: number;
+  };
+  coating: Bare;
+  'chip-thinning': { readonly percent: number };
+  'full-width': Bare;
+  'centre-height': { readonly offMm: number; readonly bore: boolean; readonly turnsDeg: number };
+  'centre-cutting': { readonly ramping: boolean };
+  'centre-unknown': { readonly ramping: boolean };
+  // Single operations.
+  'parting-centre': Bare;
+  'facing-centre': {
+    readonly insideMm: number;
+    readonly carbide: boolean;
+    /** A faster step that becomes right from this diameter inward. */
+    readonly faster: { readonly fromMm: number; readonly rpm: number } | null;
+  };
+  'shoulder-slope': { readonly approachDeg: number };
+  'shoulder-corner': { readonly noseMm: number };
+  'groove-deep': { readonly mostMm: number };
+  'thread-fast': { readonly mmPerS: number };
+  'thread-nose': { readonly mostMm: number };
+  'thread-gears': Bare;
+  'taper-point': Bare;
+  'set-over': { readonly mostMm: number };
+  'set-over-reset': Bare;
+  'offset-level': Bare;
+  'compound-travel': { readonly travelMm: number };
+  'taper-height': Bare;
+  'knurl-blank': { readonly blankMm: number };
+  'form-broad': { readonly widthMm: number };
+  'form-small': Bare;
+  'ramp-steep': Bare;
+  'head-fast': { readonly rpm: number };
+  'fly-skin': Bare;
+  'saw-fine': { readonly teethInCut: number; readonly depthMm: number };
+  'saw-coarse': { readonly teethInCut: number };
+  't-slot-neck': { readonly dry: boolean };
+  'dovetail-rough': { readonly angleDeg: number };
+}
+
+export type FindingCode = keyof FindingData;
+export type FindingOf<C extends FindingCode> = {
+  readonly code: C;
+  readonly level: FindingLevel;
+} & FindingData[C];
+export type Finding = { [C in FindingCode]: FindingOf<C> }[FindingCode];

@@ -1,0 +1,25 @@
+import type { EndMill } from '../../tool/tool';
+import { centreFindings } from '../family/end-milled';
+import { slotted } from '../family/slotted';
+import type { Finding } from '../finding';
+import type { Job } from '../job';
+import type { Operation } from '../operation';
+
+/** Slope when none is said, and up to which an end without centre teeth still gets down, degrees. */
+const USUAL_DEG = 3;
+const WITHOUT_CENTRE_DEG = 3;
+/** Above this most of the cutting is done by the end of the cutter, degrees. */
+const STEEP_DEG = 10;
+
+/** Slope from the surface as typed, else 3°, degrees. */
+export const rampDeg = ({ angleDeg }: Pick<Job, 'angleDeg'>): number => angleDeg ?? USUAL_DEG;
+
+function findings(job: Job<EndMill>): Finding[] {
+  const slope = rampDeg(job);
+  const centre =
+    slope > WITHOUT_CENTRE_DEG || job.tool.centreCutting === false ? centreFindings(job, true) : [];
+  return slope > STEEP_DEG ? [...centre, { code: 'ramp-steep', level: 'caution' }] : centre;
+}
+
+/** Down at a slope, into a pocket. */
+export const ramp: Operation<EndMill> = { ...slotted, asks: { angleDeg: rampDeg }, leadsTo: [], findings };

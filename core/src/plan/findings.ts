@@ -1,0 +1,163 @@
+import { centreHeight } from '../setting/centre-height';
+import type { CutPlan } from '../operation/cut-plan';
+import type { Finding } from '../operation/finding';
+import { operationOf, type CutSetup } from '../operation/registry';
+import { overhang } from './factors';
+import { limitFindings } from './machine-limits';
+import { POWER_RESERVE, powerShare } from './power-share';
+
+/** A number this little above its limit still keeps it. */
+const SLACK = 1.0001;
+/** A reserve this little used is still whole. */
+const RESERVE_SLACK = 1.001;
+/** A top speed under this share of the aim is worth a word. */
+const FAR_UNDER_AIM = 0.75;
+/** A raise of the feed under this is not told. */
+const TOLD_RAISE = 1.005;
+/** A nose this far off centre is common, mm; it is told where it turns the angles by more than this. */
+const OFF_CENTRE_MM = 0.2;
+const TOLD_TURN_DEG = 3;
+
+/** What the numbers of a cut give reason to say, in the order of machine, power, speed, feed, depth, operation, set-up. */
+export function findings(setup: CutSetup, plan: CutPlan): Finding[] {
+  return [
+    ...limitFindings(setup, plan),
+    ...powerFindings(setup, plan),
+    ...tooSlow(plan),
+    ...tooFast(plan),
+    ...feedFindings(plan),
+    ...depthFindings(setup, plan),
+    ...operationOf(setup).findings(setup, plan),
+    ...cutterFindings(setup, plan),
+    ...heightFindings(setup, plan),
+    ...setupFindings(setup, plan),
+  ];
+}
+
+/** More than the spindle has in this speed step, or the reserve used up. */
+function powerFindings(setup: CutSetup, plan: CutPlan): Finding[] {
+  const { share, tighter, has, torqueNm, powerKw } = powerShare(setup, plan);
+  if (share === null || has === null || share <= POWER_RESERVE * RESERVE_SLACK) return [];
+  const torque = tighter === 'torque';
+  return [
+    {
+      code: 'power',
+      level: share > 1 ? 'danger' : 'caution',
+      share,
+      tighter,
+      needs: torque ? torqueNm : powerKw,
+      has: torque ? has.torqueNm : has.powerKw,
+      beltFirst: has.beltFirst,
+      cutting: operationOf(setup).cutting,
+    },
+  ];
+}
+
+/** A speed below what the edge or the chart is content with. */
+function tooSlow({ speed, edge }: CutPlan): Finding[] {
+  const carbide = edge.family === 'carbide';
+  const { actualMPerMin, aimMPerMin, range } = speed;
+  if (actualMPerMin < range.leastUsefulMPerMin) {
+    const leastMPerMin = range.leastUsefulMPerMin;
+    return [
+      { code: 'below-useful', level: 'caution', actualMPerMin, leastMPerMin, edgeName: edge.name, carbide },
+    ];
+  }
+  const onTop = speed.choice.machineTooSlow && speed.rungRpm === speed.topRpm;
+  return onTop && actualMPerMin < FAR_UNDER_AIM * aimMPerMin
+    ? [{ code: 'machine-too-slow', level: carbide ? 'caution' : 'note', actualMPerMin, aimMPerMin, carbide }]
+    : [];
+}
+
+/** A speed above the end of the chart. */
+function tooFast({ speed, edge }: CutPlan): Finding[] {
+  const { actualMPerMin, range, factors, choice, rungRpm } = speed;
+  const limitMPerMin = range.highMPerMin * Math.max(1, factors.speedFactor);
+  if (actualMPerMin <= limitMPerMin * SLACK) return [];
+  return [
+    {
+      code: 'too-fast',
+      level: 'danger',
+      actualMPerMin,
+      limitMPerMin,
+      edgeName: edge.name,
+      hss: edge.family === 'hss',
+      slowest: choice.machineTooFast && rungRpm === choice.chosenRpm,
+    },
+  ];
+}
+
+function feedFindings({ feed }: CutPlan): Finding[] {
+  const list: Finding[] = [];
+  const { setting } = feed;
+  if (feed.turning && feed.lowMmRev > feed.highMmRev) list.push({ code: 'no-feed-window', level: 'caution' });
+  else if (feed.rubs) list.push({ code: 'rubbing', level: 'caution' });
+  if (feed.mmRev > feed.highMmRev * SLACK) {
+    const finest = setting.how === 'lever' && setting.below === null;
+    list.push({ code: 'feed-high', level: 'caution', finest });
+  }
+  if (setting.how === 'hand' && setting.handIsLimit) list.push({ code: 'hand-fast', level: 'note' });
+  return list;
+}
+
+function depthFindings(setup: CutSetup, { depth, edge, feed: { turning } }: CutPlan): Finding[] {
+  const list: Finding[] = [];
+  const { skinMm } = setup.stock;
+  const inSkin = operationOf(setup).depthIsChosen && depth.mm <= skinMm;
+  if (inSkin && setup.firstPassOnSkin) list.push({ code: 'on-the-skin', level: 'caution', skinMm });
+  if (inSkin && !setup.firstPassOnSkin && skinMm > 0) list.push({ code: 'skin-left', level: 'note', skinMm });
+  if (turning && depth.mm < turning.depthFloorMm) list.push({ code: 'depth-rubs', level: 'caution' });
+  else if (turning && edge.family === 'carbide' && depth.mm < turning.depthPreferredMinMm)
+    list.push({ code: 'nose-depth', level: 'note', leastMm: turning.depthPreferredMinMm });
+  if (setup.tool.kind === 'end-mill' && depth.mm > setup.tool.fluteLengthMm)
+    list.push({ code: 'flute-length', level: 'danger', lengthMm: setup.tool.fluteLengthMm });
+  return list;
+}
+
+/** What the coating and the width of the cut give reason to say. */
+function cutterFindings(setup: CutSetup, { metal, feed, speed }: CutPlan): Finding[] {
+  const list: Finding[] = [];
+  const { tool } = setup;
+  const coating = 'coating' in tool ? tool.coating : undefined;
+  if (coating === 'with-aluminium' && metal.weldsToAluminiumCoating)
+    list.push({ code: 'coating', level: 'danger' });
+  const { cutting, fullWidth } = operationOf(setup);
+  if (cutting === 'milling' && feed.tooth && feed.tooth.compensation > TOLD_RAISE)
+    list.push({
+      code: 'chip-thinning',
+      level: 'note',
+      percent: Math.round(100 * (feed.tooth.compensation - 1)),
+    });
+  if (fullWidth === 'slot' && speed.factors.applied.some(({ name }) => name === 'full-width-slot'))
+    list.push({ code: 'full-width', level: 'note' });
+  return list;
+}
+
+/** On thin work a little off centre turns the angles a lot. */
+function heightFindings(setup: CutSetup, { diameterMm }: CutPlan): Finding[] {
+  const { edgeHeight } = operationOf(setup);
+  if (edgeHeight === null || diameterMm <= 2 * OFF_CENTRE_MM) return [];
+  const { deltaDeg } = centreHeight(edgeHeight, OFF_CENTRE_MM, diameterMm, 0, 0);
+  if (deltaDeg < TOLD_TURN_DEG) return [];
+  return [
+    {
+      code: 'centre-height',
+      level: 'note',
+      offMm: OFF_CENTRE_MM,
+      bore: edgeHeight === 'bore',
+      turnsDeg: deltaDeg,
+    },
+  ];
+}
+
+function setupFindings(setup: CutSetup, { speed: { factors } }: CutPlan): Finding[] {
+  const list: Finding[] = [];
+  if (factors.floorActed) list.push({ code: 'burdens', level: 'caution' });
+  const out = overhang(setup);
+  if (out && out.ratio > out.allowable) {
+    const support = operationOf(setup).supported ? setup.support : null;
+    const { standsOut, ratio, allowable } = out;
+    list.push({ code: 'overhang', level: 'caution', standsOut, support, ratio, allowable });
+  }
+  return list;
+}

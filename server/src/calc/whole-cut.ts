@@ -1,0 +1,47 @@
+import { toSetup, type CutChoice } from '@pike-stone/contract';
+import type { WholeCut } from '@pike-stone/contract/calc/cut-plan';
+import { cutPlan, DEFAULT_RULES, fitsOperation, OPERATIONS } from '@pike-stone/core';
+import { forecast, whatLimits } from '@pike-stone/core/forecast';
+import { cautions, warnings } from '@pike-stone/words';
+import { HttpProblem } from '../http/problem';
+
+/** What a cut is when nothing is said of it. */
+const UNSAID: Omit<CutChoice, 'machineId' | 'stockId' | 'toolId' | 'operation'> = {
+  workDiameterMm: 25,
+  cutterDiameterMm: null,
+  stickOutMm: 40,
+  support: 'chuck',
+  fluid: 'brush',
+  interrupted: false,
+  firstPassOnSkin: false,
+  depthMm: null,
+  widthMm: null,
+  rpmByHand: null,
+  feedByHand: null,
+};
+const NOBODY = { machineId: '', stockId: '', toolId: '' };
+
+/** A whole cut from its records: the plan, what it will do, what holds it back and what is to be said. */
+export function wholeCut({ machine, stock, tool, metal, rules = DEFAULT_RULES, cut }: WholeCut) {
+  const { operation } = cut;
+  if (!fitsOperation(tool, operation)) {
+    const message = `This is done with a ${OPERATIONS[operation].tool}.`;
+    throw new HttpProblem(
+      400,
+      'Something does not fit',
+      'Look at the fields named here; nothing was written.',
+      { fields: [{ path: 'tool.kind', message }] },
+    );
+  }
+  const said = Object.fromEntries(Object.entries(cut).filter(([, value]) => value !== undefined));
+  const setup = toSetup({ ...NOBODY, ...UNSAID, ...said, operation }, machine, stock, tool, metal ?? null);
+  const plan = cutPlan(setup, rules);
+  const found = forecast(setup, plan);
+  const { metal: row, edge, ...planned } = plan;
+  return {
+    plan: { metal: row.key, edge: edge.key, ...planned },
+    forecast: found,
+    limits: whatLimits(setup, plan, found),
+    warnings: [...warnings(setup, plan, 'mm'), ...cautions(setup, plan)],
+  };
+}

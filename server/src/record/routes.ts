@@ -1,0 +1,71 @@
+import { factsOf, KINDS, PAGE, upgraded, writeOf, type Kind, type Write } from '@pike-stone/contract';
+import compression from 'compression';
+import { Router } from 'express';
+import * as z from 'zod';
+import { jsonOnly } from '../http/json-only';
+import { HttpProblem, invalid, notFound } from '../http/problem';
+import type { Records } from './repository';
+
+const anId = z.uuidv7();
+
+/** Which page of a list an address asks for. */
+const page = z.object({
+  after: anId.nullable().default(null),
+  limit: z.coerce.number().int().min(1).max(PAGE.most).default(PAGE.usual),
+});
+
+/** A kind each shop has one of stands under the shop's own id; everything else under its own. */
+function idOf(kind: Kind, given: unknown, shopId: string): string {
+  const id = anId.safeParse(given);
+  if (!id.success || (factsOf(kind).single && id.data !== shopId)) throw notFound();
+  return id.data;
+}
+
+/** A write as it was sent, its body brought into today's shape before it is checked. */
+function readWrite<K extends Kind>(kind: K, sent: unknown): Write<K> {
+  const body = (sent as { readonly body?: unknown } | null)?.body;
+  const read = writeOf(kind).safeParse(
+    body === undefined ? sent : { ...(sent as object), body: upgraded(kind, body) },
+  );
+  if (!read.success) throw invalid(read.error);
+  return read.data as Write<K>;
+}
+
+function routesOf(kind: Kind, records: Records): Router {
+  const router = Router();
+  // A whole list is worth packing, a single record is not.
+  router.get('/', compression(), async (request, response) => {
+    const read = page.safeParse(request.query);
+    if (!read.success) throw invalid(read.error);
+    response.type('json').send(await records.list(response.locals.shopId, kind, read.data));
+  });
+  router.get('/:id', async (request, response) => {
+    const { shopId } = response.locals;
+    const record = await records.find(shopId, kind, idOf(kind, request.params.id, shopId));
+    if (!record) throw notFound();
+    response.json(record);
+  });
+  router.put('/:id', jsonOnly, async (request, response) => {
+    const { shopId } = response.locals;
+    const id = idOf(kind, request.params.id, shopId);
+    const result = await records.write(shopId, kind, id, readWrite(kind, request.body));
+    if (result.outcome === 'gone') throw notFound();
+    if (result.outcome === 'stale') {
+      throw new HttpProblem(
+        409,
+        'Changed meanwhile',
+        'Someone changed this after you opened it. Both are kept: compare, then choose.',
+        { current: result.record },
+      );
+    }
+    response.json(result.record);
+  });
+  return router;
+}
+
+/** The addresses of every kind of record. */
+export function recordRoutes(records: Records): Router {
+  const router = Router();
+  for (const kind of KINDS) router.use(`/${kind}`, routesOf(kind, records));
+  return router;
+}

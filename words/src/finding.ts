@@ -1,0 +1,230 @@
+import {
+  findings,
+  type CutPlan,
+  type CutSetup,
+  type Cutting,
+  type Finding,
+  type FindingCode,
+  type FindingLevel,
+  type FindingOf,
+} from '@pike-stone/core';
+import {
+  formatLength,
+  formatPower,
+  formatSpindleSpeed,
+  formatSurfaceSpeed,
+  formatTorque,
+  joined,
+  type UnitSystem,
+} from './format';
+
+/** One sentence for the person at the machine, with what to do about it. */
+export interface Warning {
+  readonly key: string;
+  readonly level: FindingLevel;
+  readonly text: string;
+}
+
+/** How the figures of a sentence are written. */
+interface Pen {
+  length(mm: number): string;
+  figure(mm: number): string;
+  rpm(rpm: number): string;
+  surface(mPerMin: number): string;
+  power(kw: number): string;
+  torque(newtonMetres: number): string;
+}
+const penFor = (units: UnitSystem): Pen => ({
+  length: (mm) => joined(formatLength(mm, units)),
+  figure: (mm) => formatLength(mm, units).figure,
+  rpm: (rpm) => joined(formatSpindleSpeed(rpm)),
+  surface: (mPerMin) => joined(formatSurfaceSpeed(mPerMin, units)),
+  power: (kw) => joined(formatPower(kw, units)),
+  torque: (newtonMetres) => joined(formatTorque(newtonMetres, units)),
+});
+
+/** What asks less of the spindle. */
+const CUT_BACK: Readonly<Record<Cutting, string>> = {
+  drilling: 'A pilot hole, a finer feed',
+  reaming: 'A finer feed',
+  plunging: 'A pilot hole, a finer feed',
+  blade: 'A narrower blade, a finer feed',
+  threading: 'More and shallower passes',
+  turning: 'Less depth, a finer feed',
+  milling: 'Less depth, a finer feed',
+  pressing: 'Less pressure',
+  filing: 'Less pressure',
+};
+
+function powerWords(f: FindingOf<'power'>, { torque, power }: Pen): string {
+  const byTorque = f.tighter === 'torque';
+  const show = byTorque ? torque : power;
+  const change = `${CUT_BACK[f.cutting]}, or one step ${byTorque ? 'down for more torque' : 'down'}.`;
+  if (f.share <= 1)
+    return `Takes ${Math.round(100 * f.share)} % of what the machine has here; a quarter should stay in reserve. ${change}`;
+  const slips = f.beltFirst ? ' before the belt slips' : '';
+  return `More than the machine has here: it needs ${show(f.needs)}, there are ${show(f.has)}${slips}. ${change}`;
+}
+
+function belowUsefulWords(f: FindingOf<'below-useful'>, { surface }: Pen): string {
+  const [has, wants] = [surface(f.actualMPerMin), surface(f.leastMPerMin)];
+  return f.carbide
+    ? `Too slow for ${f.edgeName.toLowerCase()}: ${has} here, it wants ${wants} at least. Below that the edge builds up and crumbles. Take sharp HSS.`
+    : `Very slow: ${has} against ${wants}. It cuts, it only takes time.`;
+}
+
+function tooFastWords(f: FindingOf<'too-fast'>, { surface }: Pen): string {
+  const how = f.slowest ? 'Even the slowest speed is too fast' : 'Too fast';
+  const wears = f.hss ? 'The edge will burn.' : 'The edge will wear fast.';
+  const change = f.slowest ? 'Take a smaller diameter, or carbide.' : 'Go one step down.';
+  return `${how} for ${f.edgeName}: ${surface(f.actualMPerMin)}, the chart ends at ${surface(f.limitMPerMin)}. ${wears} ${change}`;
+}
+
+/** What helps where something stands out too far and no centre can. */
+const SHORTEN = {
+  work: 'Shorten it if you can.',
+  cutter: 'Shorten it if you can.',
+  bar: 'A thicker bar, or shorten it.',
+  blade: 'Closer to the chuck.',
+} as const;
+
+function overhangWords(f: FindingOf<'overhang'>): string {
+  const heldAtBothEnds = f.support !== null && f.support !== 'chuck';
+  const what = heldAtBothEnds
+    ? 'Lies free over'
+    : { work: 'Sticks out', cutter: 'Sticks out', bar: 'The bar sticks out', blade: 'Cuts' }[f.standsOut];
+  const remedy = heldAtBothEnds
+    ? 'A steady, or less depth.'
+    : f.support !== null
+      ? 'Bring up the tailstock or shorten it.'
+      : SHORTEN[f.standsOut];
+  const from = f.standsOut === 'blade' ? ' from the chuck' : '';
+  return `${what} ${f.ratio.toFixed(1)} diameters${from}, ${f.allowable} is usual. ${remedy}`;
+}
+
+function facingWords(f: FindingOf<'facing-centre'>, { length, rpm }: Pen): string {
+  const chips = f.carbide ? ' Carbide can chip at the centre.' : '';
+  const faster = f.faster
+    ? ` From ⌀${length(f.faster.fromMm)} inward ${rpm(f.faster.rpm)} is right: worth it on a large face only.`
+    : '';
+  return `Speed falls toward the centre: inside ⌀${length(f.insideMm)} it is under ${f.carbide ? 'a third' : 'half'} of the aim.${chips}${faster}`;
+}
+
+/** What a cutter is to do that its end may not allow. */
+const goDown = (ramping: boolean): string => (ramping ? 'ramp down' : 'go straight down');
+
+type Sentences = { readonly [C in FindingCode]: (finding: FindingOf<C>, pen: Pen) => string };
+const SENTENCES: Sentences = {
+  swing: (f, { length }) =>
+    `⌀${length(f.workMm)} does not swing in this lathe: it takes ⌀${length(f.mostMm)} over the bed.`,
+  'over-slide': (f, { length }) =>
+    `Over the cross slide only ⌀${length(f.mostMm)} clears: look that the work does not run against the slide.`,
+  'between-centres': (f, { length }) => `Longer than this lathe takes: ${length(f.mostMm)} between centres.`,
+  stroke: (f, { length }) =>
+    `Longer than the ram goes: ${length(f.mostMm)} is its longest stroke, and it must clear the work at both ends.`,
+  'tool-height': (f, { length }) =>
+    `A shank of ${length(f.shankMm)} stands above the centre: from the tool rest to the centre are ${length(f.mostMm)}. Take a smaller tool, or a rest that sits lower.`,
+  'chuck-rpm': (f, { rpm }) =>
+    `The chuck is marked ${rpm(f.markedRpm)}; this step turns ${rpm(f.rpm)}. Go down, however well it suits the cutter.`,
+  collet: (f, { length, figure }) =>
+    `No collet for a shank of ${length(f.shankMm)}: there are ${f.colletsMm.map(figure).join(', ')}. Never close one onto a shank it is not made for.`,
+  'largest-drill': (f, { length }) =>
+    `Larger than this spindle holds: ${length(f.mostMm)}. Drill smaller and bore, or take another machine.`,
+  power: powerWords,
+  'below-useful': belowUsefulWords,
+  'machine-too-slow': (f, { surface }) =>
+    `Top speed of this machine gives ${surface(f.actualMPerMin)}; ${surface(f.aimMPerMin)} was the aim.${f.carbide ? ' Sharp HSS may do better here.' : ''}`,
+  'too-fast': tooFastWords,
+  'no-feed-window': () =>
+    'This edge is too blunt for so light a cut: sharper tool, smaller nose or more depth.',
+  rubbing: () => 'The chip is thinner than the edge can cut: it rubs. Feed more, or take a sharper edge.',
+  'feed-high': (f) =>
+    f.finest
+      ? 'Even the finest lever is too coarse here: feed by hand, slowly and evenly.'
+      : 'Coarser than this tool or machine should take. Go one lever finer.',
+  'hand-fast': () =>
+    'The cutter could take more than a hand winds evenly: this is the hand’s limit. Fewer teeth or one speed down fits better.',
+  'on-the-skin': (f, { length }) =>
+    `Still in the skin. Go under it in one pass: more than ${length(f.skinMm)} deep.`,
+  'skin-left': (f, { length }) =>
+    `This stock came with a skin of ${length(f.skinMm)}. Where it is still on, do not finish in it: one pass under it first, noted in the conditions.`,
+  'depth-rubs': () => 'So thin a cut rubs and springs instead of cutting. Take more, or hone the edge.',
+  'nose-depth': (f, { length }) =>
+    `Less than two thirds of the nose radius: the push turns sideways and size wanders. ${length(f.leastMm)} or more is better.`,
+  peck: () => 'Deeper than three diameters: draw the drill out and clear the chips each diameter.',
+  'flute-length': (f, { length }) =>
+    `Deeper than the flutes are long (${length(f.lengthMm)}): the shank would rub and break the cutter.`,
+  burdens: () => 'So many burdens at once call for another set-up, not another number.',
+  overhang: overhangWords,
+  coating: () =>
+    'A coating that holds aluminium welds to aluminium. Uncoated and polished, or a coating without it.',
+  'chip-thinning': (f) =>
+    `The narrow cut thins the chip: the feed is raised by ${f.percent} % so that it still cuts and does not rub.`,
+  'full-width': () =>
+    'Full width: the chips stay in the slot and are cut again. Brush them out; for an accurate width take a smaller cutter and finish the sides.',
+  'centre-height': (f, { length }) =>
+    `Set the edge exactly on centre: on this diameter ${length(f.offMm)} ${f.bore ? 'low' : 'high'} takes ${f.turnsDeg.toFixed(0)}° of clearance. A thin rule pinched between work and nose must stand upright.`,
+  'centre-cutting': (f) =>
+    `This cutter has no teeth at the centre: it cannot ${goDown(f.ramping)}. Drill a start hole, or take a slot drill.`,
+  'centre-unknown': (f) =>
+    `Look at the end of the cutter: unless a tooth reaches the centre it cannot ${goDown(f.ramping)}. Note it in the drawer.`,
+  'parting-centre': () =>
+    'The speed falls to nothing at the centre: ease the feed for the last millimetres, or break the pip off.',
+  'facing-centre': facingWords,
+  'shoulder-slope': (f) =>
+    `This tool’s edge stands at ${Math.round(f.approachDeg)}°: it leaves a slope. A tool of 90° or more cuts the shoulder square.`,
+  'shoulder-corner': (f, { length }) =>
+    `The nose leaves ${length(f.noseMm)} in the corner. Stop the power feed a millimetre short, go on by hand, and feed out across the face.`,
+  'groove-deep': (f, { length }) =>
+    `Deeper than four times the blade is wide (${length(f.mostMm)}): clear the chips often, or rough with a wider blade first.`,
+  'thread-fast': (f, { length }) =>
+    `The tool runs ${length(f.mmPerS)} a second: hard to stop at a shoulder. One step down until the release is practised, or a wide relief.`,
+  'thread-nose': (f, { length }) =>
+    `The nose is too round for this pitch: at most ${length(f.mostMm)}. The root stays full and the nut binds.`,
+  'thread-gears': () =>
+    'This machine’s leadscrew and gears are not known yet: give them on its page, and the gears for this pitch are found.',
+  'taper-point': () =>
+    'At this angle and length the taper runs out to a point: less length or a smaller angle.',
+  'set-over': (f, { length }) =>
+    `Set over by more than a fiftieth of the length (${length(f.mostMm)}): plain centres bear on a line only. Ball centres, or the compound slide.`,
+  'set-over-reset': () =>
+    'The next piece must be as long and centred as deep, or its taper differs. Afterwards set the tailstock back and prove it with a test bar.',
+  'offset-level': () =>
+    'The slide of the head must lie level with the cross slide: rolled by 5° it lifts the centre and the taper comes out hollow and too large. Light cuts: the head is held by its taper only.',
+  'compound-travel': (f, { length }) =>
+    `Longer than most compound slides travel (about ${length(f.travelMm)}): look first, or set the tailstock over.`,
+  'taper-height': () =>
+    'The edge exactly on centre: above or below, the taper comes out hollow and of another angle.',
+  'knurl-blank': (f, { length }) =>
+    `Turn the blank to ⌀${length(f.blankMm)}: then the knurl closes on whole teeth.`,
+  'form-broad': (f, { length }) =>
+    `A broad form (${length(f.widthMm)}) chatters on small machines: rough the shape first, then slowest speed and plenty of oil for the form.`,
+  'form-small': () =>
+    'The smallest diameter of the form runs at under half the speed of the largest: it may tear there.',
+  'ramp-steep': () =>
+    'Steep: most of the cutting is done by the end of the cutter. Three degrees or less, or drill a start.',
+  'head-fast': (f, { rpm }) =>
+    `A boring head is never in balance: ${rpm(f.rpm)} is fast for one. Start at half, and never over what is marked on it.`,
+  'fly-skin': () =>
+    'One tooth and a blow each turn: not for hard skin or broken faces. A face mill, or an end mill in strips.',
+  'saw-fine': (f, { length }) =>
+    `${f.teethInCut.toFixed(1)} teeth are in the cut at once: the gullets pack and the saw jams. A coarser saw, or less than ${length(f.depthMm)} at a time.`,
+  'saw-coarse': (f) => `Only ${f.teethInCut.toFixed(1)} teeth in the cut: it hammers. A finer saw.`,
+  't-slot-neck': (f) =>
+    `Mill the neck slot first, to its full depth${f.dry ? ', and use fluid: chips that stay are cut again' : ''}. Stop and brush the chips out every few centimetres.`,
+  'dovetail-rough': (f) =>
+    `Rough it square first with an end mill; then ${Math.round(f.angleDeg)}° in light side cuts, the last on both sides at one depth. Measure over two rolls, not at the sharp corners.`,
+};
+
+/** The sentence of a finding. */
+function sayFinding<C extends FindingCode>(finding: FindingOf<C>, units: UnitSystem): string {
+  return SENTENCES[finding.code](finding, penFor(units));
+}
+
+/** What the numbers of a cut give reason to say, as sentences. */
+export const warnings = (setup: CutSetup, plan: CutPlan, units: UnitSystem): Warning[] =>
+  findings(setup, plan).map((finding: Finding) => ({
+    key: finding.code,
+    level: finding.level,
+    text: sayFinding(finding, units),
+  }));

@@ -1,0 +1,16 @@
+/** Every sentence and number format that a person reads about a result. */
+export * from './format';
+export * from './length-entry';
+export * from './pitch';
+export * from './dial';
+export * from './machine';
+export * from './finding';
+export * from './caution';
+export * from './setting';
+export * from './out-of-range';
+export * from './operation/operation-words';
+export * from './operation/words-of';
+export * from './working/line';
+export * from './working/working';
+export * from './working/factor';
+export { SHORTCUT_WORDS } from './working/speed';

@@ -1,0 +1,15 @@
+import type { TurningTool } from '@pike-stone/core';
+import type { OperationWords } from './operation-words';
+
+const shape: OperationWords<TurningTool> = {
+  verb: 'Shape',
+  about: 'a flat, stroke by stroke',
+  figures: { diameter: 'Length of the work', width: 'Width of the face' },
+  diameter: 'the mean of the cutting stroke; in the middle it is half as fast again',
+  pass: 'one pass over the face',
+  width: 'Width of the face',
+  depthWhy: () => 'shaping start: 1.5 mm',
+};
+
+/** What is said of the operations of a shaper. */
+export const SHAPER_WORDS = { shape } as const;

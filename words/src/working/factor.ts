@@ -1,0 +1,63 @@
+import type { CutPlan, CutSetup, FactorName } from '@pike-stone/core';
+import { formatFactor, formatLength, joined, type UnitSystem } from '../format';
+import type { WorkingLine } from './line';
+
+/** The reason a machinist would give for each factor. */
+const FACTOR_WORDS: Readonly<Record<FactorName, { readonly title: string; readonly why: string }>> = {
+  'tired-machine': { title: 'Tired machine', why: 'spindle play and worn gibs: chatter and snatching' },
+  'light-machine': { title: 'Light machine', why: 'small castings bend' },
+  'no-fluid': { title: 'No fluid', why: 'nothing carries the heat away or keeps the chip from sticking' },
+  'interrupted-cut': { title: 'Interrupted cut', why: 'each entry is a blow' },
+  'scale-first-pass': {
+    title: 'Hard skin, first pass',
+    why: 'scale and sand abrade; the depth goes under the skin',
+  },
+  'long-overhang': { title: 'Long overhang', why: 'it sticks out further than it should and springs away' },
+  'very-long-overhang': { title: 'Very long overhang', why: 'half as far again as it should stick out' },
+  'full-width-slot': { title: 'Full-width slot', why: 'heat stays in the slot and chips are cut twice' },
+  'deep-cut': { title: 'Deep cut', why: 'more of the edge works at once' },
+  'light-finishing': {
+    title: 'Light finishing',
+    why: 'little heat in a thin cut; a fine feed for the surface',
+  },
+  'unknown-alloy': { title: 'Metal not certain', why: 'it may be a harder row of the chart' },
+  'dull-tool': { title: 'Dull tool', why: 'a worn edge heats; sharpening is the better answer' },
+};
+
+/** Why a factor applies; a tired machine says what its check found, where there was one. */
+function factorReason(name: FactorName, { machine: { check } }: CutSetup, units: UnitSystem): string {
+  if (name !== 'tired-machine' || !check) return FACTOR_WORDS[name].why;
+  const length = (mm: number) => joined(formatLength(mm, units));
+  return `checked: spindle play ${length(check.spindlePlayMm)}, gib slack ${length(check.gibSlackMm)}`;
+}
+
+/** A line for each factor on a quantity, and one where all together would go too far. */
+export function factorLines(
+  setup: CutSetup,
+  { speed: { factors } }: CutPlan,
+  quantity: 'speed' | 'feed' | 'depth',
+  units: UnitSystem,
+): WorkingLine[] {
+  const lines = factors.applied
+    .filter((factor) => factor[quantity] !== 1)
+    .map((factor): WorkingLine => ({
+      key: `factor-${factor.name}`,
+      kind: 'factor',
+      label: FACTOR_WORDS[factor.name].title,
+      value: formatFactor(factor[quantity]),
+      reason: factorReason(factor.name, setup, units),
+    }));
+  const raw = factors[`${quantity}Raw`];
+  const kept = factors[`${quantity}Factor`];
+  if (Math.abs(raw - kept) <= 1e-9) return lines;
+  return [
+    ...lines,
+    {
+      key: 'factor-limit',
+      kind: 'factor',
+      label: raw < kept ? 'Never eased below' : 'Never raised above',
+      value: formatFactor(kept),
+      reason: `all together would be ${formatFactor(raw)}`,
+    },
+  ];
+}

@@ -1,0 +1,264 @@
+import {
+  OPERATIONS,
+  speedUnit,
+  spindlePower,
+  stepUps,
+  strokeLength,
+  strokeReturnRatio,
+  type CutPlan,
+  type CutSetup,
+  type RungRule,
+  type ShopRules,
+  type Shortcut,
+  type SpeedSchool,
+} from '@pike-stone/core';
+import {
+  formatLength,
+  formatPower,
+  formatSpindleSpeed,
+  formatSurfaceSpeed,
+  formatTorque,
+  formatUncertainty,
+  joined,
+  type UnitSystem,
+} from '../format';
+import { MEASURE_WORDS } from '../machine';
+import { OPERATION_WORDS } from '../operation/words-of';
+import { factorLines } from './factor';
+import { EXACT, OWN, type WorkingLine } from './line';
+
+const SCHOOL_WORDS: Readonly<Record<SpeedSchool, string>> = {
+  bottom: 'the low end',
+  middle: 'the middle',
+  top: 'the top',
+};
+const SCHOOL_WHY: Readonly<Record<SpeedSchool, string>> = {
+  bottom: 'low end: old machines, scarce tools; middle and top are the other schools',
+  middle: 'middle is the usual start; low end suits tired machines, top suits one-offs in a hurry',
+  top: 'top: a one-off where time counts more than the edge; low end and middle are the other schools',
+};
+
+/** The shop-floor formulas as they are written. */
+export const SHORTCUT_WORDS: Readonly<Record<Shortcut, string>> = {
+  '4*CS/D': '4 × CS ÷ D',
+  '3.82*CS/D': '3.82 × CS ÷ D',
+  '12*CS/(pi*D)': '12 × CS ÷ (π D)',
+  '1000*v/(pi*D)': '1000 × v ÷ (π D)',
+  '320*v/D': '320 × v ÷ D',
+  '300*v/D': '300 × v ÷ D',
+};
+
+/** Which step of the machine is taken, by the shop's rule. */
+const RULE_WORDS: Readonly<Record<RungRule, (overshootPercent: number) => string>> = {
+  'not-above': () => 'Largest step not above',
+  overshoot: (percent) => `Largest step within ${percent} % above`,
+  nearest: () => 'Nearest step',
+};
+
+/** The chain of lines that leads to the spindle speed. */
+export function speedWorking(
+  setup: CutSetup,
+  plan: CutPlan,
+  rules: ShopRules,
+  units: UnitSystem,
+): WorkingLine[] {
+  const { speed, metal, edge } = plan;
+  const v = (mPerMin: number) => joined(formatSurfaceSpeed(mPerMin, units));
+  const { speedColumn } = OPERATIONS[setup.operation];
+  return [
+    {
+      key: 'range',
+      kind: 'chart',
+      label: `Chart, ${edge.name} in ${metal.name.toLowerCase()}, ${speedColumn}`,
+      value: `${formatSurfaceSpeed(speed.range.lowMPerMin, units).figure} to ${v(speed.range.highMPerMin)}`,
+      reason: speed.range.noGainOverUncoated
+        ? 'no gain over uncoated carbide here; its column is used'
+        : undefined,
+      source: speed.rangeIsOwn ? OWN : 'library, typical; your shop can put its own',
+    },
+    {
+      key: 'school',
+      kind: 'choice',
+      label: `Start at ${SCHOOL_WORDS[rules.school]}${rules.backOffThird ? ', less a third' : ''}`,
+      value: v(speed.range.startMPerMin),
+      reason: SCHOOL_WHY[rules.school],
+      source: 'setting',
+    },
+    ...factorLines(setup, plan, 'speed', units),
+    { key: 'aim', kind: 'result', label: 'Aim', value: v(speed.aimMPerMin) },
+    ...relationLines(setup, plan, rules, units),
+    ...rungLines(setup, plan, rules, units),
+    {
+      key: 'actual',
+      kind: 'result',
+      label: `${rpmOf(setup)(speed.rungRpm)} ${acrossWords(setup, plan, units)}`,
+      value: v(speed.actualMPerMin),
+      reason: `${Math.round((100 * speed.actualMPerMin) / speed.aimMPerMin)} % of the aim`,
+    },
+    ...stepUpLines(setup, plan, rules, units),
+  ];
+}
+
+const strokes = ({ operation }: CutSetup): boolean => OPERATIONS[operation].turns === 'stroke';
+
+/** A speed in what the machine counts in this operation. */
+const rpmOf =
+  (setup: CutSetup) =>
+  (rpm: number): string =>
+    joined(formatSpindleSpeed(rpm, speedUnit(setup)));
+
+/** What turns or strokes: "on ⌀32 mm", "of 200 mm". */
+const acrossWords = (setup: CutSetup, { diameterMm }: CutPlan, units: UnitSystem): string =>
+  strokes(setup)
+    ? `of ${joined(formatLength(strokeLength(setup.machine, setup.workDiameterMm), units))}`
+    : `on ⌀${joined(formatLength(diameterMm, units))}`;
+
+function relationLines(
+  setup: CutSetup,
+  { speed, diameterMm }: CutPlan,
+  rules: ShopRules,
+  units: UnitSystem,
+): WorkingLine[] {
+  const aim = formatSurfaceSpeed(speed.aimMPerMin, units).figure;
+  const times = units === 'mm' ? 1000 : 12;
+  const relation = strokes(setup)
+    ? strokeRelation(setup, aim, times, units)
+    : `${times} × ${aim} ÷ (π × ${formatLength(diameterMm, units).figure})`;
+  const ideal: WorkingLine = {
+    key: 'ideal',
+    kind: 'relation',
+    label: relation,
+    value: rpmOf(setup)(speed.idealRpm),
+    source: EXACT,
+    reason: OPERATION_WORDS[setup.operation].diameter,
+  };
+  const { errorPercent, shortcutRpm } = speed.shortcut;
+  if (strokes(setup) || Math.abs(errorPercent) <= 0.001) return [ideal];
+  return [
+    ideal,
+    {
+      key: 'shortcut',
+      kind: 'check',
+      label: `Shop shortcut ${SHORTCUT_WORDS[rules.shortcut]}`,
+      value: joined(formatSpindleSpeed(shortcutRpm)),
+      reason: `${signed(errorPercent)} % against the exact relation; a belt step is far coarser`,
+      source: 'setting',
+    },
+  ];
+}
+
+/** N = v / (L (1 + 1/R)): the cut takes R/(1+R) of each double stroke. */
+function strokeRelation(
+  { machine, workDiameterMm }: CutSetup,
+  aim: string,
+  times: number,
+  units: UnitSystem,
+): string {
+  const ratio = strokeReturnRatio(machine, workDiameterMm).toFixed(2);
+  const stroke = formatLength(strokeLength(machine, workDiameterMm), units).figure;
+  return `${times} × ${aim} ÷ (${stroke} × (1 + 1/${ratio}))`;
+}
+
+const signed = (value: number): string =>
+  `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(Math.abs(value) < 0.1 ? 3 : 1)}`;
+
+function rungLines(setup: CutSetup, plan: CutPlan, rules: ShopRules, units: UnitSystem): WorkingLine[] {
+  const { choice, byHand, rungRpm, setting } = plan.speed;
+  const figure = (rpm: number | null) => (rpm === null ? 'none' : formatSpindleSpeed(rpm).figure);
+  const rpm = rpmOf(setup);
+  const chosen = setup.machine.speeds.find((step) => step.rpm === choice.chosenRpm)?.setting ?? '';
+  const lines: WorkingLine[] = [
+    {
+      key: 'neighbours',
+      kind: 'machine',
+      label: 'Steps below and above',
+      value: `${figure(choice.belowRpm)} and ${figure(choice.aboveRpm)} ${speedUnit(setup)}`,
+      source: setup.machine.name,
+    },
+    {
+      key: 'rung',
+      kind: 'machine',
+      label: choice.machineTooFast
+        ? 'Slowest this machine has'
+        : `${RULE_WORDS[rules.rungRule](rules.overshootPercent)} it`,
+      value: rpm(choice.chosenRpm),
+      reason: choice.machineTooSlow ? `${chosen}; the aim lies above the top step` : chosen,
+      source: 'setting',
+    },
+    ...measuredLine(setup, plan),
+    ...powerLine(setup, plan, units),
+  ];
+  if (!byHand) return lines;
+  return [
+    ...lines,
+    {
+      key: 'by-hand',
+      kind: 'choice',
+      label: 'Picked by you on the ladder',
+      value: rpm(rungRpm),
+      reason: setting,
+    },
+  ];
+}
+
+const stepInUse = ({ machine }: CutSetup, { speed }: CutPlan) =>
+  machine.speeds.find(({ rpm }) => rpm === speed.rungRpm);
+
+/** How surely the speed of the step in use is known, when it was measured or computed. */
+function measuredLine(setup: CutSetup, plan: CutPlan): WorkingLine[] {
+  const step = stepInUse(setup, plan);
+  const source = setup.machine.name;
+  if (step?.measured) {
+    const { uRel, how } = step.measured;
+    return [
+      {
+        key: 'measured',
+        kind: 'check',
+        label: 'True speed, measured',
+        value: formatUncertainty(uRel),
+        reason: MEASURE_WORDS[how],
+        source,
+      },
+    ];
+  }
+  if (!step?.computed) return [];
+  return [
+    {
+      key: 'computed',
+      kind: 'check',
+      label: 'Speed computed',
+      value: formatUncertainty(step.computed.uRel),
+      reason: 'from pulleys and gears',
+      source,
+    },
+  ];
+}
+
+/** What the machine has in this step, when its motor is known. */
+function powerLine(setup: CutSetup, plan: CutPlan, units: UnitSystem): WorkingLine[] {
+  const step = stepInUse(setup, plan);
+  const power = step && spindlePower(step, setup.machine.motor);
+  if (!power) return [];
+  return [
+    {
+      key: 'power',
+      kind: 'machine',
+      label: 'At the spindle in this step',
+      value: `${joined(formatTorque(power.torqueNm, units))}, ${joined(formatPower(power.powerKw, units))}`,
+      reason: power.beltFirst
+        ? 'then the belt slips, before the motor gives all it has'
+        : 'the motor, less what the drive loses',
+      source: setup.machine.name,
+    },
+  ];
+}
+
+/** When the bar is smaller, a faster step becomes right: worth knowing before it happens. */
+const stepUpLines = (setup: CutSetup, plan: CutPlan, rules: ShopRules, units: UnitSystem): WorkingLine[] =>
+  stepUps(setup, plan, rules).map(({ rpm, diameterMm, setting }, i): WorkingLine => ({
+    key: `step-up-${i}`,
+    kind: 'check',
+    label: `${OPERATION_WORDS[setup.operation].stepUp ?? 'As it gets smaller'}: ${joined(formatSpindleSpeed(rpm))} from`,
+    value: `⌀${joined(formatLength(diameterMm, units))}`,
+    reason: setting,
+  }));
