@@ -2,11 +2,14 @@ const { join } = require('node:path');
 
 /** Packages that ship ES modules only and meet Jest's CommonJS. */
 const ESM_ONLY = ['uuid', 'lucide-react-native'];
+/** A mutation run keeps copies of the house here. */
+const NOT_OURS = [join(__dirname, '.data/').replaceAll('.', '\\.')];
 const plain = (displayName, testMatch) => ({
   displayName,
   testMatch,
   rootDir: __dirname,
   testEnvironment: 'node',
+  modulePathIgnorePatterns: NOT_OURS,
   transform: {
     '\\.[jt]sx?$': [
       'babel-jest',
@@ -29,6 +32,7 @@ module.exports = {
       displayName: 'app',
       rootDir: join(__dirname, 'app'),
       testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+      modulePathIgnorePatterns: NOT_OURS,
       setupFiles: ['<rootDir>/jest.setup.js'],
       transform: {
         '\\.mjs$': ['babel-jest', { caller: { name: 'metro', platform: 'web', bundler: 'metro' } }],

@@ -11,7 +11,7 @@ import { Panel } from '../../kit/Panel';
 import { Row } from '../../kit/Row';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
-import { canCut, fits } from './draft';
+import { canCut, doableOn, fits } from './draft';
 import type { Chooser } from './Sentence';
 import type { Cut } from './useCut';
 
@@ -33,6 +33,7 @@ interface Option {
   readonly about: string;
 }
 
+const NO_TOOL = 'no tool for it in the drawer yet: add one';
 const TITLE = {
   machine: 'On which machine?',
   operation: 'What is to be done?',
@@ -49,6 +50,10 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
   if (what === 'conditions') return <Conditions cut={cut} onClose={onClose} />;
   const { choice, setup } = cut;
   const has = (operation: OperationKey) => open(drawer.tools).some(fits(operation));
+  const addTool = () => {
+    onClose();
+    router.push('/drawer/tools/new');
+  };
   const take = (change: Partial<CutChoice>) => {
     cut.change(change);
     onClose();
@@ -63,24 +68,30 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
         .map(({ id, body }) => ({
           id,
           title: body.name,
-          about: `${MACHINE_WORDS[body.kind]}, ${body.condition}, ${body.speeds.length} speeds`,
+          about:
+            doableOn({ body }, drawer).length > 0
+              ? `${MACHINE_WORDS[body.kind]}, ${body.condition}, ${body.speeds.length} speeds`
+              : NO_TOOL,
         })),
       chosen: choice.machineId,
-      pick: (machineId) => take({ machineId }),
+      pick: (id) => {
+        const machine = drawer.machines.find((one) => one.id === id);
+        if (machine && doableOn(machine, drawer).length > 0) return take({ machineId: id });
+        addTool();
+      },
       add: '/drawer?kind=machines',
     },
     operation: {
       options: MACHINE_OPERATIONS[setup.machine.kind].map((key) => ({
         id: key,
         title: operationName(key),
-        about: has(key) ? OPERATION_WORDS[key].about : 'no tool for it in the drawer yet: add one',
+        about: has(key) ? OPERATION_WORDS[key].about : NO_TOOL,
       })),
       chosen: choice.operation,
       pick: (id) => {
         const operation = MACHINE_OPERATIONS[setup.machine.kind].find((key) => key === id);
         if (operation && has(operation)) return take({ operation });
-        onClose();
-        router.push('/drawer/tools/new');
+        addTool();
       },
     },
     stock: {

@@ -1,3 +1,4 @@
+import type { CutChoice } from '@pike-stone/contract';
 import { OPERATIONS } from '@pike-stone/core';
 import { DEFER, type Result } from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -27,10 +28,10 @@ import { Working } from './Working';
  * changes it. Coming back to the address we wrote ourselves opens nothing: the
  * set-up may have been changed on another page since.
  */
-function useAddress(): void {
+function useAddress(choice: CutChoice | null): void {
   const query = useLocalSearchParams<Record<string, string>>();
   const router = useRouter();
-  const { draft, shown, set, show } = useDraft();
+  const { shown, set, show } = useDraft();
   const opened = useRef(false);
   const written = useRef('');
   // The address cannot be changed before the whole house has been drawn once.
@@ -40,19 +41,19 @@ function useAddress(): void {
     if (!opened.current) {
       opened.current = true;
       const asked = fromQuery(query);
-      if (asked && addressOf(asked) !== shown && (!draft || addressOf(asked) !== addressOf(draft)))
+      if (asked && addressOf(asked) !== shown && (!choice || addressOf(asked) !== addressOf(choice)))
         return set(asked);
     }
-    if (!draft || !ready) return;
-    const address = addressOf(draft);
+    if (!choice || !ready) return;
+    const address = addressOf(choice);
     if (written.current === address) return;
     written.current = address;
     show(address);
     router.setParams({
       ...Object.fromEntries(Object.keys(query).map((key) => [key, undefined])),
-      ...toQuery(draft),
+      ...toQuery(choice),
     });
-  }, [draft, query, ready, router, set, show, shown]);
+  }, [choice, query, ready, router, set, show, shown]);
 }
 
 /** Opened by a touch on the sentence: not part of the first load. */
@@ -62,9 +63,9 @@ const Choosers = laterWith<ChooserProps>(() =>
 
 /** What to set on this machine for this cut. */
 export function CutScreen() {
-  useAddress();
-  usePageTitle('Cut');
   const { cut, drawer, metals, loading, error } = useCut();
+  useAddress(cut?.choice ?? null);
+  usePageTitle('Cut');
   const router = useRouter();
   if (!cut && (loading || error)) return <Loading error={error} />;
   if (!cut) {

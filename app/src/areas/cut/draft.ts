@@ -45,32 +45,51 @@ const usable = <B>(list: readonly Known<B>[]) => list.filter((one) => !one.archi
 export const canCut = (machine: { readonly body: Pick<MachineBody, 'kind'> }): boolean =>
   MACHINE_OPERATIONS[machine.body.kind].length > 0;
 
+/** What a machine can do with the tools of the drawer, the commonest first. */
+export const doableOn = (
+  machine: { readonly body: Pick<MachineBody, 'kind'> },
+  drawer: Drawer,
+): OperationKey[] =>
+  MACHINE_OPERATIONS[machine.body.kind].filter((operation) => usable(drawer.tools).some(fits(operation)));
+
 /** A first set-up from what is in the drawer; null when something is missing altogether. */
 export function firstDraft(drawer: Drawer): CutChoice | null {
-  const able = usable(drawer.machines).filter(canCut);
+  const able = usable(drawer.machines).filter((one) => doableOn(one, drawer).length > 0);
   const machine = able.find((one) => one.body.kind === 'lathe') ?? able[0];
+  const operation = machine && doableOn(machine, drawer)[0];
+  const tool = operation && usable(drawer.tools).find(fits(operation));
   const stock = usable(drawer.stock)[0];
-  const tool = usable(drawer.tools)[0];
-  if (!machine || !stock || !tool) return null;
-  return fitted(
-    {
-      machineId: machine.id,
-      stockId: stock.id,
-      toolId: tool.id,
-      operation: MACHINE_OPERATIONS[machine.body.kind][0]!,
-      workDiameterMm: Math.min(stock.body.sizeMm, 300),
-      cutterDiameterMm: null,
-      stickOutMm: 60,
-      support: 'chuck',
-      fluid: 'brush',
-      interrupted: false,
-      firstPassOnSkin: false,
-      rpmByHand: null,
-      feedByHand: null,
-      ...NOTHING_OWN,
-    },
-    drawer,
-  );
+  if (!stock || !tool) return null;
+  return {
+    machineId: machine.id,
+    stockId: stock.id,
+    toolId: tool.id,
+    operation,
+    workDiameterMm: Math.min(stock.body.sizeMm, 300),
+    cutterDiameterMm: null,
+    stickOutMm: OPERATIONS[operation].usualStickOutMm,
+    support: 'chuck',
+    fluid: 'brush',
+    interrupted: false,
+    firstPassOnSkin: false,
+    rpmByHand: null,
+    feedByHand: null,
+    ...NOTHING_OWN,
+  };
+}
+
+/** The set-up as it can be planned: everything it names is there and belongs together; null when it cannot. */
+export function standing(draft: CutChoice, drawer: Drawer): CutChoice | null {
+  const named = fitted(draft, drawer);
+  const machine = drawer.machines.find((one) => one.id === named.machineId);
+  const tool = drawer.tools.find((one) => one.id === named.toolId);
+  const whole =
+    machine
+    && MACHINE_OPERATIONS[machine.body.kind].includes(named.operation)
+    && tool
+    && fitsOperation(tool.body, named.operation)
+    && drawer.stock.some((one) => one.id === named.stockId);
+  return whole ? named : null;
 }
 
 /** Changes a set-up and lets go of what no longer belongs to it. */
@@ -109,7 +128,9 @@ function fitted(draft: CutChoice, drawer: Drawer): CutChoice {
   const machine = drawer.machines.find((one) => one.id === draft.machineId);
   if (!machine || !canCut(machine)) return draft;
   const allowed = MACHINE_OPERATIONS[machine.body.kind];
-  const operation = allowed.includes(draft.operation) ? draft.operation : allowed[0]!;
+  const operation = allowed.includes(draft.operation)
+    ? draft.operation
+    : (doableOn(machine, drawer)[0] ?? allowed[0]!);
   const next =
     operation === draft.operation
       ? draft

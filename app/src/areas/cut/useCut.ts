@@ -1,10 +1,10 @@
 import { DEFAULT_RULES, cutPlan, type CutPlan, type CutSetup, type ShopRules } from '@pike-stone/core';
 import { toSetup, type CutChoice } from '@pike-stone/contract';
-import { useEffect, useMemo } from 'react';
+import { useMemo } from 'react';
 import { useMetals } from '../../data/metals';
 import { useRecords } from '../../data/records';
 import { useRules } from '../../data/rules';
-import { canCut, changed, firstDraft, useDraft } from './draft';
+import { changed, firstDraft, standing, useDraft } from './draft';
 
 export interface Cut {
   readonly choice: CutChoice;
@@ -28,41 +28,29 @@ export function useCut() {
   );
   const loading = machines.loading || stock.loading || tools.loading || metals.loading;
 
-  const parts = useMemo(() => {
-    if (!draft) return null;
-    const machine = drawer.machines.filter(canCut).find((one) => one.id === draft.machineId)?.body;
-    const piece = drawer.stock.find((one) => one.id === draft.stockId)?.body;
-    const tool = drawer.tools.find((one) => one.id === draft.toolId)?.body;
-    // A piece of one of the shop's own metals waits for that metal: never a start from another row's values.
-    if (!machine || !piece || !tool || metals.loading) return null;
-    return { machine, piece, tool, metal: metals.own(piece.metal) };
-  }, [draft, drawer, metals]);
-
-  // A draft that names something this shop does not have starts afresh.
-  useEffect(() => {
-    // The address may have set one since this was drawn: that one is looked at next.
-    if (loading || parts || useDraft.getState().draft !== draft) return;
-    const first = firstDraft(drawer);
-    if (first) set(first);
-  }, [loading, parts, draft, drawer, set]);
+  // A draft that names something this shop does not have is not written over: it only is not what is on the bench.
+  const choice = useMemo(
+    () => (loading ? null : ((draft && standing(draft, drawer)) ?? firstDraft(drawer))),
+    [loading, draft, drawer],
+  );
 
   const cut = useMemo((): Cut | null => {
-    if (!draft || !parts) return null;
-    const setup = toSetup(draft, parts.machine, parts.piece, parts.tool, parts.metal);
+    const machine = drawer.machines.find((one) => one.id === choice?.machineId)?.body;
+    const piece = drawer.stock.find((one) => one.id === choice?.stockId)?.body;
+    const tool = drawer.tools.find((one) => one.id === choice?.toolId)?.body;
+    if (!choice || !machine || !piece || !tool) return null;
+    const setup = toSetup(choice, machine, piece, tool, metals.own(piece.metal));
     return {
-      choice: draft,
+      choice,
       setup,
       plan: cutPlan(setup, rules),
       rules,
-      change: (change) => set(changed(useDraft.getState().draft ?? draft, change, drawer)),
+      change: (change) => {
+        const now = useDraft.getState().draft;
+        set(changed((now && standing(now, drawer)) ?? choice, change, drawer));
+      },
     };
-  }, [draft, parts, rules, drawer, set]);
+  }, [choice, rules, drawer, metals, set]);
 
-  return {
-    cut,
-    drawer,
-    metals,
-    loading: loading || (!parts && firstDraft(drawer) !== null),
-    error: machines.error ?? stock.error ?? tools.error,
-  };
+  return { cut, drawer, metals, loading, error: machines.error ?? stock.error ?? tools.error };
 }

@@ -106,7 +106,7 @@ function Live({ kind }: { kind: Steady }) {
       <View style={styles.figure}>
         {steady ? (
           <>
-            <Words role="title" testID="live-value" style={styles.big}>
+            <Words role="big" testID="live-value" style={styles.big}>
               {showReading(steady.value, as)}
             </Words>
             <Words role="note">{`± ${showReading(2 * steady.u, as)} while held still; ${steady.leftAside} of ${steady.used + steady.leftAside} readings left aside, ${stream.bad} lines unreadable`}</Words>

@@ -60,7 +60,7 @@ function Pulses({ onTake, rpm: near }: WayProps) {
       <StreamState stream={stream} held={held !== null} />
       <View style={styles.found}>
         {found ? (
-          <Words role="title" testID="live-speed" style={styles.big}>
+          <Words role="big" testID="live-speed" style={styles.big}>
             {joined(formatSpindleSpeed(found.rpm))}{' '}
             <Words role="quiet">{formatUncertainty(surely(found.uRel))}</Words>
           </Words>
