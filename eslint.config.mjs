@@ -23,6 +23,7 @@ export default ts.config(
       '**/test-results/**',
       '**/playwright-report/**',
       'app/.expo/**',
+      '**/*.json',
     ],
   },
   js.configs.recommended,
