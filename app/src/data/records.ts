@@ -127,3 +127,9 @@ export function keepOurs(entry: Outgoing): Promise<unknown> {
     });
   return sendNow();
 }
+
+/** Undoes the write that was just made from a record: puts it back as it was, from the version that write made. */
+export const putBack = <K extends Kind>(
+  kind: K,
+  { id, version, body, archived }: Pick<Stored<K>, 'id' | 'version' | 'body' | 'archived'>,
+): Promise<Sent> => save(kind, id, version + 1, body, archived);

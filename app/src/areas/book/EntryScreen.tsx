@@ -12,7 +12,8 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
-import { save, useRecords, type Shown } from '../../data/records';
+import { putBack, save, useRecords, type Shown } from '../../data/records';
+import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { Empty, Loading } from '../../kit/Empty';
@@ -67,14 +68,14 @@ function Entry({ record }: { record: Shown<'cuts'> }) {
   };
   const archive = async () => {
     await write(body, true);
-    say('Taken out of the book’s list.', () => void save('cuts', record.id, record.version + 1, body, false));
+    say('Taken out of the book’s list.', () => void putBack('cuts', { ...record, body, archived: false }));
     router.replace('/book');
   };
   return (
     <Screen
       title={`${OPERATION_WORDS[body.operation].verb} ${body.names.stock}`}
       about={`${body.names.machine}, ${body.names.tool}, ${dayOf(body.takenAt)}${record.waiting ? ', waiting to be sent' : ''}`}
-      onBack={() => (router.canGoBack() ? router.back() : router.replace('/book'))}
+      onBack={() => backOr(router, '/book')}
       footer={
         <>
           <Button label="Archive" onPress={() => void archive()} />

@@ -8,6 +8,7 @@ import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { useUnits } from '../../data/preferences';
 import { newId, save } from '../../data/records';
+import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { Loading } from '../../kit/Empty';
@@ -79,7 +80,7 @@ function LogPage({ cut }: { cut: Cut }) {
     <Screen
       title="What was really set?"
       about={`${setup.stock.name}, ${setup.tool.name}, ${OPERATIONS[setup.operation].turns === 'work' ? `⌀${joined(formatLength(plan.diameterMm, units))}` : setup.machine.name}`}
-      onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))}
+      onBack={() => backOr(router, '/cut')}
       footer={<Button kind="main" label="Put in the book" onPress={() => void write()} style={styles.fill} />}
     >
       <Sheet>

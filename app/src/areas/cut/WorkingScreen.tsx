@@ -2,6 +2,7 @@ import { type Result, sayDepth, sayFeed, saySpeed } from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
+import { backOr } from '../../kit/back';
 import { Choice } from '../../kit/Choice';
 import { Loading } from '../../kit/Empty';
 import { Screen, Sheet } from '../../kit/Screen';
@@ -38,7 +39,7 @@ function WorkingPage({ cut, of }: { cut: Cut; of: Result }) {
     <Screen
       title={`${said.shown.figure} ${said.shown.unit}`}
       about={said.setting}
-      onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))}
+      onBack={() => backOr(router, '/cut')}
     >
       <View style={styles.choice}>
         <Choice

@@ -8,7 +8,8 @@ import { StyleSheet, View } from 'react-native';
 
 import { useMetals } from '../../data/metals';
 import { useUnits } from '../../data/preferences';
-import { newId, save, useRecords, type Shown } from '../../data/records';
+import { newId, putBack, save, useRecords, type Shown } from '../../data/records';
+import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { ArchiveIcon, CopyIcon, RestoreIcon } from '../../kit/icons';
@@ -128,7 +129,7 @@ function ItemForm({ kind, record, body, draftKey }: ItemFormProps) {
   useEffect(() => {
     if (changed) keep(draftKey, { version: opened.version, raw });
   }, [changed, draftKey, keep, opened, raw]);
-  const leave = () => (router.canGoBack() ? router.back() : router.replace(`/drawer?kind=${kind}`));
+  const leave = () => backOr(router, `/drawer?kind=${kind}`);
 
   const write = async (next: FieldValues) => {
     const target = record?.id ?? newId();
@@ -161,7 +162,7 @@ function ItemForm({ kind, record, body, draftKey }: ItemFormProps) {
     await save(kind, record.id, record.version, record.body as never, away);
     say(
       away ? `${record.body.name} is put away.` : `${record.body.name} is back.`,
-      () => void save(kind, record.id, record.version + 1, record.body as never, !away),
+      () => void putBack(kind, { ...record, archived: !away }),
     );
     leave();
   };

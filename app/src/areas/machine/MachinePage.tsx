@@ -1,7 +1,8 @@
 import type { MachineBody } from '@pike-stone/contract';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ComponentType } from 'react';
-import { save, useRecords, type Shown } from '../../data/records';
+import { putBack, save, useRecords, type Shown } from '../../data/records';
+import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { useUndo } from '../../kit/Undo';
@@ -20,13 +21,7 @@ export function machinePage(Page: ComponentType<MachinePageProps>): ComponentTyp
     const { records, loading, error } = useRecords('machines');
     const record = records.find((one) => one.id === id);
     if (record)
-      return (
-        <Page
-          key={id}
-          record={record}
-          back={() => (router.canGoBack() ? router.back() : router.replace(`/drawer/machines/${id}`))}
-        />
-      );
+      return <Page key={id} record={record} back={() => backOr(router, `/drawer/machines/${id}`)} />;
     if (loading || error) return <Loading error={error} />;
     return (
       <Empty
@@ -50,8 +45,7 @@ export function useKeepMachine(
       say(result.refusal.problem.fields?.[0]?.message ?? result.refusal.message);
       return false;
     }
-    if (result.sent !== 'conflict')
-      say(said, () => void save('machines', record.id, version + 1, record.body, record.archived));
+    if (result.sent !== 'conflict') say(said, () => void putBack('machines', { ...record, version }));
     return true;
   };
 }

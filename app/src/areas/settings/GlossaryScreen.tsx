@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { backOr } from '../../kit/back';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
@@ -9,11 +10,7 @@ import { GLOSSARY } from './glossary';
 export function GlossaryScreen() {
   const router = useRouter();
   return (
-    <Screen
-      title="Words"
-      toRead
-      onBack={() => (router.canGoBack() ? router.back() : router.replace('/settings'))}
-    >
+    <Screen title="Words" toRead onBack={() => backOr(router, '/settings')}>
       <Sheet>
         {[...GLOSSARY]
           .sort(([a], [b]) => a.localeCompare(b))

@@ -4,6 +4,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { usePreferences } from '../../data/preferences';
 import { useRules } from '../../data/rules';
+import { backOr } from '../../kit/back';
 import { Choice, Tick } from '../../kit/Choice';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
@@ -28,7 +29,7 @@ export function SettingsScreen() {
   const { units, theme, setUnits, setTheme } = usePreferences();
   const { rules, change } = useRules();
   return (
-    <Screen title="Settings" onBack={() => (router.canGoBack() ? router.back() : router.replace('/'))}>
+    <Screen title="Settings" onBack={() => backOr(router, '/')}>
       <Sheet>
         <View style={styles.group}>
           <Words role="heading">This device</Words>

@@ -15,6 +15,7 @@ import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Path, Rect } from 'react-native-svg';
 import { draftsNamed } from '../../../data/drafts';
 import { useUnits } from '../../../data/preferences';
+import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
@@ -47,7 +48,7 @@ const SIZE_WORDS: Readonly<Record<Size, string>> = {
 export function AreaScreen() {
   const { cut, drawer, loading, error } = useCut();
   const router = useRouter();
-  const back = () => (router.canGoBack() ? router.back() : router.replace('/cut'));
+  const back = () => backOr(router, '/cut');
   if (!cut)
     return loading || error ? (
       <Loading error={error} />

@@ -3,6 +3,7 @@ import { POWER_RESERVE } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
+import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Empty, Loading } from '../../../kit/Empty';
 import { DangerIcon, WarningIcon } from '../../../kit/icons';
@@ -41,7 +42,7 @@ function Forecast({ cut }: { cut: Cut }) {
     <Screen
       title="What will happen"
       about={`${cut.setup.stock.name}, ${speed.shown.figure} ${speed.shown.unit}`}
-      onBack={() => (router.canGoBack() ? router.back() : router.replace('/cut'))}
+      onBack={() => backOr(router, '/cut')}
       side={
         <>
           <WantedFinish cut={cut} units={units} />

@@ -5,6 +5,7 @@ import { useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
+import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Tick } from '../../../kit/Choice';
@@ -20,7 +21,7 @@ import { useCut } from '../useCut';
 export function PacerScreen() {
   const { cut, loading, error } = useCut();
   const router = useRouter();
-  const back = () => (router.canGoBack() ? router.back() : router.replace('/cut'));
+  const back = () => backOr(router, '/cut');
   if (!cut)
     return loading || error ? (
       <Loading error={error} />

@@ -4,6 +4,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
+import { backOr } from '../../../kit/back';
 import { Button, IconButton } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
@@ -42,7 +43,7 @@ type Editing = 'startMm' | 'targetMm' | 'depthMm' | 'finishMm' | 'measured';
 export function ToSizeScreen() {
   const { cut, loading, error } = useCut();
   const router = useRouter();
-  const back = () => (router.canGoBack() ? router.back() : router.replace('/cut'));
+  const back = () => backOr(router, '/cut');
   if (!cut)
     return loading || error ? (
       <Loading error={error} />

@@ -24,7 +24,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { usePreferences, useUnits } from '../../../data/preferences';
-import { save, useRecords, type Shown } from '../../../data/records';
+import { putBack, save, useRecords, type Shown } from '../../../data/records';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
@@ -148,7 +148,7 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
     if (result.sent !== 'conflict')
       say(
         `${draft.name} has ${table.steps.length} speeds.`,
-        record ? () => void save('machines', id, draft.version + 1, record.body, record.archived) : undefined,
+        record ? () => void putBack('machines', { ...record, version: draft.version }) : undefined,
       );
     router.replace(`/drawer/machines/${id}`);
   };

@@ -7,6 +7,7 @@ import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { useInstrument, useInstruments, type Stream } from '../../../data/instruments';
 import { useUnits } from '../../../data/preferences';
+import { backOr } from '../../../kit/back';
 import { Button, IconButton } from '../../../kit/Button';
 import { Choice } from '../../../kit/Choice';
 import { Empty, Loading } from '../../../kit/Empty';
@@ -51,7 +52,7 @@ export function InstrumentsScreen() {
   const router = useRouter();
   const { kind: asked } = useLocalSearchParams<{ kind?: string }>();
   const { data, error } = useInstruments();
-  const back = () => (router.canGoBack() ? router.back() : router.replace('/drawer'));
+  const back = () => backOr(router, '/drawer');
   if (!data) return <Loading error={error as Error | undefined} />;
   const kinds = data.instruments
     .map(({ kind }) => kind)
