@@ -33,10 +33,9 @@ export default {
     ...WORKSPACES.map(floor),
     ...ROOMS.slice(0, -1).map(room),
     {
-      name: 'own-operation-only',
+      name: 'family-knows-no-operation',
       severity: 'error',
-      comment:
-        'An operation may use the families and the common parts, another operation only where the work is the same.',
+      comment: 'What several operations share knows none of them.',
       from: { path: '^core/src/operation/family/' },
       to: { path: '^core/src/operation/(?!family)[^/]+/' },
     },

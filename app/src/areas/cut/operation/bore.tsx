@@ -1,8 +1,9 @@
+import { Axis } from '../sketch/Axis';
 import type { BoringBar } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { barDiameterMm } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
 import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
@@ -87,15 +88,7 @@ function draw(input: SketchInput<BoringBar>): Drawing {
         stroke={pen.ink}
         strokeWidth={1.6}
       />
-      <Line
-        x1={4}
-        x2={width - 4}
-        y1={cy}
-        y2={cy}
-        stroke={pen.quiet}
-        strokeWidth={1}
-        strokeDasharray="14 3 2 3"
-      />
+      <Axis y={cy} from={4} to={width - 4} pen={pen} />
       <Path
         d={`M${face + 3} ${cy - R}H${face + 30}M${face + 3} ${cy + R}H${face + 30}`}
         stroke={pen.accent}

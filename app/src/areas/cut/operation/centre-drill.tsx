@@ -1,8 +1,9 @@
+import { Axis } from '../sketch/Axis';
 import type { CentreDrill } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { centreHoleDepth } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Line, Path } from 'react-native-svg';
+import { G, Path } from 'react-native-svg';
 import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
@@ -44,15 +45,7 @@ function draw(input: SketchInput<CentreDrill>): Drawing {
         strokeWidth={2}
       />
       <Path d={tip} fill={pen.wash} stroke={pen.ink} strokeWidth={1.6} strokeLinejoin="round" />
-      <Line
-        x1={4}
-        x2={width - 4}
-        y1={cy}
-        y2={cy}
-        stroke={pen.quiet}
-        strokeWidth={1}
-        strokeDasharray="14 3 2 3"
-      />
+      <Axis y={cy} from={4} to={width - 4} pen={pen} />
       <Path
         d={`M${bottom} ${cy + P + 3}V${cy + wall + 22}M${face} ${cy + wall + 3}V${cy + wall + 22}`}
         stroke={pen.accent}

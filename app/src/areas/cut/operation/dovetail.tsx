@@ -1,8 +1,9 @@
+import { Axis } from '../sketch/Axis';
 import type { DovetailCutter } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { dovetailDeg } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Line, Path, Rect } from 'react-native-svg';
+import { G, Path, Rect } from 'react-native-svg';
 import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
@@ -57,15 +58,7 @@ function draw(input: SketchInput<DovetailCutter>): Drawing {
         stroke={pen.ink}
         strokeWidth={1.5}
       />
-      <Line
-        x1={cx}
-        x2={cx}
-        y1={4}
-        y2={floor + 10}
-        stroke={pen.quiet}
-        strokeWidth={1}
-        strokeDasharray="14 3 2 3"
-      />
+      <Axis x={cx} from={4} to={floor + 10} pen={pen} />
       <Path
         d={`M${cx - R} ${floor + 4}V${floor + 26}M${cx + R} ${floor + 4}V${floor + 26}M${cx + neck + 4} ${top}H${width * 0.8 + 22}M${width * 0.8 + 2} ${floor}h20`}
         stroke={pen.accent}

@@ -1,8 +1,9 @@
+import { Axis } from '../sketch/Axis';
 import type { Drill } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { drillPoint } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Line, Path, Rect } from 'react-native-svg';
+import { G, Path, Rect } from 'react-native-svg';
 import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
@@ -94,15 +95,7 @@ function latheDrill(input: SketchInput<Drill>): Drawing {
         strokeWidth={1.6}
       />
       <Path d={spirals(bottom, width - 6, cy, R)} stroke={pen.ink} strokeWidth={1} fill="none" />
-      <Line
-        x1={4}
-        x2={width - 2}
-        y1={cy}
-        y2={cy}
-        stroke={pen.quiet}
-        strokeWidth={1}
-        strokeDasharray="14 3 2 3"
-      />
+      <Axis y={cy} from={4} to={width - 2} pen={pen} />
       <Path
         d={`M${face} ${cy + R + wall + 3}V${cy + R + wall + 30}M${bottom} ${cy + R + 4}V${cy + R + wall + 30}`}
         stroke={pen.accent}
@@ -154,7 +147,7 @@ function millDrill(input: SketchInput<Drill>): Drawing {
       <G rotation={90} originX={0} originY={0}>
         <Path d={spirals(4, bottom, -cx, R)} stroke={pen.ink} strokeWidth={1} fill="none" />
       </G>
-      <Line x1={cx} x2={cx} y1={4} y2={low} stroke={pen.quiet} strokeWidth={1} strokeDasharray="14 3 2 3" />
+      <Axis x={cx} from={4} to={low} pen={pen} />
       <Path
         d={`M${r + 4} ${face}H${r + 30}M${cx + R + 4} ${bottom}H${r + 30}`}
         stroke={pen.accent}

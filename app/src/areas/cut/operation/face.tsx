@@ -1,11 +1,12 @@
+import { Axis } from '../sketch/Axis';
 import type { TurningTool } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Line, Path, Rect } from 'react-native-svg';
+import { G, Path, Rect } from 'react-native-svg';
 import { arrowHead, DimensionLine } from '../sketch/dimensions';
-import { breakLine, hatch, type Drawing, type SketchInput } from '../sketch/drawing';
+import { breakLine, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
-import { JAW, jawLength, TOP } from '../sketch/jaws';
+import { JAW, jawLength, TOP, Jaws } from '../sketch/chuck';
 
 /** Facing, seen from above: the tool works from the rim to the centre. */
 function draw(input: SketchInput<TurningTool>): Drawing {
@@ -28,20 +29,7 @@ function draw(input: SketchInput<TurningTool>): Drawing {
   };
   const art = (
     <G>
-      {[cy - half - 24, cy + half].map((y) => (
-        <G key={y}>
-          <Rect
-            x={-2}
-            y={y}
-            width={jaw + 2}
-            height={24}
-            fill={pen.sheet}
-            stroke={pen.ink}
-            strokeWidth={1.6}
-          />
-          <Path d={hatch(-2, y, jaw + 2, 24)} stroke={pen.line} strokeWidth={1} />
-        </G>
-      ))}
+      <Jaws reach={jaw} tall={24} cy={cy} half={half} pen={pen} />
       <Path
         d={`M-2 ${cy - half}H${x1}V${tipY}H${face}V${cy + half}H-2`}
         fill={pen.sheet}
@@ -66,15 +54,7 @@ function draw(input: SketchInput<TurningTool>): Drawing {
           />
         </G>
       )}
-      <Line
-        x1={4}
-        x2={x1 + 16}
-        y1={cy}
-        y2={cy}
-        stroke={pen.quiet}
-        strokeWidth={1}
-        strokeDasharray="14 3 2 3"
-      />
+      <Axis y={cy} from={4} to={x1 + 16} pen={pen} />
       <Path
         d={`M${face} ${tipY}l${Math.min(30, 12 + depth)} 8l26 42V${height + 4}h-46V${tipY + 62}L${face + 2} ${tipY + 6}Z`}
         fill={pen.wash}

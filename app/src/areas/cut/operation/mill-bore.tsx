@@ -1,7 +1,8 @@
+import { Axis } from '../sketch/Axis';
 import type { BoringBar } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Line, Path, Rect } from 'react-native-svg';
+import { G, Path, Rect } from 'react-native-svg';
 import { DimensionLine } from '../sketch/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
@@ -60,15 +61,7 @@ function draw(input: SketchInput<BoringBar>): Drawing {
         stroke={pen.ink}
         strokeWidth={1.6}
       />
-      <Line
-        x1={cx}
-        x2={cx}
-        y1={4}
-        y2={height - 6}
-        stroke={pen.quiet}
-        strokeWidth={1}
-        strokeDasharray="14 3 2 3"
-      />
+      <Axis x={cx} from={4} to={height - 6} pen={pen} />
       <Path
         d={`M${cx - R} ${low + 3}V${low + 26}M${cx + R} ${low + 3}V${low + 26}`}
         stroke={pen.accent}

@@ -1,11 +1,13 @@
+import { Jaws } from '../sketch/chuck';
+import { Axis } from '../sketch/Axis';
 import type { PartingBlade } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { bladeWidthMm } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { G, Path, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
 import { arrowHead, DimensionLine } from '../sketch/dimensions';
-import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
+import { type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 
 const JAW = 112;
@@ -29,20 +31,7 @@ function draw(input: SketchInput<PartingBlade>): Drawing {
   };
   const art = (
     <G>
-      {[cy - half - 26, cy + half].map((y) => (
-        <G key={y}>
-          <Rect
-            x={-2}
-            y={y}
-            width={JAW + 2}
-            height={26}
-            fill={pen.sheet}
-            stroke={pen.ink}
-            strokeWidth={1.6}
-          />
-          <Path d={hatch(-2, y, JAW + 2, 26)} stroke={pen.line} strokeWidth={1} />
-        </G>
-      ))}
+      <Jaws reach={JAW} tall={26} cy={cy} half={half} pen={pen} />
       <Path
         d={`M-2 ${cy - half}H${end}V${cy + half}H${x + blade}V${reached}H${x}V${cy + half}H-2`}
         fill={pen.sheet}
@@ -55,15 +44,7 @@ function draw(input: SketchInput<PartingBlade>): Drawing {
         strokeWidth={1}
         strokeDasharray="6 4"
       />
-      <Line
-        x1={4}
-        x2={end + 14}
-        y1={cy}
-        y2={cy}
-        stroke={pen.quiet}
-        strokeWidth={1}
-        strokeDasharray="14 3 2 3"
-      />
+      <Axis y={cy} from={4} to={end + 14} pen={pen} />
       <Path
         d={`M${x} ${reached}H${x + blade}L${x + blade - Math.min(1.5, blade * 0.12)} ${height + 4}H${x + Math.min(1.5, blade * 0.12)}Z`}
         fill={pen.wash}

@@ -1,7 +1,8 @@
+import { Axis } from '../sketch/Axis';
 import type { TSlotCutter } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Line, Path, Rect } from 'react-native-svg';
+import { G, Path, Rect } from 'react-native-svg';
 import { DimensionLine } from '../sketch/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
@@ -58,15 +59,7 @@ function draw(input: SketchInput<TSlotCutter>): Drawing {
         stroke={pen.ink}
         strokeWidth={1}
       />
-      <Line
-        x1={cx}
-        x2={cx}
-        y1={4}
-        y2={floor + 10}
-        stroke={pen.quiet}
-        strokeWidth={1}
-        strokeDasharray="14 3 2 3"
-      />
+      <Axis x={cx} from={4} to={floor + 10} pen={pen} />
       <Path
         d={`M${cx - R} ${floor + 4}V${floor + 26}M${cx + R} ${floor + 4}V${floor + 26}M${cx + R + 3} ${floor - head}H${right + 24}M${cx + R + 3} ${floor}H${right + 24}`}
         stroke={pen.accent}

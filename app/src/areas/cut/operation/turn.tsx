@@ -1,3 +1,4 @@
+import { Axis } from '../sketch/Axis';
 import type { TurningTool } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { formatLength, joined } from '@pike-stone/words';
@@ -5,9 +6,9 @@ import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
 import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import { SpindleCentre } from '../sketch/SpindleCentre';
-import { breakLine, hatch, toolOutline, type Drawing, type SketchInput } from '../sketch/drawing';
+import { breakLine, toolOutline, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
-import { JAW, jawLength, TOP } from '../sketch/jaws';
+import { JAW, jawLength, TOP, Jaws } from '../sketch/chuck';
 
 /** Room for the diameter at the right. */
 const RIGHT = 104;
@@ -47,21 +48,7 @@ function draw(input: SketchInput<TurningTool>): Drawing {
   const art = (
     <G>
       {dogged && <SpindleCentre x={jaw} cy={cy} half={half} pen={pen} />}
-      {!dogged
-        && [cy - half - 26, cy + half].map((y) => (
-          <G key={y}>
-            <Rect
-              x={-2}
-              y={y}
-              width={jaw + 2}
-              height={26}
-              fill={pen.sheet}
-              stroke={pen.ink}
-              strokeWidth={1.6}
-            />
-            <Path d={hatch(-2, y, jaw + 2, 26)} stroke={pen.line} strokeWidth={1} />
-          </G>
-        ))}
+      {!dogged && <Jaws reach={jaw} tall={26} cy={cy} half={half} pen={pen} />}
       <Path
         stroke={pen.ink}
         strokeWidth={2}
@@ -94,15 +81,7 @@ function draw(input: SketchInput<TurningTool>): Drawing {
           strokeWidth={1.4}
         />
       )}
-      <Line
-        x1={4}
-        x2={x1 + 12}
-        y1={cy}
-        y2={cy}
-        stroke={pen.quiet}
-        strokeWidth={1}
-        strokeDasharray="14 3 2 3"
-      />
+      <Axis y={cy} from={4} to={x1 + 12} pen={pen} />
       <Path
         d={toolOutline({
           tipX,

@@ -1,7 +1,8 @@
+import { Axis } from './Axis';
 import type { RotatingTool } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import type { ReactNode } from 'react';
-import { G, Line, Path } from 'react-native-svg';
+import { G, Path } from 'react-native-svg';
 import { DimensionLine, type DimensionMark } from './dimensions';
 import { hatch, type SketchInput } from './drawing';
 
@@ -70,15 +71,7 @@ export function Sizes({
   const { cx, R, tip, surface } = at;
   return (
     <G>
-      <Line
-        x1={cx}
-        x2={cx}
-        y1={4}
-        y2={tip + 10}
-        stroke={pen.quiet}
-        strokeWidth={1}
-        strokeDasharray="14 3 2 3"
-      />
+      <Axis x={cx} from={4} to={tip + 10} pen={pen} />
       <Path
         d={`M${cx - R} ${tip - 4}V${tip + 30}M${cx + R} ${tip - 4}V${tip + 30}M${edge} ${surface}H${edge + 24}M${cx + R} ${tip}H${edge + 24}`}
         stroke={pen.accent}

@@ -1,8 +1,10 @@
+import { Jaws } from './chuck';
+import { Axis } from './Axis';
 import { formatLength, joined } from '@pike-stone/words';
 import type { ReactNode } from 'react';
-import { G, Line, Path, Rect } from 'react-native-svg';
+import { G, Path, Rect } from 'react-native-svg';
 import { DimensionLine, type DimensionMark } from './dimensions';
-import { breakLine, hatch, type SketchInput } from './drawing';
+import { breakLine, type SketchInput } from './drawing';
 import { SpindleCentre } from './SpindleCentre';
 
 /** A bar in the chuck as it lies on the paper. */
@@ -68,21 +70,7 @@ export function PieceArt({
   return (
     <G>
       {dogged(input) && <SpindleCentre x={jaw} cy={cy} half={half} pen={pen} />}
-      {!dogged(input)
-        && [cy - half - 24, cy + half].map((y) => (
-          <G key={y}>
-            <Rect
-              x={-2}
-              y={y}
-              width={jaw + 2}
-              height={24}
-              fill={pen.sheet}
-              stroke={pen.ink}
-              strokeWidth={1.6}
-            />
-            <Path d={hatch(-2, y, jaw + 2, 24)} stroke={pen.line} strokeWidth={1} />
-          </G>
-        ))}
+      {!dogged(input) && <Jaws reach={jaw} tall={24} cy={cy} half={half} pen={pen} />}
       <Path
         d={
           dogged(input)
@@ -117,15 +105,7 @@ export function PieceArt({
         />
       )}
       {children}
-      <Line
-        x1={4}
-        x2={end + 12}
-        y1={cy}
-        y2={cy}
-        stroke={pen.quiet}
-        strokeWidth={1}
-        strokeDasharray="14 3 2 3"
-      />
+      <Axis y={cy} from={4} to={end + 12} pen={pen} />
       <Path
         d={`M${end + 4} ${cy - half}H${dimX + 8}M${end + 4} ${cy + half}H${dimX + 8}`}
         stroke={pen.accent}

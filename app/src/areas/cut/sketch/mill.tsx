@@ -1,6 +1,7 @@
+import { Axis } from './Axis';
 import type { EndMill, FaceMill } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { Circle, G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
 import { arrowHead, DimensionLine, type DimensionMark } from './dimensions';
 import { hatch, type Drawing, type SketchInput } from './drawing';
@@ -88,15 +89,7 @@ export function milled(
         flutes={Math.min(out, flutesMm === null ? INSERT_PX : flutesMm * scale)}
         pen={pen}
       />
-      <Line
-        x1={cx}
-        x2={cx}
-        y1={4}
-        y2={tip + 10}
-        stroke={pen.quiet}
-        strokeWidth={1}
-        strokeDasharray="14 3 2 3"
-      />
+      <Axis x={cx} from={4} to={tip + 10} pen={pen} />
       <Path
         d={`M${left} ${tip - 4}V${tip + 30}M${right} ${tip - 4}V${tip + 30}`}
         stroke={pen.accent}
