@@ -138,6 +138,31 @@ test('a page opened without the server shows the last answers', async () => {
   );
 });
 
+test('a list kept from before tools had their own sizes is shown in today’s shape', () => {
+  const flat = {
+    ...{ kind: 'reamer', name: 'Old', material: 'hss', dull: false, note: '' },
+    ...{ diameterMm: 8, teeth: 6, fluteLengthMm: 25, noseRadiusMm: 0.4, approachDeg: 90, cornerDeg: 80 },
+  };
+  const records = [{ id: A, version: 3, archived: false, updatedAt: '2026-11-02T10:00:00.000Z', body: flat }];
+  localStorage.setItem('pike-read', JSON.stringify([['/api/tools', { data: { records } }]]));
+  expect(deviceCache().get('/api/tools')?.data).toEqual({
+    records: [
+      {
+        ...records[0],
+        body: {
+          kind: 'reamer',
+          name: 'Old',
+          material: 'hss',
+          dull: false,
+          note: '',
+          diameterMm: 8,
+          teeth: 6,
+        },
+      },
+    ],
+  });
+});
+
 test('the last five sizes of a place are kept, newest first, each once', () => {
   const { remember } = usePreferences.getState();
   for (const mm of [1, 2, 3, 2, 4, 5, 6]) remember('depth', mm);
