@@ -11,7 +11,7 @@ export * from './mechanics/tool-life';
 export * from './mechanics/shaper-feed';
 export * from './machine/pacer';
 export * from './plan/forecast';
-export * from './plan/governing-limit';
+export * from './quantity/governing-limit';
 export * from './plan/what-limits';
 export * from './plan/to-break';
 export * from './plan/finish-wish';

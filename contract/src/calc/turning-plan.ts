@@ -1,5 +1,5 @@
-import { turningPlan } from '@pike-stone/core/forecast';
 import { material, toolMaterial } from '@pike-stone/core';
+import { turningPlan } from '@pike-stone/core/forecast';
 import * as z from 'zod';
 import {
   figure,
@@ -60,11 +60,10 @@ export const turningPlanTopic = topic({
     governing: z.string(),
   }),
   run: (i) => {
-    const r = turningPlan({
+    const { aim, speed, feed, depth, rpm, belowUseful, powerKw, governing } = turningPlan({
       metal: material(i.material),
       edge: toolMaterial(i.tool),
-      school: i.school,
-      backOffThird: i.back_off_third,
+      rules: { school: i.school, backOffThird: i.back_off_third },
       factors: i.factors,
       diameterMm: i.diameter_mm,
       depthWantedMm: i.depth_wanted_mm,
@@ -84,25 +83,30 @@ export const turningPlanTopic = topic({
       support: i.support,
       diameterErrorAllowedMm: i.diameter_error_allowed_mm,
     });
+    const { found } = depth;
     return {
-      speed_wanted_m_min: r.speedWantedMPerMin,
-      speed_m_min: r.speed.start,
-      rpm: r.rpm,
-      speed_governing: r.speed.governing,
-      speed_heat_m_min: r.speedHeatMPerMin,
-      below_useful_speed: r.belowUseful,
-      feed_low_mm_rev: r.feed.low,
-      feed_high_mm_rev: r.feed.high,
-      feed_mm_rev: r.feed.start,
-      feed_governing: r.feedGoverning,
-      feed_status: r.feed.status,
-      depth_power_mm: r.depthPowerMm,
-      depth_torque_mm: r.depthTorqueMm,
-      depth_deflection_mm: r.depthDeflectionMm,
-      depth_mm: r.depth.start,
-      depth_governing: r.depth.governing,
-      power_spindle_kW: r.powerKw,
-      governing: r.governing,
+      speed_wanted_m_min: aim.aimMPerMin,
+      speed_m_min: speed.found.start,
+      rpm,
+      speed_governing: said(speed.found.governing),
+      speed_heat_m_min: speed.heatMPerMin,
+      below_useful_speed: belowUseful,
+      feed_low_mm_rev: feed.feed.low,
+      feed_high_mm_rev: feed.feed.high,
+      feed_mm_rev: feed.feed.start,
+      feed_governing: feed.decidedBy,
+      feed_status: feed.feed.status,
+      depth_power_mm: depth.powerMm,
+      depth_torque_mm: depth.torqueMm,
+      depth_deflection_mm: depth.deflectionMm,
+      depth_mm: found.start,
+      depth_governing: found.governing === 'edge-radius' ? 'depth-floor' : said(found.governing),
+      power_spindle_kW: powerKw,
+      governing: found.governing === 'edge-radius' ? 'depth-floor' : said(governing),
     };
   },
 });
+
+/** This topic's own words for limits that the planner names otherwise. */
+const OTHER_NAMES: Readonly<Record<string, string>> = { chart: 'range', stiffness: 'work-deflection' };
+const said = (limit: string): string => OTHER_NAMES[limit] ?? limit;

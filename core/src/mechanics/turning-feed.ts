@@ -1,4 +1,5 @@
 import type { MachineCondition } from '../machine/machine-condition';
+import { governingLimit, type Governed } from '../quantity/governing-limit';
 import { positive, within } from '../quantity/out-of-range';
 import { DEG } from '../quantity/angle';
 
@@ -14,7 +15,7 @@ export interface TurningFeedLimits {
   readonly depthPreferredMinMm: number;
 }
 
-/** Share of the nose radius that the feed may reach, and the most a machine is asked, by its condition. */
+/** Share of the nose radius that the feed may reach, and the coarsest feed asked of a machine, by its condition. */
 const NOSE_SHARE: Readonly<Record<MachineCondition, number>> = { rigid: 0.8, ordinary: 0.65, tired: 0.5 };
 const MACHINE_FEED_MM_REV: Readonly<Record<MachineCondition, number>> = {
   rigid: 0.5,
@@ -64,17 +65,70 @@ export function turningFeedLimits(input: {
   within('approach angle', approachDeg, 1, 135);
   const share = NOSE_SHARE[condition];
   const feedNoseMmRev = (cornerDeg < SHARP_CORNER_DEG ? Math.min(SHARP_CORNER_SHARE, share) : share) * r;
-  const machineFeed = MACHINE_FEED_MM_REV[condition];
+  const feedMachineMmRev = MACHINE_FEED_MM_REV[condition];
   const hMinMm = (input.minChipRatio * input.edgeRadiusUm) / 1000;
   return {
     hMinMm,
     feedNoseMmRev,
-    feedUpperMmRev: Math.min(feedNoseMmRev, machineFeed),
+    feedUpperMmRev: Math.min(feedNoseMmRev, feedMachineMmRev),
     feedLowerMmRev: (2 * hMinMm * engagedEdge(depthMm, r, approachDeg)) / depthMm,
-    upperLimit: feedNoseMmRev <= machineFeed ? 'nose-radius' : 'machine-feed',
+    upperLimit: feedNoseMmRev <= feedMachineMmRev ? 'nose-radius' : 'machine-feed',
     depthFloorMm: 5 * hMinMm,
     depthPreferredMinMm: (2 * r) / 3,
   };
+}
+
+/** What can hold the feed of turning up or down. */
+export type TurningFeedLimit = 'finish' | 'nose-radius' | 'machine-feed' | 'edge-radius';
+
+export interface TurningFeedStart {
+  /** Before the factors, mm per turn. */
+  readonly baseMmRev: number;
+  readonly feed: Governed<TurningFeedLimit>;
+  /** What the start was taken from, or the limit that moved it. */
+  readonly decidedBy: TurningFeedLimit;
+}
+
+/** Share of the coarsest feed that a start takes: with room to work up, or close to a wanted finish. */
+const START_SHARE = { roughing: 0.6, finishing: 0.9 } as const;
+
+/**
+ * The feed to start turning with: a share of the coarsest that nose, machine and
+ * wanted finish allow, times the factor, and never so fine that the edge rubs.
+ *
+ * With a nose of 0.4 mm on a tired machine and a factor of 0.85: 0.6 of 0.2 is 0.12,
+ * eased to 0.102 mm/rev.
+ */
+export function turningFeedStart(
+  limits: TurningFeedLimits,
+  {
+    condition,
+    finishMmRev,
+    feedFactor,
+    share = 1,
+  }: {
+    readonly condition: MachineCondition;
+    /** Feed that leaves the wanted finish; null when roughing. */
+    readonly finishMmRev: number | null;
+    readonly feedFactor: number;
+    /** Of the feed of turning outside that this operation takes, 0 to 1. */
+    readonly share?: number;
+  },
+): TurningFeedStart {
+  const uppers: readonly { readonly name: TurningFeedLimit; readonly value: number }[] = [
+    { name: 'finish', value: finishMmRev ?? Infinity },
+    { name: 'nose-radius', value: limits.feedNoseMmRev },
+    { name: 'machine-feed', value: MACHINE_FEED_MM_REV[condition] },
+  ];
+  const startShare = finishMmRev === null ? START_SHARE.roughing : START_SHARE.finishing;
+  const coarsest = uppers.reduce((least, one) => (one.value < least.value ? one : least));
+  const baseMmRev = startShare * coarsest.value * share;
+  const feed = governingLimit<TurningFeedLimit>(
+    uppers,
+    [{ name: 'edge-radius', value: limits.feedLowerMmRev }],
+    baseMmRev * feedFactor,
+  );
+  return { baseMmRev, feed, decidedBy: feed.governing === 'wanted' ? coarsest.name : feed.governing };
 }
 
 export interface ChipSection {

@@ -2,10 +2,9 @@ import { dialReading } from '../machine/dial';
 import type { SpeedStep } from '../machine/machine';
 import { chooseRung } from '../machine/rung-choice';
 import { material } from '../material/library';
-import { withOverride, type Material } from '../material/material';
-import { factorChain, type FactorChain } from '../mechanics/factor-chain';
+import { withOverride } from '../material/material';
+import { factorChain } from '../mechanics/factor-chain';
 import { shopShortcutMetric } from '../mechanics/shop-shortcut';
-import { speedRange } from '../mechanics/speed-range';
 import { spindleSpeed, surfaceSpeed } from '../mechanics/spindle-speed';
 import type { CutPlan, DepthPlan, DepthStart, SpeedPlan } from '../operation/cut-plan';
 import { toDialStep } from '../operation/depth-step';
@@ -13,6 +12,7 @@ import { operationOf, type CutSetup } from '../operation/registry';
 import { positive } from '../quantity/out-of-range';
 import { toolMaterial } from '../tool/library';
 import type { ToolMaterial } from '../tool/tool-material';
+import { speedAim, type SpeedAim } from './aim';
 import { standingFactors } from './factors';
 import { planFeed } from './feed-plan';
 import { POWER_RESERVE, powerShare } from './power-share';
@@ -45,8 +45,10 @@ export function cutPlan(setup: CutSetup, rules: ShopRules): CutPlan {
   const start = operation.startDepth(setup, { metal, edge, depthFactor });
   const widthMm = operation.widthInUseMm(setup, start.widthMm);
   const at = (depthMm: number, from: DepthStart): CutPlan => {
-    const factors = factorChain(metal, edge, [...standing, ...operation.depthFactors(setup, depthMm)]);
-    const speed = planSpeed(setup, rules, metal, edge, factors, diameterMm);
+    const names = [...standing, ...operation.depthFactors(setup, depthMm)];
+    const aim = speedAim(metal, edge, operation.speedColumn, rules, names);
+    const speed = planSpeed(setup, rules, edge, aim, diameterMm);
+    const { factors } = aim;
     const rpm = speed.rungRpm;
     const feedStart = operation.startFeed(setup, { metal, edge, factors, depthMm, widthMm, rpm });
     const feed = planFeed(setup, feedStart, rpm, edge, depthMm, widthMm);
@@ -76,15 +78,11 @@ function depthWithinPower(setup: CutSetup, plan: CutPlan): number | null {
 function planSpeed(
   setup: CutSetup,
   rules: ShopRules,
-  metal: Material,
   edge: ToolMaterial,
-  factors: FactorChain,
+  { range, factors, aimMPerMin }: SpeedAim,
   diameterMm: number,
 ): SpeedPlan {
-  const { speedColumn } = operationOf(setup);
   const { speeds } = setup.machine;
-  const range = speedRange(metal, edge, speedColumn, rules.school, rules.backOffThird);
-  const aimMPerMin = range.startMPerMin * factors.speedFactor;
   const idealRpm = spindleSpeed(aimMPerMin, diameterMm);
   const rungs = speeds.map(({ rpm }) => rpm);
   const choice = chooseRung(rungs, idealRpm, rules.rungRule, rules.overshootPercent);

@@ -1,3 +1,5 @@
+import type { MachineCondition } from '../machine/machine-condition';
+import type { Material } from '../material/material';
 import { workDeflection, type SupportedBy } from '../mechanics/deflection';
 import { factorChain, type FactorName } from '../mechanics/factor-chain';
 import { AMBIENT_C, speedForHeat } from '../mechanics/heat';
@@ -8,22 +10,26 @@ import {
   machineFinishFactor,
 } from '../mechanics/roughness';
 import { forceConstants, specificForce } from '../mechanics/specific-force';
-import { speedRange, type SpeedSchool } from '../mechanics/speed-range';
 import { spindleSpeed, surfaceSpeed } from '../mechanics/spindle-speed';
-import type { MachineCondition } from '../machine/machine-condition';
-import { engagedEdge, turningFeedLimits } from '../mechanics/turning-feed';
+import {
+  turningFeedLimits,
+  turningFeedStart,
+  type TurningFeedLimit,
+  type TurningFeedStart,
+} from '../mechanics/turning-feed';
 import { depthByPower, turningForce } from '../mechanics/turning-force';
-import type { Material } from '../material/material';
-import type { ToolMaterial } from '../tool/tool-material';
-import { governingLimit, type Governed } from './governing-limit';
-import { lastWhere } from '../quantity/bisection';
 import { DEG } from '../quantity/angle';
+import { lastWhere } from '../quantity/bisection';
+import { governingLimit, type Governed } from '../quantity/governing-limit';
+import type { ToolMaterial } from '../tool/tool-material';
+import { fastestMPerMin, speedAim, type SpeedAim } from './aim';
+import type { ShopRules } from './rules';
 
+/** A turning cut on a spindle that turns at any speed between two, with power and torque known. */
 export interface TurningWish {
   readonly metal: Material;
   readonly edge: ToolMaterial;
-  readonly school: SpeedSchool;
-  readonly backOffThird: boolean;
+  readonly rules: Pick<ShopRules, 'school' | 'backOffThird'>;
   readonly factors: readonly FactorName[];
   readonly diameterMm: number;
   readonly depthWantedMm: number;
@@ -36,7 +42,6 @@ export interface TurningWish {
   readonly condition: MachineCondition;
   readonly rpmMin: number;
   readonly rpmMax: number;
-  /** What the spindle has at the step in question. */
   readonly powerKw: number;
   readonly torqueNm: number;
   /** Null when roughing. */
@@ -47,190 +52,170 @@ export interface TurningWish {
   readonly diameterErrorAllowedMm: number;
 }
 
-export type FeedLimit = 'finish' | 'nose-radius' | 'machine-feed' | 'edge-radius';
-export type SpeedLimit = 'range' | 'machine-top' | 'heat' | 'machine-bottom';
-export type DepthLimit = 'power' | 'torque' | 'work-deflection' | 'edge-length' | 'depth-floor';
+type SpeedLimit = 'chart' | 'machine-top' | 'heat' | 'machine-bottom';
+type DepthLimit = 'power' | 'torque' | 'stiffness' | 'edge-length' | 'edge-radius';
 
-export interface TurningPlan {
-  readonly speedWantedMPerMin: number;
-  readonly speed: Governed<SpeedLimit>;
-  readonly speedHeatMPerMin: number | null;
-  readonly rpm: number;
-  readonly belowUseful: boolean;
-  readonly feed: Governed<FeedLimit>;
-  readonly feedGoverning: FeedLimit;
-  readonly depth: Governed<DepthLimit>;
-  readonly depthPowerMm: number;
-  readonly depthTorqueMm: number;
-  readonly depthDeflectionMm: number | null;
-  readonly powerKw: number;
-  readonly governing: FeedLimit | SpeedLimit | DepthLimit;
+interface SpeedWindow {
+  readonly heatMPerMin: number | null;
+  readonly found: Governed<SpeedLimit>;
 }
 
-const ROUGHING_SHARE = 0.6;
-const FINISHING_SHARE = 0.9;
+interface DepthWindow {
+  readonly powerMm: number;
+  readonly torqueMm: number;
+  /** Null when no depth up to 20 mm bends the work too far. */
+  readonly deflectionMm: number | null;
+  readonly found: Governed<DepthLimit>;
+}
+
+export interface TurningPlan {
+  readonly aim: SpeedAim;
+  readonly speed: SpeedWindow;
+  readonly rpm: number;
+  readonly belowUseful: boolean;
+  readonly feed: TurningFeedStart;
+  readonly depth: DepthWindow;
+  readonly powerKw: number;
+  /** The limit that decided last: of the depth, else of the speed, else of the feed. */
+  readonly governing: TurningFeedLimit | SpeedLimit | DepthLimit;
+}
+
+/** An edge is kept this far below the heat its material stands, K. */
 const HEAT_MARGIN_K = 50;
+/** Depths for which the spring of the work is looked at, mm. */
 const DEEPEST_MM = 20;
+/** Share of the straight edge that a depth may use. */
+const EDGE_SHARE = 2 / 3;
+/** The force for the heat is taken at this speed; it hardly moves with speed, m/min. */
+const HEAT_FORCE_SPEED_M_PER_MIN = 100;
 
 /**
- * Feed, speed and depth of a turning cut held within every limit, in a fixed
- * order without iteration: the same inputs give the same answer, and each
- * quantity says which limit decided.
+ * Feed, speed and depth of a turning cut, each held within every limit in a fixed
+ * order without iteration: the same input gives the same answer, and each quantity
+ * says which limit decided.
  *
- * Order: wanted speed from chart and burdens; feed (finish, nose, machine; not
- * under what the edge can cut); speed (chart, machine, heat); depth (power,
- * torque, slender work, length of edge).
+ * Order: aim of the chart and factors; feed (finish, nose, machine; not under what
+ * the edge can cut); speed (chart, machine, heat); depth (power, torque, slender
+ * work, length of edge). Aim and feed are those of `cutPlan`.
  */
 export function turningPlan(wish: TurningWish): TurningPlan {
   const { metal, edge, diameterMm } = wish;
-  const chain = factorChain(metal, edge, wish.factors);
-  const range = speedRange(metal, edge, 'turning', wish.school, wish.backOffThird);
-  const speedWantedMPerMin = range.startMPerMin * chain.speedFactor;
-  const wet = !wish.factors.includes('no-fluid');
-  const { feed, feedGoverning } = feedOf(wish, chain.feedFactor, speedWantedMPerMin, wet);
-  const constants = forceConstants(metal);
-  const worn = { rakeDeg: wish.rakeDeg, wearLandMm: 0 };
-
-  const chipMm = feed.start * Math.sin(wish.approachDeg * DEG);
-  const speedHeatMPerMin =
-    metal.thermal
-    && speedForHeat(
-      specificForce({ ...constants, speedExponent: 0 }, worn, chipMm, 100, 'turn-outside').kc,
-      metal.thermal,
-      chipMm,
-      edge.hotLimitC - HEAT_MARGIN_K - AMBIENT_C,
-      wet,
-    );
-  const speed = governingLimit<SpeedLimit>(
-    [
-      { name: 'range', value: range.highMPerMin * Math.max(1, chain.speedFactor) },
-      { name: 'machine-top', value: surfaceSpeed(wish.rpmMax, diameterMm) },
-      { name: 'heat', value: speedHeatMPerMin },
-    ],
-    [{ name: 'machine-bottom', value: surfaceSpeed(wish.rpmMin, diameterMm) }],
-    speedWantedMPerMin,
-  );
-  const cut = { feedMmRev: feed.start, approachDeg: wish.approachDeg, diameterMm, speedMPerMin: speed.start };
-  const byPower = depthByPower(constants, worn, 'turn-outside', cut, wish);
-  const pushAt = (depthMm: number) =>
-    turningForce(constants, worn, 'turn-outside', {
-      ...cut,
-      approachDeg: Math.min(90, wish.approachDeg),
-      depthMm,
-      noseRadiusMm: wish.noseRadiusMm,
-    });
-  const within = (depthMm: number) =>
-    workDeflection(
-      wish.support,
-      metal.eGPa,
-      diameterMm,
-      0,
-      wish.lengthMm,
-      wish.positionMm,
-      pushAt(depthMm).fpN,
-    ).diameterErrorMm <= wish.diameterErrorAllowedMm;
-  const depthDeflectionMm = deepestWithin(within);
-  const { depthFloorMm } = turningFeedLimits({
-    ...wish,
-    depthMm: wish.depthWantedMm,
-    edgeRadiusUm: edge.edgeRadiusUm,
-    minChipRatio: edge.minChipRatio,
-  });
-  const depth = governingLimit<DepthLimit>(
-    [
-      { name: 'power', value: byPower.powerMm },
-      { name: 'torque', value: byPower.torqueMm },
-      { name: 'work-deflection', value: depthDeflectionMm },
-      { name: 'edge-length', value: (2 / 3) * wish.edgeLengthMm * Math.sin(wish.approachDeg * DEG) },
-    ],
-    [{ name: 'depth-floor', value: depthFloorMm }],
-    wish.depthWantedMm * chain.depthFactor,
-  );
-  return {
-    speedWantedMPerMin,
-    speed,
-    speedHeatMPerMin,
-    rpm: spindleSpeed(speed.start, diameterMm),
-    belowUseful: speed.start < range.leastUsefulMPerMin,
-    feed,
-    feedGoverning,
-    depth,
-    depthPowerMm: byPower.powerMm,
-    depthTorqueMm: byPower.torqueMm,
-    depthDeflectionMm,
-    powerKw: turningForce(constants, worn, 'turn-outside', {
-      ...cut,
-      depthMm: depth.start,
-      noseRadiusMm: wish.noseRadiusMm,
-    }).powerKw,
-    governing:
-      depth.governing !== 'wanted'
-        ? depth.governing
-        : speed.governing !== 'wanted'
-          ? speed.governing
-          : feedGoverning,
-  };
-}
-
-/** The feed: as fine as the finish wants, as coarse as nose and machine take, never under what the edge can cut. */
-function feedOf(wish: TurningWish, chainFeed: number, speedMPerMin: number, wet: boolean) {
-  const { edge, metal, noseRadiusMm } = wish;
+  const aim = speedAim(metal, edge, 'turning', wish.rules, wish.factors);
   const limits = turningFeedLimits({
     ...wish,
     depthMm: wish.depthWantedMm,
     edgeRadiusUm: edge.edgeRadiusUm,
     minChipRatio: edge.minChipRatio,
   });
-  const { raWantedUm } = wish;
-  const finishing = raWantedUm !== null;
-  const uppers = [
-    {
-      name: 'finish' as const,
-      value: raWantedUm === null ? null : finishFeed(wish, raWantedUm, speedMPerMin, wet),
-    },
-    { name: 'nose-radius' as const, value: limits.feedNoseMmRev },
-    {
-      name: 'machine-feed' as const,
-      value: limits.upperLimit === 'machine-feed' ? limits.feedUpperMmRev : machineFeed(wish),
-    },
-  ];
-  const known = uppers.flatMap(({ name, value }) => (value === null ? [] : [{ name, value }]));
-  const least = known.reduce((best, one) => (one.value < best.value ? one : best));
-  const feedFactor = finishing
-    ? factorChain(
-        metal,
-        edge,
-        wish.factors.filter((name) => name !== 'light-finishing'),
-      ).feedFactor
-    : chainFeed;
-  const lower =
-    (2 * limits.hMinMm * engagedEdge(wish.depthWantedMm, noseRadiusMm, wish.approachDeg))
-    / wish.depthWantedMm;
-  const feed = governingLimit<FeedLimit>(
-    uppers,
-    [{ name: 'edge-radius', value: lower }],
-    (finishing ? FINISHING_SHARE : ROUGHING_SHARE) * least.value * feedFactor,
+  const feed = feedStart(wish, aim, limits);
+  const speed = speedWindow(wish, aim, feed.feed.start);
+  const cut: CutAt = { feedMmRev: feed.feed.start, speedMPerMin: speed.found.start };
+  const depth = depthWindow(wish, aim, cut, limits.depthFloorMm);
+  const decided = [depth.found.governing, speed.found.governing];
+  return {
+    aim,
+    speed,
+    rpm: spindleSpeed(cut.speedMPerMin, diameterMm),
+    belowUseful: cut.speedMPerMin < aim.range.leastUsefulMPerMin,
+    feed,
+    depth,
+    powerKw: forceAt(wish, cut, depth.found.start).powerKw,
+    governing: decided.find((name) => name !== 'wanted') ?? feed.decidedBy,
+  };
+}
+
+interface CutAt {
+  readonly feedMmRev: number;
+  readonly speedMPerMin: number;
+}
+
+const sharp = ({ rakeDeg }: TurningWish) => ({ rakeDeg, wearLandMm: 0 });
+const isWet = ({ factors }: TurningWish): boolean => !factors.includes('no-fluid');
+
+const forceAt = (wish: TurningWish, cut: CutAt, depthMm: number) =>
+  turningForce(forceConstants(wish.metal), sharp(wish), 'turn-outside', {
+    ...cut,
+    depthMm,
+    diameterMm: wish.diameterMm,
+    noseRadiusMm: wish.noseRadiusMm,
+    approachDeg: wish.approachDeg,
+  });
+
+/** The start of the feed; a wanted finish already asks for a fine one, so light finishing does not ease it again. */
+function feedStart(
+  wish: TurningWish,
+  { factors, aimMPerMin }: SpeedAim,
+  limits: ReturnType<typeof turningFeedLimits>,
+): TurningFeedStart {
+  const { metal, edge, condition, noseRadiusMm, raWantedUm } = wish;
+  if (raWantedUm === null)
+    return turningFeedStart(limits, { condition, finishMmRev: null, feedFactor: factors.feedFactor });
+  const rougher =
+    builtUpEdgeFactor(metal.builtUpEdge, aimMPerMin, isWet(wish), wish.rakeDeg)
+    * machineFinishFactor(condition);
+  const { feedMmRev } = feedForRoughness(raWantedUm, noseRadiusMm, edge.edgeRadiusUm, rougher);
+  const finestMmRev = Math.sqrt((2 * noseRadiusMm * FINISH_CHIP_RATIO * edge.edgeRadiusUm) / 1000);
+  const others = wish.factors.filter((name) => name !== 'light-finishing');
+  return turningFeedStart(limits, {
+    condition,
+    finishMmRev: feedMmRev ?? finestMmRev,
+    feedFactor: factorChain(metal, edge, others).feedFactor,
+  });
+}
+
+/** The speed: the aim, held by chart, machine and the heat that the edge stands. */
+function speedWindow(wish: TurningWish, aim: SpeedAim, feedMmRev: number): SpeedWindow {
+  const { metal, edge, diameterMm, rpmMin, rpmMax } = wish;
+  const chipMm = feedMmRev * Math.sin(wish.approachDeg * DEG);
+  const steady = { ...forceConstants(metal), speedExponent: 0 };
+  const { kc } = specificForce(steady, sharp(wish), chipMm, HEAT_FORCE_SPEED_M_PER_MIN, 'turn-outside');
+  const riseK = edge.hotLimitC - HEAT_MARGIN_K - AMBIENT_C;
+  const heatMPerMin = metal.thermal && speedForHeat(kc, metal.thermal, chipMm, riseK, isWet(wish));
+  const found = governingLimit<SpeedLimit>(
+    [
+      { name: 'chart', value: fastestMPerMin(aim.range, aim.factors) },
+      { name: 'machine-top', value: surfaceSpeed(rpmMax, diameterMm) },
+      { name: 'heat', value: heatMPerMin },
+    ],
+    [{ name: 'machine-bottom', value: surfaceSpeed(rpmMin, diameterMm) }],
+    aim.aimMPerMin,
   );
-  return { feed, feedGoverning: feed.governing === 'wanted' ? least.name : feed.governing };
+  return { heatMPerMin, found };
 }
 
-/** The machine's own limit, also where the nose decides first. */
-const machineFeed = (wish: TurningWish): number =>
-  turningFeedLimits({ ...wish, noseRadiusMm: 100, depthMm: 1, edgeRadiusUm: 1, minChipRatio: 0.3 })
-    .feedUpperMmRev;
-
-function finishFeed(
-  { metal, edge, noseRadiusMm, rakeDeg, condition }: TurningWish,
-  raUm: number,
-  speedMPerMin: number,
-  wet: boolean,
-): number {
-  const factor =
-    builtUpEdgeFactor(metal.builtUpEdge, speedMPerMin, wet, rakeDeg) * machineFinishFactor(condition);
-  const { feedMmRev } = feedForRoughness(raUm, noseRadiusMm, edge.edgeRadiusUm, factor);
-  return feedMmRev ?? Math.sqrt((2 * noseRadiusMm * FINISH_CHIP_RATIO * edge.edgeRadiusUm) / 1000);
+/** The depth: the wish times its factor, held by power, torque, slender work and length of edge. */
+function depthWindow(wish: TurningWish, { factors }: SpeedAim, cut: CutAt, floorMm: number): DepthWindow {
+  const { metal, diameterMm, approachDeg } = wish;
+  const { powerMm, torqueMm } = depthByPower(
+    forceConstants(metal),
+    sharp(wish),
+    'turn-outside',
+    { ...cut, approachDeg, diameterMm },
+    wish,
+  );
+  const deflectionMm = depthByDeflection(wish, cut);
+  const found = governingLimit<DepthLimit>(
+    [
+      { name: 'power', value: powerMm },
+      { name: 'torque', value: torqueMm },
+      { name: 'stiffness', value: deflectionMm },
+      { name: 'edge-length', value: EDGE_SHARE * wish.edgeLengthMm * Math.sin(approachDeg * DEG) },
+    ],
+    [{ name: 'edge-radius', value: floorMm }],
+    wish.depthWantedMm * factors.depthFactor,
+  );
+  return { powerMm, torqueMm, deflectionMm, found };
 }
 
-/** Largest depth up to 20 mm that keeps within; null when 20 mm does. */
-const deepestWithin = (within: (depthMm: number) => boolean): number | null =>
-  within(DEEPEST_MM) ? null : lastWhere(within, 0, DEEPEST_MM);
+/** The largest depth up to 20 mm at which the work stays within the allowed error; null when all do. */
+function depthByDeflection(wish: TurningWish, cut: CutAt): number | null {
+  const { support, metal, diameterMm, lengthMm, positionMm } = wish;
+  // Beyond 90° the edge pushes as at 90°.
+  const upright = { ...wish, approachDeg: Math.min(90, wish.approachDeg) };
+  const isWithin = (depthMm: number): boolean => {
+    const { fpN } = forceAt(upright, cut, depthMm);
+    const bent = workDeflection(support, metal.eGPa, diameterMm, 0, lengthMm, positionMm, fpN);
+    return bent.diameterErrorMm <= wish.diameterErrorAllowedMm;
+  };
+  return isWithin(DEEPEST_MM) ? null : lastWhere(isWithin, 0, DEEPEST_MM);
+}

@@ -3,8 +3,9 @@ import { AMBIENT_C } from '../mechanics/heat';
 import type { CutPlan } from '../operation/cut-plan';
 import { operationOf, type CutSetup } from '../operation/registry';
 import { rotates } from '../tool/tool';
+import { fastestMPerMin } from './aim';
 import type { Forecast } from './forecast';
-import { governingLimit, type Governed, type Limit } from './governing-limit';
+import { governingLimit, type Governed, type Limit } from '../quantity/governing-limit';
 import { POWER_RESERVE } from './power-share';
 
 /** What can hold a quantity up or down. */
@@ -91,7 +92,7 @@ function speedHeld({ machine }: CutSetup, { speed, diameterMm, edge }: CutPlan, 
     'speed',
     speed.rungRpm,
     [
-      { name: 'chart', value: rpm(speed.range.highMPerMin * Math.max(1, speed.factors.speedFactor)) },
+      { name: 'chart', value: rpm(fastestMPerMin(speed.range, speed.factors)) },
       { name: 'machine-top', value: speed.topRpm },
       { name: 'chuck', value: marked ?? null },
       { name: 'heat', value: hot },

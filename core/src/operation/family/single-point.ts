@@ -1,5 +1,5 @@
 import { forceConstants, type ForceOperation } from '../../mechanics/specific-force';
-import { turningFeedLimits } from '../../mechanics/turning-feed';
+import { turningFeedLimits, turningFeedStart } from '../../mechanics/turning-feed';
 import { turningForce } from '../../mechanics/turning-force';
 import { DEG } from '../../quantity/angle';
 import type { BoringBar, TurningTool } from '../../tool/tool';
@@ -11,8 +11,6 @@ import type { FeedContext, Operation } from '../operation';
 /** A tool with one nose, that turns, faces, bores or shapes. */
 type Nosed = TurningTool | BoringBar;
 
-/** A roughing start takes this share of the coarsest feed that nose and machine allow. */
-const ROUGHING_SHARE = 0.6;
 /** Depths from which and under which the chart's middle no longer holds, mm. */
 const DEEP_MM = 4;
 const LIGHT_MM = 0.5;
@@ -30,13 +28,15 @@ const noseFeed =
       edgeRadiusUm: edge.edgeRadiusUm,
       minChipRatio: edge.minChipRatio,
     });
-    const base = ROUGHING_SHARE * limits.feedUpperMmRev * share;
+    const { baseMmRev, feed } = turningFeedStart(limits, {
+      condition: machine.condition,
+      finishMmRev: null,
+      feedFactor: factors.feedFactor,
+      share,
+    });
     return {
-      wantedMmRev: Math.min(
-        limits.feedUpperMmRev,
-        Math.max(limits.feedLowerMmRev, base * factors.feedFactor),
-      ),
-      baseMm: base,
+      wantedMmRev: feed.start,
+      baseMm: baseMmRev,
       lowMmRev: limits.feedLowerMmRev,
       highMmRev: limits.feedUpperMmRev,
       turning: limits,

@@ -1,4 +1,4 @@
-/** One limit on a quantity; null where there is none. */
+/** One limit on a quantity; its value is null where it does not apply. */
 export interface Limit<Name extends string = string> {
   readonly name: Name;
   readonly value: number | null;
@@ -17,8 +17,11 @@ export interface Governed<Name extends string = string> {
 }
 
 /**
- * Holds a wish within its limits and says which of them decided. Least upper,
- * greatest lower; of two that are the same the first named counts.
+ * Holds a wanted value within its limits and says which of them decided: the least
+ * upper or the greatest lower limit. Of two equal limits the first named counts.
+ * When the lower stands above the upper there is no window, and the upper is taken.
+ *
+ * @example governingLimit([{ name: 'nose', value: 0.2 }], [{ name: 'edge', value: 0.01 }], 0.3).start // 0.2, by 'nose'
  */
 export function governingLimit<Name extends string>(
   uppers: readonly Limit<Name>[],

@@ -1,0 +1,29 @@
+import type { Material, SpeedOperation } from '../material/material';
+import { factorChain, type FactorChain, type FactorName } from '../mechanics/factor-chain';
+import { speedRange, type SpeedRange } from '../mechanics/speed-range';
+import type { ToolMaterial } from '../tool/tool-material';
+import type { ShopRules } from './rules';
+
+/** The cutting speed to aim at, and what it was made from. */
+export interface SpeedAim {
+  readonly range: SpeedRange;
+  readonly factors: FactorChain;
+  readonly aimMPerMin: number;
+}
+
+/** The start of the chart range by the shop's school, times the factors of the set-up. */
+export function speedAim(
+  metal: Material,
+  edge: ToolMaterial,
+  column: SpeedOperation,
+  rules: Pick<ShopRules, 'school' | 'backOffThird'>,
+  names: readonly FactorName[],
+): SpeedAim {
+  const range = speedRange(metal, edge, column, rules.school, rules.backOffThird);
+  const factors = factorChain(metal, edge, names);
+  return { range, factors, aimMPerMin: range.startMPerMin * factors.speedFactor };
+}
+
+/** The fast end of the chart, m/min; a factor above 1 lifts it, factors below 1 leave it. */
+export const fastestMPerMin = (range: SpeedRange, { speedFactor }: FactorChain): number =>
+  range.highMPerMin * Math.max(1, speedFactor);
