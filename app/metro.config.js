@@ -18,6 +18,10 @@ const LEFT_OUT = [
   /react-native-svg\/lib\/(module|commonjs)\/(xml|xmlTags|utils\/fetchData)\.js$/,
   // Ids of other makings: ours are version 7.
   /uuid\/dist[^/]*\/(md5|sha1|v1|v1ToV6|v3|v35|v4|v5|v6|v6ToV1)\.js$/,
+  // Lists that scroll by themselves, and controls that the kit draws its own of.
+  /react-native-web\/dist\/vendor\/react-native\/(VirtualizedList|VirtualizedSectionList|FlatList|SectionList)\//,
+  /react-native-web\/dist\/vendor\/react-native\/(FillRateHelper|ViewabilityHelper|VirtualizeUtils)\//,
+  /react-native-web\/dist\/exports\/(CheckBox|Switch|ProgressBar|TouchableHighlight)\//,
   // Tabs, native stacks and their bars: the house has a bar and a rail of its own, in a plain Slot.
   /expo-router\/build\/layouts\/(Tabs|experimental-stack\/index|stack-utils\/index)\.js$/,
   /expo-router\/build\/react-navigation\/(elements|bottom-tabs)\//,
