@@ -14,30 +14,29 @@ import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
 import { TextBox } from '../../kit/TextBox';
 import { SPACE } from '../../theme/type';
-import { isDrawerKind, KIND_SPECS } from './specs';
+import { isDrawerKind, KIND_SPECS, specOf } from './specs';
 
 const MANY = 8;
-const KIND_OPTIONS = (Object.keys(KIND_SPECS) as DrawerKind[]).map((value) => ({
-  value,
-  label: KIND_SPECS[value].title,
-}));
+const KIND_OPTIONS = Object.keys(KIND_SPECS)
+  .filter(isDrawerKind)
+  .map((value) => ({ value, label: KIND_SPECS[value].title }));
 
-/** Machines, stock and tools. */
+/** The drawer: machines, stock, tools and metals, one list at a time. */
 export function DrawerScreen() {
   const { kind: asked } = useLocalSearchParams<{ kind?: string }>();
   const router = useRouter();
   const kind = isDrawerKind(asked) ? asked : 'machines';
   const [adding, setAdding] = useState(false);
-  const fresh = Object.entries(KIND_SPECS[kind].fresh);
+  const [fresh] = KIND_SPECS[kind].fresh;
   return (
     <Screen
       title="Drawer"
       footer={
         <Button
           kind="main"
-          label={kind === 'machines' ? 'Add a machine' : fresh[0]![1].label}
+          label={kind === 'machines' ? 'Add a machine' : fresh!.label}
           onPress={() =>
-            kind === 'machines' ? setAdding(true) : router.push(`/drawer/${kind}/new?type=${fresh[0]![0]}`)
+            kind === 'machines' ? setAdding(true) : router.push(`/drawer/${kind}/new?type=${fresh!.type}`)
           }
           style={styles.fill}
         />
@@ -57,7 +56,7 @@ export function DrawerScreen() {
   );
 }
 
-/** Which machine, and how its speeds are known. */
+/** Asks which kind of machine is added, and how its speeds are known. */
 function AddMachine({ onClose }: { onClose: () => void }) {
   const router = useRouter();
   const [kind, setKind] = useState<MachineKind>('lathe');
@@ -84,13 +83,13 @@ function AddMachine({ onClose }: { onClose: () => void }) {
   );
 }
 
-function KindList({ kind }: { kind: DrawerKind }) {
+function KindList<K extends DrawerKind>({ kind }: { kind: K }) {
   const router = useRouter();
   const { records, loading, error } = useRecords(kind);
   const metals = useMetals();
   const [wanted, setWanted] = useState('');
   const [archived, setArchived] = useState(false);
-  const spec = KIND_SPECS[kind];
+  const spec = specOf(kind);
   if (loading || (error && records.length === 0)) return <Loading error={error} />;
   const put = records.filter((record) => record.archived).length;
   const shown = records

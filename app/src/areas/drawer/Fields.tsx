@@ -18,8 +18,11 @@ const FEW = 5;
 /** The sentence at a field, or nothing. */
 function useFault(path: string): string | undefined {
   const { formState } = useFormContext<Raw>();
-  const error = get(formState.errors, path) as { message?: string; root?: { message?: string } } | undefined;
-  return error?.message ?? error?.root?.message;
+  const at = (place: string): string | undefined => {
+    const message: unknown = get(formState.errors, place);
+    return typeof message === 'string' ? message : undefined;
+  };
+  return at(`${path}.message`) ?? at(`${path}.root.message`);
 }
 
 /** One field of a form, by its kind. */
@@ -144,10 +147,10 @@ function RangeField({ path, label }: { path: string; label: string }) {
 
 /** A list of steps with the lever or belt of each. */
 function Steps({ spec }: { spec: Extract<FieldSpec, { type: 'steps' }> }) {
-  const { control } = useFormContext<Raw>();
+  const { control } = useFormContext();
   const colours = useColours();
   const units = useUnits();
-  const { fields, append, remove } = useFieldArray({ control, name: spec.path as never });
+  const { fields, append, remove } = useFieldArray({ control, name: spec.path });
   const fault = useFault(spec.path);
   const unit = spec.lengthPer ? `${unitOf(units)} ${spec.valueLabel}` : spec.valueLabel;
   return (
@@ -166,7 +169,7 @@ function Steps({ spec }: { spec: Extract<FieldSpec, { type: 'steps' }> }) {
       {fault && <Words role="fault">{fault}</Words>}
       <Button
         label={`Add a ${spec.label.toLowerCase()}`}
-        onPress={() => append({ [spec.valueKey]: '', setting: '' } as never)}
+        onPress={() => append({ [spec.valueKey]: '', setting: '' })}
       />
     </View>
   );

@@ -1,9 +1,7 @@
-import type { DrawerKind } from '@pike-stone/contract';
-import { type MachineKind } from '@pike-stone/core';
-import { MACHINE_WORDS } from '@pike-stone/words';
+import type { Body, DrawerKind } from '@pike-stone/contract';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
-import { FormProvider, useForm, useWatch, type FieldValues } from 'react-hook-form';
+import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 
 import { useMetals } from '../../data/metals';
@@ -17,11 +15,11 @@ import { Screen, Sheet } from '../../kit/Screen';
 import { useUndo } from '../../kit/Undo';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
-import { MachineTools } from '../machine/MachineTools';
 import { Field } from './Fields';
 import { useFormDrafts } from './form-drafts';
-import { resolverFor, sortedSteps, toRaw, type Raw } from './form-spec';
-import { isDrawerKind, KIND_SPECS } from './specs';
+import type { Raw } from './form-spec';
+import { resolverFor, sortedSteps, toRaw } from './form-values';
+import { isDrawerKind, specOf } from './specs';
 
 /** One machine, piece of stock or tool: to read, change, duplicate, put away. */
 export function ItemScreen() {
@@ -50,19 +48,19 @@ function NotHere() {
   );
 }
 
-function Item({
-  kind,
-  id,
-  type,
-  from,
-}: {
-  kind: DrawerKind;
-  id: string;
-  type?: string | undefined;
-  from?: string | undefined;
-}) {
+interface ItemProps<K extends DrawerKind> {
+  readonly kind: K;
+  /** Of the record, or `new`. */
+  readonly id: string;
+  /** Which of the ready-made beginnings a new one starts from. */
+  readonly type?: string | undefined;
+  /** Id of the record that a new one copies. */
+  readonly from?: string | undefined;
+}
+
+function Item<K extends DrawerKind>({ kind, id, type, from }: ItemProps<K>) {
   const { records, loading, error } = useRecords(kind);
-  const spec = KIND_SPECS[kind];
+  const { fresh } = specOf(kind);
   const record = records.find((one) => one.id === id) ?? null;
   if (id !== 'new')
     return record ? (
@@ -74,41 +72,43 @@ function Item({
     );
   const model = from ? records.find((one) => one.id === from)?.body : undefined;
   if (from && !model) return loading || error ? <Loading error={error} /> : <NotHere />;
-  const fresh = (spec.fresh[type ?? ''] ?? Object.values(spec.fresh)[0])!.body;
   return (
     <ItemForm
       kind={kind}
       record={null}
-      body={model ? { ...model, name: `${model.name}, copy`.slice(0, 60) } : fresh}
+      body={
+        model
+          ? { ...model, name: `${model.name}, copy`.slice(0, 60) }
+          : (fresh.find((one) => one.type === type) ?? fresh[0]!).body
+      }
       draftKey={`${kind}/new/${from ?? type ?? ''}`}
     />
   );
 }
 
-interface ItemFormProps {
-  readonly kind: DrawerKind;
-  readonly record: Shown<DrawerKind> | null;
-  readonly body: FieldValues;
+interface ItemFormProps<K extends DrawerKind> {
+  readonly kind: K;
+  readonly record: Shown<K> | null;
+  readonly body: Body<K>;
   readonly draftKey: string;
 }
 
-function ItemForm({ kind, record, body, draftKey }: ItemFormProps) {
+function ItemForm<K extends DrawerKind>({ kind, record, body, draftKey }: ItemFormProps<K>) {
   const router = useRouter();
   const units = useUnits();
   const say = useUndo((state) => state.say);
   const { keep, drop } = useFormDrafts();
-  const spec = KIND_SPECS[kind];
+  const spec = specOf(kind);
   const metals = useMetals();
   // The version the form was opened from: a later one on the server is then a conflict, not silently overwritten.
   const [opened] = useState(() => {
     const draft = useFormDrafts.getState().drafts[draftKey];
     return { version: draft?.version ?? record?.version ?? 0, body, draft: draft?.raw };
   });
-  const resolver = useMemo(() => {
-    const check = (raw: Raw) =>
-      resolverFor(spec.schema, () => spec.groups(raw, metals), units, opened.body)(raw);
-    return check;
-  }, [spec, units, opened, metals]);
+  const resolver = useMemo(
+    () => (raw: Raw) => resolverFor(spec.schema, () => spec.groups(raw, metals), units, opened.body)(raw),
+    [spec, units, opened, metals],
+  );
   const start = useMemo(
     () =>
       toRaw(
@@ -118,22 +118,22 @@ function ItemForm({ kind, record, body, draftKey }: ItemFormProps) {
       ),
     [opened, spec, units, metals],
   );
-  const form = useForm<Raw>({
+  const form = useForm<Raw, unknown, Body<K>>({
     defaultValues: { ...start, ...opened.draft },
-    resolver: resolver as never,
+    resolver,
     mode: 'onBlur',
     reValidateMode: 'onChange',
   });
-  const raw = useWatch({ control: form.control }) as Raw;
+  const raw = useWatch({ control: form.control });
   const changed = JSON.stringify(raw) !== JSON.stringify(start);
   useEffect(() => {
     if (changed) keep(draftKey, { version: opened.version, raw });
   }, [changed, draftKey, keep, opened, raw]);
   const leave = () => backOr(router, `/drawer?kind=${kind}`);
 
-  const write = async (next: FieldValues) => {
+  const write = async (next: Body<K>) => {
     const target = record?.id ?? newId();
-    const result = await save(kind, target, opened.version, next as never, record?.archived ?? false);
+    const result = await save(kind, target, opened.version, next, record?.archived ?? false);
     if (result.sent === 'refused') {
       for (const { path, message } of result.refusal.problem.fields ?? [])
         form.setError(path.replace(/^body\./, ''), { type: 'server', message });
@@ -144,7 +144,7 @@ function ItemForm({ kind, record, body, draftKey }: ItemFormProps) {
       say(
         result.sent === 'waiting'
           ? 'Kept on this device; sent when the shop’s computer answers.'
-          : `${String(next.name)} is in the drawer.`,
+          : `${next.name} is in the drawer.`,
       );
     leave();
   };
@@ -159,7 +159,7 @@ function ItemForm({ kind, record, body, draftKey }: ItemFormProps) {
   const archive = async () => {
     if (!record) return;
     const away = !record.archived;
-    await save(kind, record.id, record.version, record.body as never, away);
+    await save(kind, record.id, record.version, record.body, away);
     say(
       away ? `${record.body.name} is put away.` : `${record.body.name} is back.`,
       () => void putBack(kind, { ...record, archived: !away }),
@@ -176,7 +176,7 @@ function ItemForm({ kind, record, body, draftKey }: ItemFormProps) {
   return (
     <FormProvider {...form}>
       <Screen
-        title={record ? String(body.name) : `New ${MACHINE_WORDS[body.kind as MachineKind] ?? spec.one}`}
+        title={record ? body.name : `New ${spec.oneOf?.(body) ?? spec.one}`}
         about={record?.archived ? 'Put away' : undefined}
         onBack={leave}
         footer={
@@ -204,7 +204,7 @@ function ItemForm({ kind, record, body, draftKey }: ItemFormProps) {
             </Words>
           </View>
         )}
-        {record && kind === 'machines' && <MachineTools record={record as Shown<'machines'>} />}
+        {record && spec.Pages && <spec.Pages id={record.id} body={record.body} />}
         {spec.groups(raw, metals).map((group) => (
           <Sheet key={group.title}>
             <View style={styles.group}>

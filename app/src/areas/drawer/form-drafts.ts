@@ -11,7 +11,7 @@ export interface FormDraft {
 /** Forms that were begun and not saved. */
 export const useFormDrafts = draftsNamed<FormDraft>('pike-form-drafts', ({ version, raw }, key) => {
   if (!key.startsWith('tools/')) return { version, raw };
-  const tool = upgraded('tools', raw) as Raw;
+  const tool: Raw = { ...raw, ...Object(upgraded('tools', raw)) };
   // A choice stands in its field as text.
   return {
     version,

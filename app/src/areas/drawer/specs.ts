@@ -3,6 +3,7 @@ import {
   metalBody,
   stockBody,
   toolBody,
+  type Body,
   type DrawerKind,
   type MachineBody,
   type MetalBody,
@@ -11,23 +12,37 @@ import {
 } from '@pike-stone/contract';
 import { MATERIALS, material, toolMaterial } from '@pike-stone/core';
 import { MACHINE_WORDS } from '@pike-stone/words';
+import type { ComponentType } from 'react';
 import type { FieldValues } from 'react-hook-form';
 import type { ZodType } from 'zod';
 import type { Metals } from '../../data/metals';
 import { FRESH_MACHINES } from '../machine/fresh-machines';
+import { MachineTools } from '../machine/MachineTools';
 import { NAME, NOTE, type FieldSpec, type FormGroup, type Raw } from './form-spec';
 import { ALL_SIZES, TOOL_KIND_WORDS, toolGroups, USUAL_SIZES } from './tool-groups';
 
-interface KindSpec {
+/** A ready-made beginning of a new record. */
+interface Beginning<K extends DrawerKind> {
+  /** Names it in the address. */
+  readonly type: string;
+  readonly label: string;
+  readonly body: Body<K>;
+}
+
+interface KindSpec<K extends DrawerKind> {
   readonly title: string;
   readonly one: string;
-  readonly schema: ZodType;
+  readonly schema: ZodType<Body<K>>;
   readonly groups: (raw: Raw, metals: Metals) => readonly FormGroup[];
-  /** What is asked when another kind is chosen, and where that stands then. */
+  /** Fields that are asked when another kind is chosen, and what stands in them then. */
   readonly others?: { readonly groups: readonly FormGroup[]; readonly values: FieldValues };
-  /** Ready-made beginnings of a new one. */
-  readonly fresh: Readonly<Record<string, { readonly label: string; readonly body: FieldValues }>>;
-  readonly about: (body: FieldValues, metals: Metals) => string;
+  readonly fresh: readonly Beginning<K>[];
+  /** What one with this body is called, when that says more than `one`. */
+  readonly oneOf?: (body: Body<K>) => string;
+  /** Links to the pages of one record. */
+  readonly Pages?: ComponentType<{ readonly id: string; readonly body: Body<K> }>;
+  /** The line under its name in a list. */
+  readonly about: (body: Body<K>, metals: Metals) => string;
 }
 
 const wheel = (path: string, label: string): FieldSpec[] => [
@@ -240,8 +255,10 @@ const FEEDS: Readonly<Record<MachineBody['kind'], FormGroup | null>> = {
   },
 };
 
+const machineKinds = Object.values(FRESH_MACHINES).map(({ kind }) => kind);
+
 function machineGroups(raw: Raw): FormGroup[] {
-  const kind = raw.kind as MachineBody['kind'];
+  const kind = machineKinds.find((one) => one === raw.kind) ?? 'lathe';
   const feeds = FEEDS[kind];
   return [
     {
@@ -407,28 +424,29 @@ const newTool: ToolBody = {
   note: '',
 };
 
-export const KIND_SPECS: Readonly<Record<DrawerKind, KindSpec>> = {
+export const KIND_SPECS: { readonly [K in DrawerKind]: KindSpec<K> } = {
   machines: {
     title: 'Machines',
     one: 'machine',
     schema: machineBody,
     groups: machineGroups,
-    fresh: Object.fromEntries(
-      Object.values(FRESH_MACHINES).map((body) => [
-        body.kind,
-        { label: `Add a ${MACHINE_WORDS[body.kind]}`, body },
-      ]),
-    ),
+    oneOf: ({ kind }) => MACHINE_WORDS[kind],
+    Pages: MachineTools,
+    fresh: Object.values(FRESH_MACHINES).map((body) => ({
+      type: body.kind,
+      label: `Add a ${MACHINE_WORDS[body.kind]}`,
+      body,
+    })),
     about: (body) =>
-      `${MACHINE_WORDS[body.kind as MachineBody['kind']]}, ${body.condition}, ${body.speeds.length} speeds${body.feeds.length === 0 ? ', hand feed' : ''}`,
+      `${MACHINE_WORDS[body.kind]}, ${body.condition}, ${body.speeds.length} speeds${body.feeds.length === 0 ? ', hand feed' : ''}`,
   },
   stock: {
     title: 'Stock',
     one: 'piece of stock',
     schema: stockBody,
     groups: stockGroups,
-    fresh: { stock: { label: 'Add stock', body: newStock } },
-    about: (body, metals) => `${metals.nameOf(body.metal as string)}${body.uncertain ? ', not certain' : ''}`,
+    fresh: [{ type: 'stock', label: 'Add stock', body: newStock }],
+    about: (body, metals) => `${metals.nameOf(body.metal)}${body.uncertain ? ', not certain' : ''}`,
   },
   tools: {
     title: 'Tools',
@@ -436,20 +454,22 @@ export const KIND_SPECS: Readonly<Record<DrawerKind, KindSpec>> = {
     schema: toolBody,
     groups: toolGroups,
     others: { groups: ALL_SIZES, values: USUAL_SIZES },
-    fresh: { tool: { label: 'Add a tool', body: newTool } },
+    fresh: [{ type: 'tool', label: 'Add a tool', body: newTool }],
     about: (body) =>
-      `${toolMaterial(body.material as string).name}, ${TOOL_KIND_WORDS[body.kind as ToolBody['kind']]}${body.dull ? ', dull' : ''}`,
+      `${toolMaterial(body.material).name}, ${TOOL_KIND_WORDS[body.kind]}${body.dull ? ', dull' : ''}`,
   },
   metals: {
     title: 'Metals',
     one: 'metal of your own',
     schema: metalBody,
     groups: metalGroups,
-    fresh: { metal: { label: 'Add a metal', body: newMetal } },
-    about: (body) =>
-      `${material(body.baseKey as string).name}, ${Object.keys(body.ownSpeeds as object).length} own speeds`,
+    fresh: [{ type: 'metal', label: 'Add a metal', body: newMetal }],
+    about: (body) => `${material(body.baseKey).name}, ${Object.keys(body.ownSpeeds).length} own speeds`,
   },
 };
+
+/** The facts of a kind, with its own body type. */
+export const specOf = <K extends DrawerKind>(kind: K): KindSpec<K> => KIND_SPECS[kind];
 
 export const isDrawerKind = (kind: string | undefined): kind is DrawerKind =>
   kind !== undefined && kind in KIND_SPECS;

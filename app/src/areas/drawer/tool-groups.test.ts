@@ -1,6 +1,6 @@
 import { toolBody, type ToolBody } from '@pike-stone/contract';
 import { TOOL_KINDS } from '@pike-stone/core';
-import { fromRaw, resolverFor, toRaw } from './form-spec';
+import { fromRaw, resolverFor, toRaw } from './form-values';
 import { ALL_SIZES, TOOL_KIND_WORDS, toolGroups, USUAL_SIZES } from './tool-groups';
 
 const NEW: ToolBody = {

@@ -1,15 +1,14 @@
+import type { MachineBody } from '@pike-stone/contract';
 import { isMill } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
-import type { Shown } from '../../data/records';
 import { Row } from '../../kit/Row';
 import { Sheet } from '../../kit/Screen';
 
-/** What can be found out and done with a machine of the drawer. */
-export function MachineTools({ record }: { record: Shown<'machines'> }) {
+/** The pages of one machine: drive, true speed, reach and the rest, each with what is known so far. */
+export function MachineTools({ id, body: machine }: { id: string; body: MachineBody }) {
   const router = useRouter();
-  const { body: machine } = record;
   const measured = machine.speeds.filter((step) => step.measured).length;
-  const to = (page: string) => () => router.push(`/drawer/machines/${record.id}/${page}`);
+  const to = (page: string) => () => router.push(`/drawer/machines/${id}/${page}`);
   const slides = machine.kind === 'lathe' || machine.kind === 'shaper' || isMill(machine);
   return (
     <Sheet>

@@ -1,5 +1,6 @@
 import { stockBody, type StockBody } from '@pike-stone/contract';
-import { fromRaw, resolverFor, sortedSteps, toRaw, type FormGroup } from './form-spec';
+import type { FormGroup } from './form-spec';
+import { fromRaw, resolverFor, sortedSteps, toRaw } from './form-values';
 
 const GROUPS: readonly FormGroup[] = [
   {
