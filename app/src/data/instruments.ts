@@ -52,7 +52,7 @@ export function withEvent(
   const newest = t.at(-1)!;
   const last = before.at(-1);
   if (last && newest < last.t - keepS) return t.map((at, i) => ({ t: at, value: value[i] ?? null }));
-  const from = (all.at(-1) as Reading).t - keepS;
+  const from = all.at(-1)!.t - keepS;
   return all.filter((reading) => reading.t >= from);
 }
 

@@ -128,10 +128,10 @@ function finish(
   if (!last) return { feasible: false, impossible: [] };
   const order: { job: string; position: string }[] = [];
   for (let at = best; at >= 0;) {
-    const { from } = states[at] as State;
+    const { from } = states[at]!;
     const doneBefore = from < 0 ? 0 : Math.floor(from / P);
     const job = Math.log2(Math.floor(at / P) & ~doneBefore);
-    order.unshift({ job: (jobs[job] as SpeedJob).id, position: (positions[at % P] as DrivePosition).id });
+    order.unshift({ job: jobs[job]!.id, position: positions[at % P]!.id });
     at = from;
   }
   return { feasible: true, totalCost: last.cost, positionChanges: last.changes, order };

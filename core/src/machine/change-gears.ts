@@ -85,12 +85,16 @@ export function changeGearSearch(
 ): GearChoice {
   const { maxPairs = 2, fixedRatio = 1, mustFit = false } = options;
   atLeast('gears', gears, 2);
-  let best: GearChoice | null = null;
+  const choiceOf = (train: ChangeGears): GearChoice => {
+    const pitchMm = threadPitch(leadscrewPitchMm, train, fixedRatio);
+    return { ...train, pitchMm, errorPpm: pitchErrorPpm(pitchMm, wantedPitchMm) };
+  };
+  // A single pair fits every banjo.
+  let best = choiceOf({ drivers: [gears[0]!], driven: [gears[1]!] });
   const consider = (train: ChangeGears): void => {
     const placed = mustFit ? orders(train).find(fitsBanjo) : train;
     if (!placed) return;
-    const pitchMm = threadPitch(leadscrewPitchMm, train, fixedRatio);
-    const choice = { ...placed, pitchMm, errorPpm: pitchErrorPpm(pitchMm, wantedPitchMm) };
+    const choice = choiceOf(placed);
     if (better(choice, best)) best = choice;
   };
   gears.forEach((a, i) =>
@@ -107,5 +111,5 @@ export function changeGearSearch(
       );
     }),
   );
-  return best as unknown as GearChoice;
+  return best;
 }

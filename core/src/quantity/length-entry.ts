@@ -76,7 +76,7 @@ export function readLength(
   if (THREAD.test(plain) && !isMixedFraction(plain)) return refused('thread');
 
   const unitMark = UNIT_AT_END.exec(plain);
-  const unit = unitMark ? unitWord(unitMark[1] as string) : null;
+  const unit = unitMark ? unitWord(unitMark[1]!) : null;
   const number = (unitMark ? plain.slice(0, unitMark.index) : plain).trim();
   if (number.startsWith('-') && /\d/.test(number)) return refused('not-positive');
   if (number.includes('/')) return readFraction(number, unit);

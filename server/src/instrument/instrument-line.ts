@@ -20,17 +20,11 @@ const UNIT: Readonly<Record<InstrumentKind, string>> = {
   'angle-gauge': 'deg',
 };
 const NUMBER = String.raw`-?\d{1,9}(?:\.\d{1,6})?`;
-const patterns = Object.fromEntries(
-  Object.keys(WORD).map((kind) => {
-    const [word, unit] = [WORD[kind as InstrumentKind], UNIT[kind as InstrumentKind]];
-    return [
-      kind,
-      new RegExp(
-        kind === 'tachometer' ? `^${word} (${NUMBER}) ${unit}$` : `^${word} (${NUMBER}) (${NUMBER}) ${unit}$`,
-      ),
-    ];
-  }),
-);
+/** A reading: when, and what it shows; a tachometer's pulse has its time only. */
+const reading = (kind: InstrumentKind): RegExp => {
+  const value = kind === 'tachometer' ? '' : ` (${NUMBER})`;
+  return new RegExp(`^${WORD[kind]} (${NUMBER})${value} ${UNIT[kind]}$`);
+};
 
 /**
  * Reads a line of an instrument; null when it is not one (cut off, garbled).
@@ -46,7 +40,7 @@ export function readInstrumentLine(kind: InstrumentKind, text: string): Instrume
   const hello = new RegExp(`^HELLO ${WORD[kind]}( STAND-IN)?$`).exec(text);
   if (hello) return { is: 'hello', standIn: hello[1] !== undefined };
   if (new RegExp(`^${WORD[kind]} ${NUMBER} -$`).test(text)) return { is: 'idle' };
-  const found = patterns[kind]!.exec(text);
+  const found = reading(kind).exec(text);
   if (!found) return null;
   return { is: 'reading', t: Number(found[1]), value: kind === 'tachometer' ? null : Number(found[2]) };
 }

@@ -19,7 +19,7 @@ export function instrumentRoutes(instruments: ReadonlyMap<InstrumentKind, Instru
       }),
   );
   router.get('/:kind/stream', (request, response) => {
-    const instrument = instruments.get(request.params.kind as InstrumentKind);
+    const instrument = [...instruments].find(([kind]) => kind === request.params.kind)?.[1];
     if (!instrument)
       throw new HttpProblem(
         404,

@@ -53,6 +53,15 @@ function read({ kind, low, high, optional }: FigureField<string>, text: string, 
   };
 }
 
+/** The figures that were read, by the key of their field. */
+type Figures<Key extends string> = Readonly<Record<Key, readonly number[]>>;
+
+/** Whether every field could be read. */
+const areRead = <Key extends string>(
+  figures: Readonly<Record<string, readonly number[] | undefined>>,
+  fields: readonly FigureField<Key>[],
+): figures is Figures<Key> => fields.every(({ key }) => figures[key] !== undefined);
+
 /** A few figures, each with its own sentence when it does not fit; nothing typed is lost. */
 export function useFigures<Key extends string>(fields: readonly FigureField<Key>[]) {
   const units = useUnits();
@@ -65,7 +74,6 @@ export function useFigures<Key extends string>(fields: readonly FigureField<Key>
     text: texts[field.key] ?? '',
     reading: read(field, texts[field.key] ?? '', units),
   }));
-  const clean = readings.every(({ reading }) => reading.values);
   const set = (key: Key, text: string): void => setTexts((before) => ({ ...before, [key]: text }));
   const boxes: ReactNode = readings.map(({ field, text, reading }) => (
     <TextBox
@@ -79,13 +87,10 @@ export function useFigures<Key extends string>(fields: readonly FigureField<Key>
     />
   ));
   /** The figures when all of them fit; else every sentence is shown. */
-  const take = (): Readonly<Record<Key, readonly number[]>> | null => {
+  const take = (): Figures<Key> | null => {
     setAsked(true);
-    return clean
-      ? (Object.fromEntries(
-          readings.map(({ field, reading }) => [field.key, reading.values]),
-        ) as unknown as Record<Key, number[]>)
-      : null;
+    const figures = Object.fromEntries(readings.map(({ field, reading }) => [field.key, reading.values]));
+    return areRead(figures, fields) ? figures : null;
   };
   /** What stands in a field, when it can be read. */
   const peek = (key: Key): readonly number[] | undefined =>

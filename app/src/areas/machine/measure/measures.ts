@@ -116,7 +116,7 @@ export function withMeasuredSteps(
     );
     return {
       ...step,
-      rpm: toRpm(rpm[0] as number),
+      rpm: toRpm(rpm[0]!),
       computed: undefined,
       measured: { how: own.at(-1)!.how, uRel, on },
     };
@@ -137,7 +137,7 @@ export function withAllSteps(
       const own = taken.find((measure) => measure.step === i);
       return {
         setting: step.setting,
-        rpm: toRpm(rpm[i] as number),
+        rpm: toRpm(rpm[i]!),
         ...(own ? { measured: { how: own.how, uRel, on } } : {}),
       };
     }),
