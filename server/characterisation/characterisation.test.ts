@@ -11,6 +11,9 @@ function same(was: number | null | undefined, is: number | null | undefined): bo
   return Math.abs(was - is) <= SAME * Math.abs(was);
 }
 
+/** A mutation run looks at one in so many. */
+const EVERY_NTH = Number(process.env.PIKE_PLANS_NTH ?? 1);
+
 /** Differences between two plans, as "name: was, is". */
 function differences(was: Told, is: Told): string[] {
   const names = new Set([...Object.keys(was.numbers), ...Object.keys(is.numbers)]);
@@ -35,6 +38,7 @@ test('every plan is what it was: npm run characterise when it changes on purpose
   const all = cases();
   expect(all).toHaveLength(before.length);
   const changed = all.flatMap((one, i) => {
+    if (i % EVERY_NTH !== 0) return [];
     const found = differences(before[i]!, told(one, i, CUTTERS));
     return found.length > 0
       ? [

@@ -1,9 +1,8 @@
-import { cutPlan, DEFAULT_RULES } from '@pike-stone/core';
+import { cutPlan, DEFAULT_RULES, feedPer, speedUnit } from '@pike-stone/core';
 import { GOLDEN } from '@pike-stone/core/golden';
-import { formatFeedPerTurn, formatLength, formatSpindleSpeed, formatSurfaceSpeed, joined } from './format';
 import { cautions } from './caution';
 import { warnings } from './finding';
-import { speedUnit, feedPer } from '@pike-stone/core';
+import { formatFeedPerTurn, formatLength, formatSpindleSpeed, formatSurfaceSpeed, joined } from './format';
 import { working } from './working/working';
 
 const every = Object.entries(GOLDEN).flatMap(([key, cases]) =>
@@ -19,11 +18,12 @@ describe('the plan worked by hand, as people read it', () => {
         .join('\n');
     expect(values('speed')).toContain(joined(formatSurfaceSpeed(aimMPerMin, 'mm')));
     expect(values('speed')).toContain(joined(formatSpindleSpeed(rpm, speedUnit(setup))));
-    if (plan.feed.setting.how === 'lever')
-      expect(values('feed')).toContain(joined(formatFeedPerTurn(feedMmRev, 'mm', feedPer(setup))));
+    const perTurn = joined(formatFeedPerTurn(feedMmRev, 'mm', feedPer(setup)));
+    const told = { lever: perTurn, screw: perTurn, hand: 's a turn', strokes: 'strokes a minute' };
+    expect(values('feed')).toContain(told[plan.feed.setting.how]);
     expect(values('depth')).toContain(formatLength(depthMm, 'mm').figure);
-    const told = warnings(setup, plan, 'mm');
-    expect(told.map(({ key }) => key)).toEqual(says);
-    for (const { text } of [...told, ...cautions(setup, plan)]) expect(text).toMatch(/^[A-Z\d⌀].+[.!]$/s);
+    const warned = warnings(setup, plan, 'mm');
+    expect(warned.map(({ key }) => key)).toEqual(says);
+    for (const { text } of [...warned, ...cautions(setup, plan)]) expect(text).toMatch(/^[A-Z\d⌀].+[.!]$/s);
   });
 });
