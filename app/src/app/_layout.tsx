@@ -58,7 +58,7 @@ function House() {
   );
 }
 
-/** What waits goes out at the start, when the network returns, and every few seconds until it is gone. */
+/** Sends waiting writes at the start, when the network returns, and every few seconds until none is left. */
 function useSending(): void {
   const waiting = useOutbox((state) => state.entries.some((entry) => entry.state === 'waiting'));
   useEffect(() => {
@@ -74,7 +74,7 @@ function useSending(): void {
   }, [waiting]);
 }
 
-/** The first answer comes first; what else there is follows when the page has come to rest. */
+/** Loads the other pages and lists once the first page is shown and idle. */
 function useTheRest(): void {
   const { data: session } = useSession();
   useEffect(() => {
@@ -104,7 +104,7 @@ function useHouseKeys(): void {
   });
 }
 
-/** Something broke in drawing a page: what is typed is kept, so start the page again. */
+/** Shown when a page failed to draw. Drafts are kept, so the page can be started again. */
 export function ErrorBoundary({ error, retry }: ErrorBoundaryProps) {
   const theme = usePreferences((state) => state.theme);
   return (

@@ -1,19 +1,19 @@
 import { problem, type Problem } from '@pike-stone/contract';
 import type { ZodType } from 'zod';
 
-/** The server answered, and said no. */
+/** Thrown when the server refuses a request. */
 export class Refusal extends Error {
   constructor(readonly problem: Problem) {
     super(problem.detail);
   }
 }
 
-/** No answer: the network or the server is away. */
+/** Thrown when no answer comes: the network or the server is away. */
 export class Unreachable extends Error {}
 
 const PATIENCE_MS = 12_000;
 
-/** One request; the answer as its schema says it, a Refusal, or Unreachable. */
+/** Makes a request and checks the answer by its schema. Throws Refusal or Unreachable. */
 export async function ask<Answer>(
   path: string,
   schema: ZodType<Answer>,

@@ -3,7 +3,7 @@ import type { Cache, State } from 'swr';
 
 const PLACE = 'pike-read';
 
-/** Last answers of the server, so that a page opened without it still shows them. */
+/** SWR's cache, kept on the device: a page opened without the server shows the last answers. */
 export function deviceCache(): Cache {
   let kept: [string, State][] = [];
   try {
@@ -12,7 +12,7 @@ export function deviceCache(): Cache {
       upgradedAnswer(key, state),
     ]);
   } catch {
-    // Unreadable: start afresh, the server has it all.
+    // The kept answers cannot be read. The server has them all, so start without.
   }
   const map = new Map<string, State>(kept);
   const keep = () => {
@@ -22,7 +22,7 @@ export function deviceCache(): Cache {
     try {
       localStorage.setItem(PLACE, JSON.stringify(answers));
     } catch {
-      // No room: the cache is a comfort, not a record.
+      // The device has no room. Nothing is lost, because the server has the records.
     }
   };
   window.addEventListener('pagehide', keep);
@@ -34,7 +34,7 @@ interface KeptList {
   readonly records: readonly { readonly body: unknown }[];
 }
 
-/** A list that was kept before a record's shape changed, in today's shape. */
+/** Brings a list that was kept before a record's shape changed into today's shape. */
 function upgradedAnswer(key: string, state: State): State {
   const kind = key.replace('/api/', '');
   if (!isKind(kind)) return state;

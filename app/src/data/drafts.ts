@@ -7,7 +7,7 @@ export interface Drafts<Draft> {
   drop(key: string): void;
 }
 
-/** What was begun and not put into a record yet: survives a reload and a closed tab. */
+/** A store of drafts: entries that were begun and not stored in a record. They survive a reload and a closed tab. */
 export const draftsNamed = <Draft>(name: string, upgrade?: (draft: Draft, key: string) => Draft) =>
   create<Drafts<Draft>>()(
     persist(
@@ -23,7 +23,7 @@ export const draftsNamed = <Draft>(name: string, upgrade?: (draft: Draft, key: s
     ),
   );
 
-/** What was kept before the shape of a draft changed. */
+/** Brings drafts that were kept before their shape changed into today's shape. */
 function upgradedDrafts<Draft>(kept: unknown, upgrade: (draft: Draft, key: string) => Draft) {
   const { drafts } = kept as Pick<Drafts<Draft>, 'drafts'>;
   return {

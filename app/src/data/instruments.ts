@@ -27,18 +27,18 @@ export interface Reading {
 export interface Stream {
   readonly state: InstrumentState | 'cut-off';
   readonly standIn: boolean;
-  /** What came in the time that is looked at, in the instrument's order. */
+  /** Readings of the last seconds, in the instrument's order. */
   readonly readings: readonly Reading[];
-  /** Unreadable lines in that time. */
+  /** Number of unreadable lines in that time. */
   readonly bad: number;
 }
 
 const AWAY: Stream = { state: 'connecting', standIn: false, readings: [], bad: 0 };
 const SILENT_MS = 3_000;
-/** A few lines spoilt one after the other are forgotten after this many events. */
+/** Events for which the number of unreadable lines is kept. */
 const BAD_KEPT = 30;
 
-/** Adds an event to what is kept of a stream: late lines are put in their place, old ones let go. */
+/** Adds an event to the kept readings of a stream: late lines are sorted in, old ones dropped. */
 export function withEvent(
   before: readonly Reading[],
   { t, value }: Pick<InstrumentEvent, 't' | 'value'>,
@@ -48,7 +48,7 @@ export function withEvent(
   const all = [...before, ...t.map((at, i) => ({ t: at, value: value[i] ?? null }))].sort(
     (a, b) => a.t - b.t,
   );
-  // A clock far behind what is kept was started anew: only what came now counts.
+  // The instrument's clock was restarted when it is far behind the kept readings: only the new ones count.
   const newest = t.at(-1)!;
   const last = before.at(-1);
   if (last && newest < last.t - keepS) return t.map((at, i) => ({ t: at, value: value[i] ?? null }));
@@ -58,7 +58,7 @@ export function withEvent(
 
 /**
  * The live readings of an instrument while the page looks at it. The browser opens
- * a stream that was cut off again by itself; until then it is said to be cut off.
+ * a stream again by itself when it breaks; until then its state is `away`.
  *
  * @param near   what a simulated instrument should pretend to be held to
  * @param keepS  how much of the past is kept, in seconds of the instrument's clock

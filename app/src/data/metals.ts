@@ -3,10 +3,10 @@ import { MATERIALS, material } from '@pike-stone/core';
 import { useMemo } from 'react';
 import { useRecords, type Shown } from './records';
 
-/** The metals a piece can be of: the shop's own first, then the library. */
+/** Metals that stock can be made of: the shop's own first, then the library's. */
 export interface Metals {
   readonly loading: boolean;
-  /** The shop's own metal of this name; null when the library's row is meant. */
+  /** The shop's own metal of this name; null for a metal of the library. */
   own(metal: string): MetalBody | null;
   nameOf(metal: string): string;
   readonly options: readonly { readonly value: string; readonly label: string }[];

@@ -4,7 +4,7 @@ import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { put, Refusal, Unreachable } from './api';
 
-/** A write on its way: kept on the device until the shop's computer has it. */
+/** A write that is kept on the device until the shop's computer has it. */
 export interface Outgoing<K extends Kind = Kind> {
   readonly kind: K;
   readonly id: string;
@@ -13,12 +13,12 @@ export interface Outgoing<K extends Kind = Kind> {
   readonly body: Body<K>;
   readonly queuedAt: string;
   readonly state: 'waiting' | 'conflict' | 'refused';
-  /** As it stands on the server, when someone else was faster. */
+  /** The record on the server, when someone else has changed it first. */
   readonly current?: Stored<K>;
   readonly why?: string;
 }
 
-/** What this device sent last for a record, whether or not the answer came. */
+/** The last write this device sent for a record, whether or not an answer came. */
 type LastSent = Pick<Outgoing, 'archived' | 'body'>;
 
 interface Outbox {
@@ -39,7 +39,7 @@ const keyOf = ({ kind, id }: Pick<Outgoing, 'kind' | 'id'>): string => `${kind}/
 
 const same = (kind: Kind, id: string) => (entry: Outgoing) => entry.kind === kind && entry.id === id;
 
-/** What waits from before a record's shape changed, in today's shape: it can still be sent. */
+/** Brings writes that waited while a record's shape changed into today's shape, so that they can be sent. */
 function upgradedOutbox({ entries, lastSent }: Kept): Kept {
   const body = <B>(kind: string | undefined, one: B): B =>
     kind !== undefined && isKind(kind) ? (upgraded(kind, one) as B) : one;
@@ -107,7 +107,7 @@ export type Sent =
   | { readonly sent: 'waiting' }
   | { readonly sent: 'conflict' | 'refused'; readonly refusal: Refusal };
 
-/** The record that beat us is what this very device sent before: nobody else changed it. */
+/** Whether the record on the server is the one that this device sent before: then nobody else has changed it. */
 const ownEarlier = (
   current: Stored<Kind> | undefined,
   before: LastSent | undefined,
@@ -126,10 +126,10 @@ async function sendOne(entry: Outgoing, onSaved: OnSaved): Promise<Sent> {
   try {
     const record = await put(`/api/${kind}/${id}`, storedOf(kind), { version, archived, body });
     setReachable(true);
-    // Shown as stored before it stops being shown as waiting: never, for a moment, as it was before.
+    // Put into the cache before the waiting write is removed, so that the old record is not shown in between.
     onSaved(entry, record);
     const now = useOutbox.getState().entries.find(same(kind, id));
-    // Changed again while it was on its way: the rest goes out from the new version.
+    // Changed again while it was being sent: the newer write goes out from the new version.
     if (now && (now.body !== body || now.archived !== archived)) mark(kind, id, { version: record.version });
     else remove(kind, id);
     return { sent: 'saved', record };
@@ -153,7 +153,7 @@ async function sendOne(entry: Outgoing, onSaved: OnSaved): Promise<Sent> {
 
 let sending: Promise<unknown> = Promise.resolve();
 
-/** Sends what waits, oldest first, one at a time; stops at the first that finds nobody. */
+/** Sends the waiting writes one at a time, oldest first, and stops when the server cannot be reached. */
 export function sendWaiting(onSaved: OnSaved): Promise<Map<string, Sent>> {
   const turn = sending.then(async () => {
     const results = new Map<string, Sent>();

@@ -14,7 +14,7 @@ interface Preferences {
 
 const KEPT = 5;
 
-/** What belongs to this phone or laptop rather than to the shop. */
+/** Preferences of this device, which do not belong to the shop's records. */
 export const usePreferences = create<Preferences>()(
   persist(
     (set) => ({

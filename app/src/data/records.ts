@@ -7,7 +7,7 @@ import { ask, Unreachable } from './api';
 import { sendWaiting, useOutbox, type Outgoing, type Sent } from './outbox';
 import { changeShown, fillShown, readAgain } from './shop-cache';
 
-/** A record as the page shows it: stored, or still waiting to be sent. */
+/** A record as pages show it: stored, or waiting to be sent. */
 export interface Shown<K extends Kind> extends Stored<K> {
   readonly waiting: boolean;
 }
@@ -40,7 +40,7 @@ const asShown = <K extends Kind>(entry: Outgoing<K>): Shown<K> => ({
   waiting: true,
 });
 
-/** Every record of a kind, with the unsent ones in place of or beside the stored. */
+/** Every record of a kind. Unsent writes take the place of their stored record. */
 export function useRecords<K extends Kind>(kind: K) {
   const { data: session } = useSession();
   const { data, error, isLoading } = useSWR<List<K>>(session ? `/api/${kind}` : null, (path: string) =>
@@ -71,10 +71,10 @@ function putInCache(entry: Outgoing, record: Stored<Kind>): void {
   });
 }
 
-/** Sends what waits; also called when the network comes back. */
+/** Sends the waiting writes now. */
 export const sendNow = () => sendWaiting(putInCache);
 
-/** Writes a record: first on this device, then to the shop's computer. */
+/** Writes a record: to this device first, then to the shop's computer. */
 export async function save<K extends Kind>(
   kind: K,
   id: string,
@@ -97,7 +97,7 @@ export async function save<K extends Kind>(
   return results.get(id) ?? { sent: 'waiting' };
 }
 
-/** Brings every list onto the device that no page has asked for yet: the book and the drawer then open without the server too. */
+/** Loads every list that no page has asked for yet, so that book and drawer open without the server. */
 export async function bringLists(): Promise<void> {
   for (const kind of KINDS) {
     try {
@@ -110,13 +110,13 @@ export async function bringLists(): Promise<void> {
 
 export const newId = (): string => uuidv7();
 
-/** Throws an unsent write away and shows what the server has. */
+/** Settles a conflict with the server's record: drops the unsent write. */
 export function takeTheirs(entry: Outgoing): void {
   useOutbox.getState().remove(entry.kind, entry.id);
   readAgain(`/api/${entry.kind}`);
 }
 
-/** Writes ours over theirs, knowingly: made from the version that beat us. */
+/** Settles a conflict with this device's record: sends it again, made from the server's version. */
 export function keepOurs(entry: Outgoing): Promise<unknown> {
   useOutbox
     .getState()
@@ -128,7 +128,7 @@ export function keepOurs(entry: Outgoing): Promise<unknown> {
   return sendNow();
 }
 
-/** Undoes the write that was just made from a record: puts it back as it was, from the version that write made. */
+/** Undoes a write that was made from this record: puts the record back, from the version which that write made. */
 export const putBack = <K extends Kind>(
   kind: K,
   { id, version, body, archived }: Pick<Stored<K>, 'id' | 'version' | 'body' | 'archived'>,

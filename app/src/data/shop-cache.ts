@@ -1,10 +1,10 @@
 import { useEffect } from 'react';
 import { useSWRConfig, type ScopedMutator } from 'swr';
 
-/** The cache that the pages read from; until the house stands there is nothing in it to change. */
+/** Changes SWR's cache from outside a component; null until the application's providers are mounted. */
 let bound: ScopedMutator | null = null;
 
-/** Called once, inside the house's SWR configuration: writes made outside a page find its cache. */
+/** Called once inside the SWR configuration, so that writes made outside a component reach its cache. */
 export function useShopCache(): void {
   const { mutate } = useSWRConfig();
   useEffect(() => {
@@ -12,17 +12,17 @@ export function useShopCache(): void {
   }, [mutate]);
 }
 
-/** Changes what the pages show under an address, at once; nothing is fetched. */
+/** Changes the cached answer of an address without fetching it. */
 export function changeShown<Answer>(address: string, change: (answer: Answer) => Answer): void {
   void bound?.<Answer>(address, (answer) => answer && change(answer), { revalidate: false });
 }
 
-/** Puts an answer where there is none yet. */
+/** Caches an answer for an address that has none yet. */
 export function fillShown<Answer>(address: string, answer: Answer): void {
   void bound?.<Answer>(address, (known) => known ?? answer, { revalidate: false });
 }
 
-/** Asks the server again. */
+/** Fetches the answer of an address again. */
 export function readAgain(address: string): void {
   void bound?.(address);
 }

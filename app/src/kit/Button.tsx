@@ -11,11 +11,11 @@ interface ButtonProps {
   readonly icon?: (colour: string) => ReactNode;
   readonly disabled?: boolean;
   readonly style?: StyleProp<ViewStyle>;
-  /** What it does, when the label alone does not say. */
+  /** Spoken name, when the label alone does not say what the button does. */
   readonly says?: string;
 }
 
-/** A press that does something. One main button on a screen. */
+/** A button. A screen has at most one of the kind `main`. */
 export function Button({ label, onPress, kind = 'other', icon, disabled = false, style, says }: ButtonProps) {
   const styles = useStyles();
   const colours = useColours();
@@ -43,7 +43,7 @@ export function Button({ label, onPress, kind = 'other', icon, disabled = false,
   );
 }
 
-/** A bare icon with a word for those who cannot see it. */
+/** A button with an icon only; `says` is its spoken name. */
 export function IconButton({
   says,
   onPress,

@@ -7,7 +7,7 @@ import { Words } from './Words';
 const MARK = { note: NoteIcon, caution: WarningIcon, danger: DangerIcon } as const;
 const SAID = { note: 'Note', caution: 'Caution', danger: 'Danger' } as const;
 
-/** One short sentence where the hazard is: triangle or octagon, never colour alone. */
+/** A caution of one short sentence, marked by a triangle or an octagon as well as by colour. */
 export function Caution({ level, children }: { level: keyof typeof MARK; children: string }) {
   const styles = useStyles();
   const colours = useColours();

@@ -75,7 +75,7 @@ export function Choice<Value extends string>({ says, options, value, onChange, a
   );
 }
 
-/** One thing that is so or not so. */
+/** A checkbox. */
 export function Tick({
   label,
   about,

@@ -4,7 +4,7 @@ import { themed, useColours } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { Words } from './Words';
 
-/** Nothing here yet: what to do first. */
+/** Stands in place of an empty list and says what to do first. */
 export function Empty({ title, children, action }: { title: string; children: string; action?: ReactNode }) {
   const styles = useStyles();
   return (
@@ -16,7 +16,7 @@ export function Empty({ title, children, action }: { title: string; children: st
   );
 }
 
-/** Shown only when a wait is long enough to be noticed. */
+/** A waiting mark, shown only when the wait is long enough to be noticed. */
 export function Loading({ error }: { error?: Error | undefined }) {
   const styles = useStyles();
   const colours = useColours();

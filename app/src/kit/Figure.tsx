@@ -13,14 +13,14 @@ const GAP = 6;
 interface FigureProps {
   readonly label: string;
   readonly shown: Shown;
-  /** How it is set on the machine. */
+  /** The lever, belt or wheel it is set with. */
   readonly setting: string;
   readonly onPress: () => void;
   readonly selected?: boolean;
   readonly big?: boolean;
 }
 
-/** A result that can be read at arm's length; touch opens its working. */
+/** A result in large figures. Touching it opens its working. */
 export function Figure({ label, shown, setting, onPress, selected = false, big = true }: FigureProps) {
   const styles = useStyles();
   const wide = useWide();

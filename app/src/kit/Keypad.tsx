@@ -12,16 +12,16 @@ import { Words } from './Words';
 
 interface KeypadProps {
   readonly title: string;
-  /** Where it is typed; the last values are kept by place. */
+  /** Name of the place it is typed in; the last values are kept by place. */
   readonly place: string;
   readonly valueMm: number;
   readonly limits: SizeLimits;
   readonly field?: 'diameter' | 'drill';
   readonly onSet: (mm: number) => void;
   readonly onClose: () => void;
-  /** Put back what the plan proposes, when the value was typed over it. */
+  /** Puts the proposed value back; given when a typed value stands over it. */
   readonly onReset?: () => void;
-  /** Another way to the value, above the keys. */
+  /** Another way to enter the value, shown above the keys. */
   readonly more?: ReactNode;
 }
 
@@ -34,7 +34,7 @@ const ROWS = [
 const SAID: Readonly<Record<string, string>> = { '␣': 'space', '#': 'number drill', '.': 'point' };
 const LETTERS = drillList('letter').map(({ name }) => name);
 
-/** Any size, as machinists write it; read back in both units while it is typed. */
+/** A keypad for a size as machinists write it; while it is typed it is read back in both units. */
 export function Keypad({
   title,
   place,

@@ -9,7 +9,7 @@ import { labelsThatFit, ladderScale } from './ladder-scale';
 import { touchX } from './touch';
 
 interface LadderProps {
-  /** What stands on it: "Spindle speed". */
+  /** Name of the quantity, such as "Spindle speed". */
   readonly says: string;
   /** Ascending. */
   readonly rungs: readonly number[];
@@ -18,7 +18,7 @@ interface LadderProps {
   readonly unit: string;
   readonly band: readonly [low: number, high: number];
   readonly target: number;
-  /** Above this a rung is out of reach of the tool: hatched. */
+  /** Rungs above this are more than the tool takes, and are hatched. */
   readonly limit: number;
   readonly onChoose: (rung: number) => void;
 }
@@ -26,7 +26,7 @@ interface LadderProps {
 const HEIGHT = 74;
 const AXIS = 44;
 
-/** The machine's real steps on a log scale; touch another and everything follows. */
+/** The machine's speed or feed steps on a log scale. Touching a step chooses it. */
 export function Ladder({ says, rungs, chosen, show, unit, band, target, limit, onChoose }: LadderProps) {
   const styles = useStyles();
   const colours = useColours();

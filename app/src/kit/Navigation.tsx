@@ -12,7 +12,7 @@ const PLACES = [
   { href: '/book', name: 'Book', Icon: BookIcon },
 ] as const;
 
-/** The places: a bar under the thumb on a phone, a rail at the left of a wide screen. */
+/** The places of the application: a bar at the bottom of a phone, a rail at the left of a wide screen. */
 export function Navigation({ rail = false }: { rail?: boolean }) {
   const styles = useStyles();
   const colours = useColours();

@@ -11,11 +11,11 @@ interface PanelProps {
   readonly onClose: () => void;
   readonly children: ReactNode;
   readonly footer?: ReactNode;
-  /** The keypad brings its own scroll-free layout. */
+  /** Content lays itself out without scrolling, as the keypad does. */
   readonly fixed?: boolean;
 }
 
-/** Comes up from the bottom on a phone, stands in the middle on a wide screen. Escape and the dark close it. */
+/** A panel over the page: at the bottom of a phone, in the middle of a wide screen. Escape and a touch outside close it. */
 export function Panel({ title, onClose, children, footer, fixed = false }: PanelProps) {
   const styles = useStyles();
   const colours = useColours();

@@ -16,7 +16,7 @@ interface PickerProps {
   readonly about?: string | undefined;
 }
 
-/** One of many: what is taken stands in the field, the rest in a panel. */
+/** A choice from a long list: the field shows the chosen one and opens the list on a panel. */
 export function Picker({ label, options, value, onChange, about }: PickerProps) {
   const styles = useStyles();
   const colours = useColours();

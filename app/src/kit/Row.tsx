@@ -15,7 +15,7 @@ interface RowProps {
   readonly quiet?: boolean;
 }
 
-/** One line of a list that opens or chooses something. */
+/** One line of a list, which opens or chooses something. */
 export function Row({
   title,
   about,

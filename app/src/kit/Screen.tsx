@@ -9,20 +9,20 @@ import { Words } from './Words';
 
 interface ScreenProps {
   readonly title: string;
-  /** Under the title, when it helps. */
+  /** A short line under the title. */
   readonly about?: string;
   readonly onBack?: () => void;
   readonly aside?: ReactNode;
-  /** Stays at the thumb while the rest scrolls. */
+  /** Main action, which stays at the bottom while the rest scrolls. */
   readonly footer?: ReactNode;
-  /** Nothing in it to touch: the page itself takes the focus, so that keys scroll it. */
+  /** The page has nothing to touch; it takes the focus itself, so that keys scroll it. */
   readonly toRead?: boolean;
-  /** A second pane on a wide screen, where it scrolls by itself; below the rest on a phone. */
+  /** Content of a second pane on a wide screen; on a phone it follows below. */
   readonly side?: ReactNode;
   readonly children: ReactNode;
 }
 
-/** A page of lists and forms: head, scrolling body, action by the thumb. */
+/** A page: title, scrolling body and main action at the bottom. */
 export function Screen({ title, about, onBack, aside, footer, toRead = false, side, children }: ScreenProps) {
   const styles = useStyles();
   const colours = useColours();
@@ -65,7 +65,7 @@ export function Screen({ title, about, onBack, aside, footer, toRead = false, si
   );
 }
 
-/** A sheet of paper on the stone: one group of things that belong together. */
+/** A sheet that groups content which belongs together. */
 export function Sheet({ children }: { children: ReactNode }) {
   const styles = useStyles();
   return <View style={styles.sheet}>{children}</View>;

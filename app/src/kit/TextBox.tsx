@@ -11,16 +11,16 @@ interface TextBoxProps {
   readonly onBlur?: () => void;
   readonly placeholder?: string;
   readonly lines?: number;
-  /** Shown as a count when the text comes near it; nothing is cut off. */
+  /** Longest text allowed. A count appears near it; nothing is cut off. */
   readonly limit?: number;
   readonly fault?: string | undefined;
-  /** What the entry was read as. */
+  /** What the entry was read as, shown below the field. */
   readonly reading?: string | undefined;
   readonly figures?: boolean;
   readonly hideLabel?: boolean;
 }
 
-/** A field with its sentence: what is wrong, or what was read. */
+/** A text field with one sentence below it: the fault, or what was read. */
 export function TextBox({
   label,
   value,

@@ -12,7 +12,7 @@ interface UndoState {
   clear(): void;
 }
 
-/** Says what was done, with a way back instead of a question before. */
+/** A bar that says what was done and offers to undo it. */
 export const useUndo = create<UndoState>()((set) => ({
   said: null,
   back: null,

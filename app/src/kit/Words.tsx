@@ -6,17 +6,17 @@ type Role =
   | 'body'
   | 'quiet'
   | 'note'
-  /** The page's one title. */
+  /** The title of the page, its only `h1`. */
   | 'title'
   | 'heading'
-  /** A result as large as a title, at the head of its sheet. */
+  /** A result in the size of a title, at the head of its sheet. */
   | 'big'
   | 'strong'
   | 'figure'
   | 'label'
   | 'fault';
 
-/** Text in one of the shop's few voices. */
+/** Text in one of the application's text styles. */
 export function Words({ role: voice = 'body', style, ...rest }: Omit<TextProps, 'role'> & { role?: Role }) {
   const styles = useStyles();
   const heading = voice === 'title' || voice === 'heading' || voice === 'big';

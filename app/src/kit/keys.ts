@@ -4,7 +4,7 @@ const typing = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement
   && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
-/** Single keys, and pairs like "g c", while nobody is typing and no panel is open; taken from the moment the page is drawn. */
+/** Listens for single keys and pairs such as "g c" while nothing is being typed and no panel is open. */
 export function useKeys(keys: Readonly<Record<string, () => void>>): void {
   const latest = useRef(keys);
   useLayoutEffect(() => {

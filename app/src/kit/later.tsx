@@ -8,13 +8,13 @@ const all: (() => Promise<unknown>)[] = [];
 
 let resting = false;
 
-/** Fetched quietly with the other pages, so that it is there without the shop's computer too; at once where those have come already. */
+/** Loads a part together with the other later pages, so that it works without the server; at once when those are loaded already. */
 export function bringLater(load: () => Promise<unknown>): void {
   all.push(load);
   if (resting) load().catch(() => undefined);
 }
 
-/** A part that is not of the first load: fetched quietly after it, or when it is opened, until it is there. */
+/** A component outside the first load: loaded in the background after it, or when it is first shown. */
 export function laterWith<Props extends object>(load: Load<Props>): ComponentType<Props> {
   let Page: ComponentType<Props> | null = null;
   const bring = async (): Promise<void> => {
@@ -48,10 +48,10 @@ export function laterWith<Props extends object>(load: Load<Props>): ComponentTyp
   };
 }
 
-/** A page that is not part of the first load. */
+/** A page outside the first load. */
 export const later = (load: Load<object>): ComponentType => laterWith(load);
 
-/** Brings the other pages onto the device, so that they open without the shop's computer too. */
+/** Loads the later pages in the background, so that they open without the server. */
 export function bringTheRest(): void {
   resting = true;
   for (const bring of all) bring().catch(() => undefined);

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 
-/** What the browser calls this page, in its tab and its history. */
+/** Sets the page's title in the browser's tab and history. */
 export function usePageTitle(title: string): void {
   useEffect(() => {
     document.title = `${title} · Pike Stone`;

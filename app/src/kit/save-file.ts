@@ -1,6 +1,6 @@
 const KEPT_MS = 10_000;
 
-/** Puts a file into the downloads of the device. */
+/** Saves a file to the downloads of the device. */
 export function save(blob: Blob, name: string): void {
   const link = document.createElement('a');
   link.href = URL.createObjectURL(blob);

@@ -1,7 +1,7 @@
 import type { UnitSystem } from '@pike-stone/words';
 import { createContext, useContext } from 'react';
 
-/** How sizes are typed on this device, and what was typed last. */
+/** Units in which sizes are typed, and the sizes typed last. */
 interface SizeTyping {
   readonly units: UnitSystem;
   /** Last sizes typed in each place, newest first, mm. */
@@ -9,7 +9,7 @@ interface SizeTyping {
   remember(place: string, mm: number): void;
 }
 
-/** Given once by the house; without it sizes are in mm and none is remembered. */
+/** Provided once around the application; without it sizes are in mm and none is remembered. */
 export const SizeTypingContext = createContext<SizeTyping>({
   units: 'mm',
   recent: {},

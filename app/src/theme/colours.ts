@@ -1,4 +1,4 @@
-/** Marking-out blue scribed on pale stone, and the same shop at night. */
+/** The colours of the light and of the dark theme. */
 const day = {
   ground: '#E6EAE8',
   sheet: '#F8F9F7',

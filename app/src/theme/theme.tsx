@@ -4,7 +4,7 @@ import { COLOURS, type Colours, type Scheme } from './colours';
 
 const SchemeContext = createContext<Scheme>('light');
 
-/** Light or dark as the device or the person says; the page behind follows. */
+/** Provides the light or dark theme, by the person's choice or the device's; colours the page's background too. */
 export function ThemeProvider({
   wanted = 'system',
   children,
@@ -24,7 +24,7 @@ export function ThemeProvider({
 
 export const useColours = (): Colours => COLOURS[useContext(SchemeContext)];
 
-/** A style sheet for each scheme, made once. */
+/** Makes a style sheet for each theme once and returns the one in use. */
 export function themed<Styles>(make: (colours: Colours) => Styles): () => Styles {
   const made: Partial<Record<Scheme, Styles>> = {};
   return function useThemed() {

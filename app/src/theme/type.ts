@@ -1,4 +1,4 @@
-/** Sizes for an arm's length in poor light: never under 13. */
+/** Type sizes for reading at arm's length in poor light; none is under 13. */
 export const FONT = { words: 'Shop', figures: 'Shop Mono' } as const;
 export const SIZE = { small: 13, note: 14, body: 16, lead: 19, section: 24, result: 50 } as const;
 export const SPACE = { hair: 4, close: 8, near: 12, edge: 16, wide: 24 } as const;

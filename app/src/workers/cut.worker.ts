@@ -1,7 +1,7 @@
 import { compareCutters, sweep } from '@pike-stone/core/forecast';
 import { expose } from 'comlink';
 
-/** Many plans at once, away from the finger on the page. */
+/** Computations of many plans, run off the page's thread so that it stays responsive. */
 const work = { compareCutters, sweep };
 export type CutWork = typeof work;
 

@@ -1,7 +1,7 @@
 import { beltMoves, changeGearSearch, combineMeasures, speedTable } from '@pike-stone/core/drive';
 import { expose } from 'comlink';
 
-/** Searches and fits that would hold up a finger on the page. */
+/** Searches and fits of a machine's drive, run off the page's thread so that it stays responsive. */
 const work = { beltMoves, changeGearSearch, combineMeasures, speedTable };
 export type MachineWork = typeof work;
 

@@ -8,7 +8,7 @@ export type Worked<Answer> = {
   readonly fault: string | null;
 };
 
-/** A worker that is started when the page has come to rest, or when it is first asked: then it is there without the shop's computer too. */
+/** A worker that starts when the page is idle, or when it is first asked; once loaded it works without the server. */
 export function workerFrom<Work>(start: () => Worker): () => Remote<Work> {
   let remote: Remote<Work> | null = null;
   const get = (): Remote<Work> => (remote ??= wrap<Work>(start()));
@@ -53,7 +53,7 @@ export function useAnswer<Question, Answer>(
     return () => {
       old = true;
     };
-    // The question's own words are what counts.
+    // Compared by content, not by identity.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);
   return state;

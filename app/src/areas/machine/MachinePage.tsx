@@ -9,7 +9,7 @@ import { useUndo } from '../../kit/Undo';
 
 export interface MachinePageProps {
   readonly record: Shown<'machines'>;
-  /** To where one came from, or to the machine. */
+  /** Goes back to the page before, or to the machine when there is none. */
   readonly back: () => void;
 }
 
@@ -34,7 +34,7 @@ export function machinePage(Page: ComponentType<MachinePageProps>): ComponentTyp
   };
 }
 
-/** Puts a changed machine into the drawer, with a way back; false when it was refused and why was said. */
+/** Stores a changed machine and offers to undo it. False when the server refused it; the reason is then shown. */
 export function useKeepMachine(
   record: Shown<'machines'>,
 ): (body: MachineBody, said: string, version?: number) => Promise<boolean> {

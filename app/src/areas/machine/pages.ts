@@ -1,4 +1,4 @@
-/** Everything about one machine comes in one piece: its pages share most of what they need. */
+/** The pages about one machine, loaded together because they share most of their code. */
 export { CheckScreen } from './check/CheckScreen';
 export { DriveScreen } from './drive/DriveScreen';
 export { InstrumentsScreen } from './instruments/InstrumentsScreen';

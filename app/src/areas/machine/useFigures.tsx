@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { useUnits } from '../../data/preferences';
 import { TextBox } from '../../kit/TextBox';
 
-/** One figure to be typed: a number, several numbers with blanks between, or a size as machinists write it (mm). */
+/** One field for figures: a number, several numbers with blanks between, or a size as machinists write it, read in mm. */
 export interface FigureField<Key extends string> {
   readonly key: Key;
   readonly label: string;
@@ -62,7 +62,7 @@ const areRead = <Key extends string>(
   fields: readonly FigureField<Key>[],
 ): figures is Figures<Key> => fields.every(({ key }) => figures[key] !== undefined);
 
-/** A few figures, each with its own sentence when it does not fit; nothing typed is lost. */
+/** The fields of a few figures, each with its own sentence when it cannot be used; nothing typed is lost. */
 export function useFigures<Key extends string>(fields: readonly FigureField<Key>[]) {
   const units = useUnits();
   const [texts, setTexts] = useState<Readonly<Record<string, string>>>(() =>
@@ -86,13 +86,13 @@ export function useFigures<Key extends string>(fields: readonly FigureField<Key>
       reading={(reading.values && text !== '' ? reading.said : undefined) ?? field.about}
     />
   ));
-  /** The figures when all of them fit; else every sentence is shown. */
+  /** The figures when all of them can be used; else null, and every sentence is shown. */
   const take = (): Figures<Key> | null => {
     setAsked(true);
     const figures = Object.fromEntries(readings.map(({ field, reading }) => [field.key, reading.values]));
     return areRead(figures, fields) ? figures : null;
   };
-  /** What stands in a field, when it can be read. */
+  /** The figures of one field, when it can be read. */
   const peek = (key: Key): readonly number[] | undefined =>
     readings.find(({ field }) => field.key === key)?.reading.values;
   return { boxes, set, take, peek };

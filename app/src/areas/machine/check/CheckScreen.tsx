@@ -33,7 +33,7 @@ const WHY: Readonly<Record<keyof ConditionFindings, string>> = {
 };
 const LARGEST_MM = 5;
 
-/** Rigid, ordinary or tired: found with an indicator instead of guessed. */
+/** Finds the machine's condition (rigid, ordinary, tired) from indicator readings instead of a guess. */
 export const CheckScreen = machinePage(function Check({ record, back }: MachinePageProps) {
   const machine = record.body;
   const units = useUnits();
@@ -164,7 +164,7 @@ function sayLimits(finding: keyof ConditionFindings, units: UnitSystem): string 
   return `rigid up to ${formatLength(rigid, units).figure}, ordinary up to ${joined(formatLength(ordinary, units))}; `;
 }
 
-/** What the condition does to a cut: the same factors that stand in every working. */
+/** The factors that a condition puts on speed, feed and depth of a cut. */
 function sayFactor(condition: MachineBody['condition']): string {
   if (condition !== 'tired')
     return condition === 'rigid'

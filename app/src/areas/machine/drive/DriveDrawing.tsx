@@ -10,20 +10,20 @@ import { driveLayout, type DriveLayout, type Lane, type Wheel } from './drive-la
 
 interface DriveDrawingProps {
   readonly drive: Drive;
-  /** The option set in the motor (first) and in each part. */
+  /** Index of the option in use: of the motor first, then of each part. */
   readonly at: readonly number[];
   readonly units: UnitSystem;
   readonly height: number;
-  /** What the last shaft is: a shaper turns a crank. */
+  /** Name of the last shaft: spindle, or the crank of a shaper. */
   readonly end?: string;
-  /** Parts that were just changed: drawn stronger. */
+  /** Parts that were just changed, drawn with a stronger line. */
   readonly changed?: ReadonlySet<number>;
-  /** Left out where the drawing is only looked at. */
+  /** Missing where the drawing cannot be changed. */
   readonly onPick?: (part: number, option: number) => void;
   readonly onPulley?: (wheel: Wheel) => void;
 }
 
-/** A size short enough for a pulley: 90, 127.5, 3.54. */
+/** A pulley diameter with few enough digits to fit on the pulley: 90, 127.5, 3.54. */
 const shortSize = (mm: number, units: UnitSystem): string =>
   units === 'mm' ? String(Number(mm.toFixed(1))) : (mm / 25.4).toFixed(2);
 const LEAST_TOUCH = 48;
@@ -184,7 +184,7 @@ function Touches({
   );
 }
 
-/** Between the rims for a belt, so that the pulleys can be touched themselves; the whole mesh for gears. */
+/** The area that selects an option: between the rims for a belt, so that the pulleys stay touchable; the whole mesh for gears. */
 function laneTouch(lane: Lane, whole: boolean) {
   const [top, bottom] = whole ? [lane.top, lane.bottom] : [lane.gapTop, lane.gapBottom];
   const high = Math.max(LEAST_TOUCH, bottom - top);
@@ -277,7 +277,7 @@ function Art({ drive, at, units, layout, changed, editable, end }: ArtProps) {
       {layout.shafts.map((shaft, i) => {
         const { y, from, to } = shaft;
         const name = i === layout.shafts.length - 1 ? end : shaft.name;
-        // Named at its right end, or before its left one.
+        // The name stands at the right end of the shaft, or before its left end.
         const room =
           layout.width - to > name.length * 7.4 + 8
             ? { x: to + 5, textAnchor: 'start' as const }

@@ -97,7 +97,7 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
   const say = useUndo((state) => state.say);
   const { drafts, keep, drop } = useDriveDrafts();
   const recentMm = usePreferences((state) => state.recent.reach?.[0]);
-  // Opened over this version: a later one on the server is a conflict, not silently overwritten.
+  // The version the page was opened from: a later one on the server makes a conflict and is not overwritten.
   const [begun] = useState<DriveDraft>(() => ({
     version: record?.version ?? 0,
     name: body.name,
@@ -374,7 +374,7 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
 const motorFits = (motor: NonNullable<MachineBody['motor']>): boolean =>
   motor.powerKw > 0 && motor.efficiency > 0;
 
-/** Null when the drive has more speeds than a table can hold. */
+/** The speed table; null when the drive has more speeds than a table can hold. */
 function tableOf({ drive, measures, motor }: DriveDraft): SpeedTable | null {
   try {
     return speedTable(drive, measures, motor);
@@ -409,7 +409,7 @@ interface AnswerProps {
   readonly torque: ReturnType<typeof driveTorque> | null;
 }
 
-/** What this position gives: speed, torque, surface speed. */
+/** Speed, torque and surface speed at the position in use. */
 function Answer({ words, rpm, step, unit, diameterMm, onDiameter, shaper, torque }: AnswerProps) {
   const units = useUnits();
   return (
@@ -459,7 +459,7 @@ const sayKnown = (step: SpeedStep | undefined): string =>
       ? `computed ${formatUncertainty(step.computed.uRel)}`
       : '';
 
-/** Measures that do not fit each other through these pulleys. */
+/** Warns of measured speeds that cannot all be true with these pulleys. */
 function Disagreement({
   table,
   draft,
@@ -524,7 +524,7 @@ function PulleyKeypad({
   );
 }
 
-/** A toothed pulley is counted, not measured. */
+/** Asks for the teeth of a toothed pulley. */
 function TeethPanel({
   title,
   teeth,

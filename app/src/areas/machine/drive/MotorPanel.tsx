@@ -20,7 +20,7 @@ const PHASES = [
   { value: '3', label: 'Three-phase' },
 ] as const;
 
-/** The motor's plate: speed under load, power, and how much of it reaches the spindle. */
+/** Asks for what the motor's plate says: speed under load, power, and the share of it that reaches the spindle. */
 export function MotorPanel({ motorRpm, motor, onSet, onClose }: MotorPanelProps) {
   const [phases, setPhases] = useState<(typeof PHASES)[number]['value']>(motor?.phases === 3 ? '3' : '1');
   const [fault, setFault] = useState<string>();

@@ -36,7 +36,7 @@ export const sectionWords = (section: string): string =>
 
 const sizeText = (mm: number, units: UnitSystem): string => formatLength(mm, units).figure;
 
-/** What of a part is not drawn: its name, belt, teeth, slip. */
+/** Asks for what the drawing does not show of a part: name, belt, teeth, slip. */
 export function PartPanel(props: PartProps) {
   switch (props.part.kind) {
     case 'belt':

@@ -7,13 +7,13 @@ import { SPACE, TOUCH } from '../../../theme/type';
 
 interface StepTableProps {
   readonly steps: readonly SpeedStep[];
-  /** Position looked at on the drawing. */
+  /** Key of the position that the drawing shows. */
   readonly chosen: string | undefined;
   readonly unit: string;
   readonly onChoose: (step: SpeedStep) => void;
 }
 
-/** Every speed, the fastest first, and whether it was computed or measured; touch one to see it on the drawing. */
+/** Table of all speeds, fastest first, each computed or measured. Touching one shows it on the drawing. */
 export function StepTable({ steps, chosen, unit, onChoose }: StepTableProps) {
   const styles = useStyles();
   return (

@@ -9,17 +9,17 @@ export interface DriveDraft {
   readonly name: string;
   readonly drive: DriveBody;
   readonly motor: MachineBody['motor'];
-  /** What was measured on this drive as it stands. */
+  /** Measured speeds that belong to this drive. */
   readonly measures: readonly PositionMeasure[];
 }
 
-/** Drives that were begun and not kept. */
+/** Drives that were begun and not stored yet. */
 export const useDriveDrafts = draftsNamed<DriveDraft>('pike-drive-drafts');
 
 export type StageKind = DriveStage['kind'];
 export type StageBody = DriveBody['stages'][number];
 
-/** What each part looks like before anything is measured. */
+/** Usual sizes of each part, before anything is measured. */
 const FRESH: Readonly<Record<StageKind, StageBody>> = {
   belt: {
     kind: 'belt',
@@ -44,7 +44,7 @@ const FRESH: Readonly<Record<StageKind, StageBody>> = {
   variable: { kind: 'variable', name: 'Dial', slowest: 0.4, fastest: 2.4 },
 };
 
-/** A machine nobody has measured yet: one motor, one belt; a shaper's crank turns far slower, behind its bull gear. */
+/** The drive a new machine starts with: one motor and one belt, and a bull gear on a shaper, whose crank turns slowly. */
 export const FRESH_DRIVE: DriveBody = { motorRpm: [1425], stages: [FRESH.belt] };
 const FRESH_SHAPER: DriveBody = {
   motorRpm: [1425],
@@ -64,7 +64,7 @@ const FRESH_SHAPER: DriveBody = {
 export const freshDrive = (kind: MachineBody['kind']): DriveBody =>
   kind === 'shaper' ? FRESH_SHAPER : FRESH_DRIVE;
 
-/** Two parts of one kind must be told apart in the speed table. */
+/** The part with a name that no other part has, by which the speed table tells them apart. */
 function named(stage: StageBody, others: readonly StageBody[]): StageBody {
   if (stage.kind === 'back-gear') return stage;
   const taken = new Set(others.flatMap((one) => (one.kind === 'back-gear' ? [] : [one.name])));
@@ -83,7 +83,7 @@ export const withoutPart = (drive: DriveBody, stage: number): DriveBody => ({
   stages: drive.stages.filter((_, i) => i !== stage),
 });
 
-/** A new part stands nearest the spindle, before the back gear. */
+/** Adds a part at the spindle's end, before the back gear. */
 export function withNewPart(drive: DriveBody, kind: StageKind): DriveBody {
   const part = named(FRESH[kind], drive.stages);
   const gear = drive.stages.findIndex((one) => one.kind === 'back-gear');
@@ -108,7 +108,7 @@ export function withPulley(
   });
 }
 
-/** A cone with more or fewer steps; a new step goes on from the last two. */
+/** Gives a cone more or fewer steps; a new step continues from the last two. */
 export function withSteps<Row>(
   rows: readonly Row[],
   count: number,
@@ -129,17 +129,17 @@ export const nextPair = (
   return { driverMm: last.driverMm + step, drivenMm: last.drivenMm - step };
 };
 
-/** The options to look at first: every belt on its middle, gears out. */
+/** Options shown first: every belt on its middle step, gears out. */
 export const startingAt = (drive: DriveBody): number[] => [
   0,
   ...drive.stages.map((stage) => (stage.kind === 'belt' ? Math.floor(stage.pairs.length / 2) : 0)),
 ];
 
-/** What was looked at, in a drive that may have lost parts or steps since. */
+/** Keeps the chosen options within a drive that may have fewer parts or steps now. */
 export function fittedAt(at: readonly number[], counts: readonly number[]): number[] {
   return counts.map((count, i) => Math.min(at[i] ?? 0, count - 1));
 }
 
-/** Two drives of the same shape have the same positions; what was measured on one holds for the other. */
+/** A text that is the same for two drives with the same positions: measured speeds of one then hold for the other. */
 export const shapeOf = ({ motorRpm, stages }: DriveBody): string =>
   [motorRpm.length, ...stages.map((stage) => `${stage.kind}${stageOptions(stage).length}`)].join(' ');

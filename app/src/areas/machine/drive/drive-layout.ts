@@ -12,20 +12,20 @@ export interface Wheel {
   readonly y: number;
   readonly width: number;
   readonly height: number;
-  /** Diameter, mm, or teeth. */
+  /** Diameter in mm, or number of teeth. */
   readonly value: number;
 }
 
-/** Where one option of a stage lies: a belt between two pulleys, gears in mesh, a place on a variable drive. */
+/** Place of one option of a stage: a belt between two pulleys, gears in mesh, or a point of a variable drive. */
 export interface Lane {
   readonly stage: number;
   readonly option: number;
   readonly x: number;
   readonly width: number;
-  /** Rims that the belt runs over, from the upper shaft to the lower. */
+  /** Heights of the rims that the belt runs over, upper shaft first, px. */
   readonly top: number;
   readonly bottom: number;
-  /** The room between the rims: where a finger moves the belt to. */
+  /** The area between the rims, where a touch moves the belt to, px. */
   readonly gapTop: number;
   readonly gapBottom: number;
 }
@@ -65,10 +65,10 @@ const GEAR_ROOM = 64;
 const LAY_ROOM = 62;
 const CONE_ROOM = 96;
 const MOST_PX_PER_MM = 0.7;
-/** A tooth of a belt pulley is drawn as wide as this. */
+/** Diameter that a toothed pulley is drawn with for each of its teeth, mm. */
 const MM_PER_TOOTH = 1.6;
 const WHEEL_SHARE = 0.86;
-/** With its gears out, the lay shaft stands this much further off. */
+/** Extra distance of the lay shaft while its gears are out, px. */
 const OUT_OF_MESH = 9;
 
 const drawnMm = (belt: BeltDrive, value: number): number =>
@@ -128,7 +128,7 @@ export function driveLayout(
     + rims.top;
   const scale = Math.min(MOST_PX_PER_MM, Math.max(0.12, (roomForHeight - fixed - layRoom - 2 * EDGE) / mm));
 
-  // From the motor's shaft upward; turned over at the end, where the height is known.
+  // Laid out from the motor's shaft upward, and turned over at the end, when the height is known.
   let up = EDGE + rims.bottom * scale + 4;
   let x = EDGE;
   const shafts: { up: number; from: number; to: number }[] = [{ up, from: EDGE / 2, to: 0 }];
@@ -245,7 +245,7 @@ export function driveLayout(
   };
 }
 
-/** Heights of the driver and the driven wheel of one option, px. */
+/** Drawn diameters of the driver and the driven wheel of one option, px. */
 function heights(stage: DriveStage, option: number, scale: number, room: number): readonly [number, number] {
   if (stage.kind === 'belt')
     return [
@@ -257,7 +257,7 @@ function heights(stage: DriveStage, option: number, scale: number, room: number)
     const share = driverTeeth / (driverTeeth + drivenTeeth);
     return [2 * room * share, 2 * room * (1 - share)];
   }
-  // Two cones, one growing as the other shrinks.
+  // A pair of cones: one grows as the other shrinks.
   const ratio = stageOptions(stage)[option]!.ratio;
   const share = ratio / (1 + ratio);
   return [18 + 46 * share, 18 + 46 * (1 - share)];
@@ -270,7 +270,7 @@ function valueOf(stage: DriveStage, option: number, side: 'driver' | 'driven'): 
   return stageOptions(stage)[option]!.ratio;
 }
 
-/** Back gear: first driver on the spindle, its driven gear on the lay shaft, then back down, and so on. */
+/** Gears of a back gear by shaft: the first driver on the spindle, its driven gear on the lay shaft, the next driver beside it, and so on. */
 function layGears(
   { driversTeeth, drivenTeeth }: BackGear,
   stage: number,

@@ -12,7 +12,7 @@ import { pitchOf, wantedPitch } from '@pike-stone/words';
 
 type Banjo = NonNullable<MachineOf<'lathe'>['banjo']>;
 
-/** What of the gearing does not change, and which gears are in the box. */
+/** Asks for the fixed part of the gearing and for the gears owned. */
 export function BanjoPanel({
   banjo,
   onSet,

@@ -34,7 +34,7 @@ interface BanjoDraft {
 }
 const useBanjoDrafts = draftsNamed<BanjoDraft>('pike-banjo-drafts');
 
-/** Two feeds this close are one: the lever's name gives way to the gears'. */
+/** Feeds that differ by less than this share are the same feed. */
 const SAME_FEED = 0.005;
 const FRESH_BANJO: Banjo = {
   leadscrewPitchMm: 3.175,
@@ -45,7 +45,7 @@ const FRESH_BANJO: Banjo = {
   driven: [60],
 };
 
-/** Change gears of a lathe: what the ones on it cut and feed, and which to put on for a pitch. */
+/** Change gears of a lathe: the pitch and feed of those on it, and the gears to put on for a wanted pitch. */
 export const GearsScreen = machinePage(function Gears({ record, back }: MachinePageProps) {
   return record.body.kind === 'lathe' ? (
     <Train record={record as LatheRecord} back={back} />
@@ -173,13 +173,13 @@ function Train({ record, back }: { record: LatheRecord; back: () => void }) {
   );
 }
 
-/** A gear of the set that is not on the banjo yet. */
+/** A gear of the set that is not on the banjo. */
 const spare = (banjo: Banjo): number =>
   banjo.owned.find((teeth) => ![...banjo.drivers, ...banjo.driven].includes(teeth)) ?? banjo.owned[0]!;
 const sayTrain = ({ drivers, driven }: Pick<GearChoice, 'drivers' | 'driven'>): string =>
   drivers.map((teeth, i) => `${teeth}:${driven[i]}`).join(' and ');
 
-/** From a wanted pitch to gears of the set. */
+/** Finds gears of the set for a wanted pitch. */
 function Search({
   banjo,
   units,

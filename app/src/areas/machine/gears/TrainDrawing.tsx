@@ -42,7 +42,7 @@ function placed({ drivers, driven }: Pick<TrainDrawingProps, 'drivers' | 'driven
     });
     const other = driven[pair] ?? driver;
     const apart = (driver + other) / 2;
-    // Each mesh turns the other way round, so that the train stays flat.
+    // Gears go alternately up and down, so that the train stays low.
     const angle = pair % 2 === 0 ? TURN : -TURN;
     x += apart * Math.cos(angle);
     y += apart * Math.sin(angle);
@@ -58,7 +58,7 @@ function placed({ drivers, driven }: Pick<TrainDrawingProps, 'drivers' | 'driven
   return gears;
 }
 
-/** The change gears on the banjo, to scale; touch one to put another in its place. */
+/** Draws the change gears on the banjo to scale. Touching one asks for another in its place. */
 export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
   const styles = useStyles();
   const c = useColours();
@@ -83,7 +83,7 @@ export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
               .sort((a, b) => b.teeth - a.teeth)
               .map((gear) => {
                 const { cx, cy, r } = at(gear);
-                // Two gears on one stud share a middle: the smaller lies in front.
+                // Two gears on one stud have one centre: the smaller is drawn in front.
                 return (
                   <Circle
                     key={`${gear.place.side}${gear.place.pair}`}

@@ -6,7 +6,7 @@ import { Button } from '../../../kit/Button';
 import { SPACE } from '../../../theme/type';
 import { shownAs, showReading, STEADY_S } from './shown';
 
-/** What the caliper shows, to be taken instead of typed; nothing where there is no caliper. */
+/** A button that takes the caliper's reading instead of a typed size. Draws nothing where no caliper is connected. */
 export function FromCaliper({ nearMm, onTake }: { nearMm: number; onTake: (mm: number) => void }) {
   const { data } = useInstruments();
   return data?.instruments.some(({ kind }) => kind === 'caliper') ? (

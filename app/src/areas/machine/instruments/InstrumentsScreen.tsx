@@ -47,7 +47,7 @@ const useReadings = create<Readings>()(
 
 const SPAN_S = 10;
 
-/** The instruments at the shop's computer: live, held, taken. */
+/** The instruments at the shop's computer, with their live readings and a button to take one. */
 export function InstrumentsScreen() {
   const router = useRouter();
   const { kind: asked } = useLocalSearchParams<{ kind?: string }>();

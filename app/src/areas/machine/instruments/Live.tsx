@@ -14,7 +14,7 @@ const STATE_WORDS: Readonly<Record<Stream['state'], string>> = {
   'cut-off': 'Stale: the stream was cut off. It is opened again by itself; what you took is kept.',
 };
 
-/** How the line stands, in a word that does not rely on its colour. */
+/** State of the connection, said in words as well as by colour. */
 export function StreamState({ stream, held }: { stream: Stream; held: boolean }) {
   const styles = useStyles();
   const fresh = stream.state === 'live' || stream.state === 'connecting';
@@ -35,7 +35,7 @@ export function StreamState({ stream, held }: { stream: Stream; held: boolean })
 interface TracePoint {
   readonly t: number;
   readonly value: number;
-  /** Drawn as left aside. */
+  /** Left out of the measure, and drawn so. */
   readonly odd?: boolean;
 }
 
@@ -44,7 +44,7 @@ interface TraceProps {
   readonly points: readonly TracePoint[];
   readonly spanS: number;
   readonly show: (value: number) => string;
-  /** The value drawn as a line across, when there is one. */
+  /** A value drawn as a line across the chart; null for none. */
   readonly level?: number | null;
 }
 
@@ -52,7 +52,7 @@ const HEIGHT = 120;
 const EDGE = { left: 6, right: 58, top: 12, bottom: 12 };
 const LEAST_SPAN_REL = 0.02;
 
-/** The last seconds of a reading. */
+/** Chart of the last seconds of readings. */
 export function Trace({ says, points, spanS, show, level = null }: TraceProps) {
   const styles = useStyles();
   const c = useColours();

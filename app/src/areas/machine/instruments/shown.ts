@@ -1,7 +1,7 @@
 import type { InstrumentKind } from '@pike-stone/contract';
 import type { UnitSystem } from '@pike-stone/words';
 
-/** How a reading of each instrument is shown: unit, places, and one step of its display. */
+/** Unit, decimal places and one step of the display of each instrument. */
 interface ShownAs {
   readonly unit: string;
   readonly places: number;
@@ -22,5 +22,5 @@ export function shownAs(kind: Exclude<InstrumentKind, 'tachometer'>, units: Unit
 export const showReading = (value: number, { unit, places, perUnit }: ShownAs): string =>
   `${(value / perUnit).toFixed(places)}\u00a0${unit}`;
 
-/** Over this many seconds a value counts as held still. */
+/** A value that does not move for this many seconds counts as held still. */
 export const STEADY_S = 1.5;

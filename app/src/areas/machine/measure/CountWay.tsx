@@ -9,11 +9,11 @@ import { surely } from './measures';
 import type { WayProps } from './way-props';
 import { useFigures } from '../useFigures';
 
-/** A hand on a watch. */
+/** Uncertainty of starting and stopping a watch by hand, s. */
 const U_WATCH_S = 0.2;
 const DIRECT = { driversTeeth: [1], drivenTeeth: [1] };
 
-/** Whole turns of a mark by the watch: of the spindle itself, or of the slow spindle times the back gear. */
+/** Measures a speed by counting whole turns of a mark against a watch: of the spindle, or of the slowed spindle times the back gear. */
 export function CountWay({ onTake, drive }: WayProps) {
   const known = drive?.stages.find((stage) => stage.kind === 'back-gear');
   const [gears, setGears] = useState<'direct' | 'back-gear'>('direct');
@@ -74,7 +74,7 @@ export function CountWay({ onTake, drive }: WayProps) {
   );
 }
 
-/** Start at the mark, stop at the mark. */
+/** A stopwatch, started and stopped when the mark passes. */
 function Watch({ onStop }: { onStop: (seconds: number) => void }) {
   const [began, setBegan] = useState<number | null>(null);
   const [now, setNow] = useState(0);

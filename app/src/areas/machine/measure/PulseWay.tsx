@@ -16,7 +16,7 @@ const LOOKED_AT_S = 8;
 const GOOD = 0.9;
 const FAIR = 0.7;
 
-/** A pulse tachometer at the shop's computer: live, to be held and taken. */
+/** Measures a speed with the pulse tachometer at the shop's computer. */
 export function PulseWay(props: WayProps) {
   const { data, error } = useInstruments();
   if (!data) return <Loading error={error as Error | undefined} />;

@@ -18,7 +18,7 @@ const EVERY = [
 ] as const;
 const FASTEST_TAPS = 120;
 
-/** Tap along with a chalk mark; what is doubled, missed or far out is left aside. */
+/** Measures a speed by tapping each time a chalk mark passes. Doubled, missed and stray taps are left out. */
 export function TapWay({ onTake }: WayProps) {
   const styles = useStyles();
   const [every, setEvery] = useState<(typeof EVERY)[number]['value']>('1');

@@ -78,7 +78,7 @@ const WAYS: Readonly<
 const WAY_OPTIONS = (Object.keys(WAYS) as MeasureWay[]).map((value) => ({ value, label: WAYS[value].label }));
 const NONE: readonly TakenMeasure[] = [];
 
-/** The true spindle speed, found at the machine and put in place of what the plate says. */
+/** Finds the true spindle speed at the machine and puts it in place of the plate's figure. */
 export const TrueSpeedScreen = machinePage(function TrueSpeed({ record, back }: MachinePageProps) {
   const router = useRouter();
   const query = useLocalSearchParams<{ step?: string; way?: string }>();
@@ -128,7 +128,7 @@ export const TrueSpeedScreen = machinePage(function TrueSpeed({ record, back }: 
   );
 });
 
-/** What was measured so far, and what to do with it. */
+/** Measures taken on this visit, and the ways to apply them to the machine. */
 function Taken({ record, taken }: { record: Shown<'machines'>; taken: readonly TakenMeasure[] }) {
   const router = useRouter();
   const colours = useColours();

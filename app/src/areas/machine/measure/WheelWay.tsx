@@ -6,10 +6,10 @@ import { surely } from './measures';
 import type { WayProps } from './way-props';
 import { useFigures } from '../useFigures';
 
-/** What a caliper, a counter and a hand on a watch are worth. */
+/** Uncertainties of the sizes, the counted turns, the watch started by hand and the creep of the wheel. */
 const U = { sizeMm: 0.2, turns: 0.5, seconds: 0.2, creepPercent: 0.3 } as const;
 
-/** A wheel of known size rolled on a plain rim, its turns counted. */
+/** Measures a speed with a wheel of known size rolled on a plain rim, its turns counted. */
 export function WheelWay({ onTake }: WayProps) {
   const figures = useFigures([
     { key: 'wheel', label: 'Diameter of the wheel', kind: 'size', low: 10, high: 500 },

@@ -27,7 +27,7 @@ interface Measures {
   clear(machineId: string): void;
 }
 
-/** Measures not yet put into the machine: they survive a reload. */
+/** Measures that were not applied to the machine yet; they survive a reload. */
 export const useMeasures = create<Measures>()(
   persist(
     (set) => ({
@@ -45,21 +45,21 @@ export const useMeasures = create<Measures>()(
   ),
 );
 
-/** A measured speed is never known better than the watch and the load allow. */
+/** Least relative uncertainty of a measured speed, because the speed itself moves with load. */
 const LEAST_U_REL = 0.002;
 const FAR = 1.3;
 
 export const surely = (uRel: number): number => Math.max(uRel, LEAST_U_REL);
 
-/** What the least squares need: how fast the steps are against each other, and what was measured where. */
+/** Input of the least-squares fit: the ratios of the steps, and the measures of each. */
 export interface FitQuestion {
   readonly relative: readonly number[];
   readonly measures: readonly { readonly step: number; readonly rpm: number; readonly uRel: number }[];
-  /** Where in `measures` this visit's own begin; before them stand those the machine keeps. */
+  /** Index in `measures` of the first one of this visit; the ones before it are stored with the machine. */
   readonly firstTaken: number;
 }
 
-/** Ratios from the pulleys when the drive is known, with what was measured before; else the list's own. */
+/** Ratios from the pulleys and earlier measures when the drive is known; else those of the listed speeds. */
 export function fitQuestion(machine: MachineBody, taken: readonly TakenMeasure[]): FitQuestion {
   const { drive } = machine;
   if (!drive) return { relative: machine.speeds.map((step) => step.rpm), measures: taken, firstTaken: 0 };
@@ -76,7 +76,7 @@ export function fitQuestion(machine: MachineBody, taken: readonly TakenMeasure[]
   };
 }
 
-/** Measures the machine keeps on steps that were not measured again. */
+/** Stored measures of steps that were not measured again on this visit. */
 const keptBeside = (machine: MachineBody, taken: readonly TakenMeasure[]): PositionMeasure[] => {
   const known = new Set(machine.drive ? driveSpeeds(machine.drive).map(({ id }) => id) : []);
   return measuresOf(machine.speeds.filter((_, i) => !taken.some(({ step }) => step === i))).filter(
@@ -90,7 +90,7 @@ const atPositions = (machine: MachineBody, taken: readonly TakenMeasure[], on: s
     return position === undefined ? [] : [{ position, rpm, uRel, how, on }];
   });
 
-/** Times the table's speed, when that is so much that it may be another step. */
+/** Measured speed over the table's, when they differ so much that another step may be set; else null. */
 export function farFromTable(
   machine: MachineBody,
   { step, rpm }: Pick<TakenMeasure, 'step' | 'rpm'>,
@@ -101,7 +101,7 @@ export function farFromTable(
 
 const toRpm = (rpm: number): number => Number(rpm.toPrecision(4));
 
-/** The machine with the measured steps in place of the old; the others stay. */
+/** The machine with the measured speeds of its measured steps; the other steps stay as they are. */
 export function withMeasuredSteps(
   machine: MachineBody,
   taken: readonly TakenMeasure[],
@@ -124,7 +124,7 @@ export function withMeasuredSteps(
   return { ...machine, speeds: [...speeds].sort((a, b) => a.rpm - b.rpm) };
 }
 
-/** The machine with every step moved by the same share; measured ones are marked so. */
+/** The machine with all speeds fitted to the measures; measured steps are marked as measured. */
 export function withAllSteps(
   machine: MachineBody,
   taken: readonly TakenMeasure[],
@@ -144,7 +144,7 @@ export function withAllSteps(
   };
 }
 
-/** The machine whose drive is known: measured steps keep their figure, all others follow through pulleys and gears. */
+/** The machine with the speeds of its drive: measured steps keep the measured figure, the others follow through pulleys and gears. */
 export function throughTheDrive(
   machine: MachineBody,
   drive: Drive,

@@ -1,10 +1,10 @@
 import type { MachineBody } from '@pike-stone/contract';
 import type { TakenMeasure } from './measures';
 
-/** What a way to measure a speed is told, and where its measure goes. */
+/** Props of every way to measure a speed. */
 export interface WayProps {
   readonly onTake: (measure: Omit<TakenMeasure, 'step'>) => void;
-  /** What the table says of the step that is set. */
+  /** Speed of the step in use by the table, rpm. */
   readonly rpm: number;
   readonly drive: MachineBody['drive'];
 }

@@ -9,12 +9,12 @@ import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { useFigures } from '../useFigures';
 
-/** A piece of work that wants a speed, and what must be done before it. */
+/** Asks for one job of the day: the speed it wants, and the jobs that must come before it. */
 export interface Job {
   readonly id: string;
   readonly name: string;
   readonly rpm: number;
-  /** Accepted shares of the wanted speed. */
+  /** Slowest and fastest speed that the job accepts, as shares of the wanted one. */
   readonly low: number;
   readonly high: number;
   readonly after: readonly string[];

@@ -23,7 +23,7 @@ import { costsOf, positionsOf, USUAL_COSTS, type Costs, type NamedPosition } fro
 
 interface Day {
   readonly jobs: readonly Job[];
-  /** Where the machine stands; null when that does not matter. */
+  /** Position the machine is set to at the start; null when that does not matter. */
   readonly start: string | null;
   readonly costs: Costs;
 }
@@ -31,7 +31,7 @@ const useDays = draftsNamed<Day>('pike-days');
 const NO_DAY: Day = { jobs: [], start: null, costs: USUAL_COSTS };
 const ANY = 'any';
 
-/** A day's jobs in the order that moves the belt least. */
+/** Puts a day's jobs into the order with the fewest belt changes. */
 export const MovesScreen = machinePage(function Moves({ record, back }: MachinePageProps) {
   const machine = record.body;
   const { drafts, keep } = useDays();
@@ -239,7 +239,7 @@ interface OrderProps {
   readonly unit: string;
 }
 
-/** The order as moves on the drawing: what to change, then what is done there. */
+/** The order step by step: what to change on the drive, then the jobs done there. */
 function Order({ machine, jobs, positions, start, answer, unit }: OrderProps) {
   const units = useUnits();
   const of = (id: string) => positions.find((one) => one.id === id)!;
@@ -300,7 +300,7 @@ function Order({ machine, jobs, positions, start, answer, unit }: OrderProps) {
   );
 }
 
-/** "belt 2, back gear in": only what differs. */
+/** The settings that differ between two positions, such as "belt 2, back gear in". */
 function sayChange(drive: Drive | undefined, here: NamedPosition, changed: readonly string[]): string {
   const parts = here.words.split(', ');
   if (!drive) return changed.map((name) => String(here.settings[name])).join(', ');

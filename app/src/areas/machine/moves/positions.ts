@@ -8,10 +8,10 @@ export interface Costs {
 }
 export const USUAL_COSTS: Costs = CHANGE_COSTS;
 
-/** A position as the search wants it, with the words of its setting. */
+/** A position of the drive for the search, with the words that name it. */
 export interface NamedPosition extends DrivePosition {
   readonly words: string;
-  /** The drive's own options, where there is a drive. */
+  /** Indices of its options in the drive; missing on a machine without a drive. */
   readonly at: readonly number[] | null;
 }
 

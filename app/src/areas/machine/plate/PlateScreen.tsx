@@ -22,7 +22,7 @@ import { plateSvg } from './plate-svg';
 
 const NONE = 'none';
 const WIDTHS = PLATE_WIDTHS_MM.map((mm) => ({ value: String(mm), mm }));
-/** Paper and ink of a plate, in both themes. */
+/** Colours of paper and ink of a plate, the same in both themes. */
 const PAPER = '#FFFFFF';
 const INK = '#000000';
 
@@ -142,7 +142,7 @@ function columnFor(
 
 const MOST_PX_PER_MM = 4.2;
 
-/** What will come out of the printer. */
+/** The plate as it will be printed. */
 function Preview({ plate }: { plate: Plate }) {
   const { width: screen } = useWindowDimensions();
   const px = Math.min(MOST_PX_PER_MM, (Math.min(screen, 560) - 2 * SPACE.edge) / plate.widthMm);

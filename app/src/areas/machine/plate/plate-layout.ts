@@ -2,7 +2,7 @@ import type { MachineBody } from '@pike-stone/contract';
 import { type SpeedStep } from '@pike-stone/core';
 import { coarseLength, formatLength, formatSpindleSpeed, type UnitSystem } from '@pike-stone/words';
 
-/** A plate as plain marks in millimetres from its top left corner: the same for the page, SVG and PDF. */
+/** A plate as lines and words in mm from its top left corner; page, SVG and PDF are drawn from it. */
 type PlateMark =
   | {
       readonly is: 'rect';
@@ -36,9 +36,9 @@ export interface Plate {
   readonly marks: readonly PlateMark[];
 }
 
-/** What a plate says beside the speeds: the diameter that each of them suits. */
+/** The column beside the speeds: the diameter that each of them suits. */
 export interface PlateColumn {
-  /** What the column holds, as short as its room, and the whole of it for the foot. */
+  /** Heading of the column, and the full sentence at the foot of the plate. */
   readonly title: string;
   readonly about: string;
   readonly mPerMin: number;
@@ -51,7 +51,7 @@ export const CHECK_LINE_MM = { mm: 50, inch: 50.8 } as const;
 const LETTER = 0.56;
 const LEAST_SIZE_MM = 1.6;
 
-/** As large as wanted, smaller when the words would run out of their room. */
+/** Type size, mm: the wanted one, or smaller so that the words fit their width. */
 const fitting = (text: string, wanted: number, room: number): number =>
   Math.max(LEAST_SIZE_MM, Math.min(wanted, room / (Math.max(1, text.length) * LETTER)));
 
@@ -144,7 +144,7 @@ export function plateLayout(
   return { widthMm, heightMm, marks };
 }
 
-/** A measured step carries a mark. */
+/** The setting of a step, with a mark when its speed was measured. */
 const words = (step: SpeedStep): string => (step.measured ? `${step.setting} *` : step.setting);
 
 function sayKnown(steps: readonly SpeedStep[]): string {

@@ -28,7 +28,7 @@ export async function platePdf(
 ): Promise<Blob> {
   const pdf = new jsPDF({ unit: 'mm', format: paper, putOnlyUsedFonts: true });
   pdf.setProperties({ title });
-  // No viewer may fit it to its paper.
+  // Tells the viewer not to scale the plate to the paper.
   pdf.viewerPreferences({ PrintScaling: 'None' });
   for (const [file, style] of FONTS) {
     pdf.addFileToVFS(file, await fontText(file));

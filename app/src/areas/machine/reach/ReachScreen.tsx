@@ -39,7 +39,7 @@ import {
 
 const GAP_LIMIT = 1.6;
 
-/** What a machine is good for: which diameters its real speeds cut properly, with HSS and with carbide. */
+/** The diameters that a machine's real speeds cut properly, with HSS and with carbide. */
 export const ReachScreen = machinePage(function Reach({ record, back }: MachinePageProps) {
   const metals = useMetals();
   return metals.loading ? <Loading /> : <ReachPage machine={record.body} metals={metals} back={back} />;
@@ -192,7 +192,7 @@ function StepTable({
   );
 }
 
-/** Why a step suits nothing: between the bands, or beyond them. */
+/** The reason why a step suits no diameter: its speed lies between the bands, or outside them. */
 function sayOutside(mPerMin: number, reach: readonly Reach[]): string {
   if (reach.every(({ range }) => mPerMin < range.lowMPerMin)) return 'slow';
   return reach.every(({ range }) => mPerMin > range.highMPerMin) ? 'too fast' : 'between';

@@ -16,7 +16,7 @@ interface SpeedChartProps {
   readonly units: UnitSystem;
   readonly height: number;
   readonly across: Across;
-  /** The chart ends there, where it is known. */
+  /** Largest diameter of the machine, where it is known; the chart ends there. */
   readonly most: number;
   readonly onDiameter: (mm: number) => void;
 }
@@ -38,7 +38,7 @@ const SPEED_TICKS = {
 
 const log = Math.log10;
 
-/** Names that would touch are left out, from the fastest down; so are those under the paper. */
+/** Leaves out names that would touch each other, from the fastest step down, and names outside the paper. */
 function apart(names: readonly { text: string; y: number }[], bottom: number): { text: string; y: number }[] {
   const kept: { text: string; y: number }[] = [];
   for (const name of [...names].reverse())
@@ -46,7 +46,7 @@ function apart(names: readonly { text: string; y: number }[], bottom: number): {
   return kept;
 }
 
-/** Diameter across, cutting speed up, both on log scales: every step of the machine is a straight line. */
+/** Cutting speed over diameter on log scales, where every speed step of the machine is a straight line. */
 export function SpeedChart({
   rungs,
   reach,

@@ -13,7 +13,7 @@ import {
 } from '@pike-stone/core';
 import type { Metals } from '../../../data/metals';
 
-/** What one tool material reaches on a machine in one metal. */
+/** The diameters that one tool material cuts properly on a machine in one metal. */
 export interface Reach {
   readonly edge: 'hss' | 'carbide-coated';
   readonly name: string;
@@ -38,7 +38,7 @@ export const MACHINE_CUTS: Readonly<
   shaper: [{ value: 'turning', label: 'Shaping' }],
 };
 
-/** What stands across the chart: a diameter, or a shaper's stroke, which moves as far as a rim of this many times its diameter. */
+/** Quantity on the chart's horizontal axis: a diameter, or the stroke of a shaper, which moves as far as a rim with a diameter of stroke over `mmPerDiameter`. */
 export interface Across {
   readonly word: string;
   readonly sign: string;
@@ -49,7 +49,7 @@ export const acrossOf = (machine: MachineBody): Across =>
     ? { word: 'stroke', sign: 'stroke ', mmPerDiameter: Math.PI / (1 + 1 / machine.returnRatio) }
     : { word: 'diameter', sign: '⌀', mmPerDiameter: 1 };
 
-/** What the machine cannot go beyond in this work; infinite where it is not known. */
+/** Largest size the machine takes; infinite where it is not known. */
 export function mostAcross({ kind, limits = {} }: MachineBody, operation: SpeedOperation): number {
   const most =
     kind === 'shaper'
@@ -62,7 +62,7 @@ export function mostAcross({ kind, limits = {} }: MachineBody, operation: SpeedO
   return most ?? Infinity;
 }
 
-/** A row of the library or the shop's own metal, by what a piece calls it. */
+/** The library metal or the shop's own metal of a name or key. */
 export function metalCalled(name: string, metals: Metals): Material {
   const own = metals.own(name);
   return own ? withOverride(material(own.baseKey), ownValues(own)) : material(name);
@@ -73,7 +73,7 @@ const EDGES = [
   ['carbide-coated', 'Carbide'],
 ] as const;
 
-/** Both tool materials on this machine's own steps. */
+/** Reach of HSS and of carbide with this machine's speed steps. */
 export function reachOf(machine: MachineBody, metal: Material, operation: SpeedOperation): readonly Reach[] {
   const rungs = machine.speeds.map((step) => step.rpm);
   const { mmPerDiameter } = acrossOf(machine);
@@ -102,11 +102,11 @@ export interface StepAt {
   readonly setting: string;
   readonly measured: MachineBody['speeds'][number]['measured'];
   readonly mPerMin: number;
-  /** What the speed suits; empty between the bands or outside them. */
+  /** Tool materials that the speed suits; empty between the bands or outside them. */
   readonly suits: readonly string[];
 }
 
-/** Every step of the machine at one diameter, the fastest first. */
+/** Cutting speed of every speed step at one diameter, the fastest first. */
 export const stepsAt = (
   machine: MachineBody,
   reach: readonly Reach[],
