@@ -1,8 +1,8 @@
 import * as z from 'zod';
 
-/** Building blocks of the forms, each with the sentence a person reads when it does not fit. */
+/** Schemas of form fields, each with the sentence shown when the value does not fit. */
 
-/** A name up to this long still stands on one line of a phone. */
+/** Longest name that fits on one line of a phone. */
 const NAME_LENGTH = 60;
 export const REMARK_LENGTH = 2000;
 
@@ -12,7 +12,7 @@ export const name = z
   .min(1, 'Give it a name.')
   .max(NAME_LENGTH, `Keep the name under ${NAME_LENGTH} characters.`);
 
-/** What a person notes beside a record. */
+/** The note of a record. */
 export const note = z.string().max(500, 'Keep the note under 500 characters.');
 
 export const setting = z
@@ -21,7 +21,7 @@ export const setting = z
   .min(1, 'Say how it is set: belt, lever or gear.')
   .max(60, 'Keep it under 60 characters.');
 
-/** A number from low to high, ends included, with one sentence for every way to miss it. */
+/** A number from low to high, ends included, with the same sentence for every fault. */
 export const between = (low: number, high: number, unit = '') => {
   const sentence = `Must be a number from ${low} to ${high}${unit && ` ${unit}`}.`;
   return z.number({ error: sentence }).min(low, sentence).max(high, sentence);
@@ -32,7 +32,7 @@ export const whole = (low: number, high: number) =>
   between(low, high).int(`Must be a whole number from ${low} to ${high}.`);
 export const id = z.uuidv7({ error: 'Not an id of ours.' });
 
-/** Ascending and free of doubles; the sentence lands on the first row that is not. */
+/** Checks that rows are ascending without doubles; the sentence is put at the first row that is not. */
 export const ascending =
   <Row>(of: (row: Row) => number, what: string) =>
   (rows: readonly Row[], context: z.RefinementCtx) => {

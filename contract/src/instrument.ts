@@ -1,6 +1,6 @@
 import * as z from 'zod';
 
-/** What can be read at the machine, and in what. */
+/** The kinds of instruments, with name and unit. */
 export const INSTRUMENTS = {
   tachometer: { name: 'Pulse tachometer', unit: 'pulses' },
   ammeter: { name: 'Clamp ammeter', unit: 'A' },
@@ -14,7 +14,7 @@ export const INSTRUMENT_KINDS = Object.keys(INSTRUMENTS) as [InstrumentKind, ...
 const instrumentState = z.enum(['connecting', 'live', 'silent', 'away']);
 export type InstrumentState = z.infer<typeof instrumentState>;
 
-/** An event of the stream: what came since the last one, in the instrument's own clock. */
+/** An event of the stream: the readings since the last one, in the instrument's own clock. */
 export const instrumentEvent = z.object({
   state: instrumentState,
   /** True for the simulated one that ships with the product; null until it has said so. */

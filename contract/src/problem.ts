@@ -1,14 +1,14 @@
 import * as z from 'zod';
 
-/** An error as the server says it: problem details of RFC 9457. */
+/** An error answer of the server: problem details by RFC 9457. */
 export const problem = z.object({
   type: z.string(),
   title: z.string(),
   status: z.number().int(),
   detail: z.string(),
-  /** Where in what was sent, and what is wrong there. */
+  /** Path in the request and the fault there. */
   fields: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
-  /** The record as it stands, when a write came from an older version. */
+  /** The stored record, when a write came from an older version. */
   current: z.unknown().optional(),
   requestId: z.string().optional(),
 });

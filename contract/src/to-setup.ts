@@ -33,7 +33,7 @@ export function toSetup(
   };
 }
 
-/** What a shop's own metal puts in place of the library's row. */
+/** Values of a shop's own metal that replace those of the library. */
 export const ownValues = ({ name, ownSpeeds, fzPerDiameter, drillFeedFactor }: MetalBody) => ({
   name,
   speedMPerMin: ownSpeeds,

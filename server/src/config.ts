@@ -42,14 +42,14 @@ const environment = z.object({
 export interface Config {
   /** Owner of the tables: migrations and demo data only. */
   readonly ownerUrl: string;
-  /** The role the application works as; it owns nothing. */
+  /** The database role of the application, which owns no table. */
   readonly appUrl: string;
   readonly appPassword: string;
   readonly port: number;
   readonly host: string;
   readonly logLevel: string;
   readonly webRoot: string | null;
-  /** Where each instrument of this computer speaks its lines. */
+  /** Address of each instrument of this computer. */
   readonly instruments: readonly {
     readonly kind: InstrumentKind;
     readonly host: string;

@@ -10,7 +10,7 @@ import { tcpLines } from './instrument/line-source';
 
 const DRAIN_MS = 5_000;
 
-/** Tells the process that started us, when there is one, how far we are. */
+/** Sends the state of the start to the parent process, when there is one. */
 const tell = (message: Record<string, unknown>): void => void process.send?.(message);
 
 async function main(): Promise<void> {

@@ -1,7 +1,7 @@
 import { stepCautions, type CutPlan, type CutSetup, type StepCaution } from '@pike-stone/core';
 import type { Warning } from './finding';
 
-/** Where each caution bites, and why. */
+/** The sentence of each caution: the hazard and its reason. */
 const CAUTION_WORDS: Readonly<Record<StepCaution, string | ((lathe: boolean) => string)>> = {
   ram: 'Stand to the side, never in line with the ram; no hand in its path, not to brush, feel or measure.',
   stroke:
@@ -42,7 +42,7 @@ const CAUTION_WORDS: Readonly<Record<StepCaution, string | ((lathe: boolean) => 
   eyes: 'Glasses on; no gloves, sleeves or rings near anything that turns.',
 };
 
-/** The usual cautions of the step at hand as sentences, the one that bites first in front. */
+/** The usual cautions of the operation as sentences, the most pressing first. */
 export function cautions(setup: CutSetup, { metal }: CutPlan): Warning[] {
   const lathe = setup.machine.kind === 'lathe';
   return stepCautions(setup, metal.chipCharacter).map((key) => {
@@ -51,5 +51,5 @@ export function cautions(setup: CutSetup, { metal }: CutPlan): Warning[] {
   });
 }
 
-/** What comes before every number here. */
+/** The sentence that stands below all results. */
 export const DEFER = 'The machine’s manual, local rules and a competent person come before these numbers.';

@@ -25,7 +25,7 @@ export interface Warning {
   readonly text: string;
 }
 
-/** How the figures of a sentence are written. */
+/** Formatters for the figures of a sentence. */
 interface Pen {
   length(mm: number): string;
   figure(mm: number): string;
@@ -43,7 +43,7 @@ const penFor = (units: UnitSystem): Pen => ({
   torque: (newtonMetres) => joined(formatTorque(newtonMetres, units)),
 });
 
-/** What asks less of the spindle. */
+/** Advice for a cut that takes too much power. */
 const CUT_BACK: Readonly<Record<Cutting, string>> = {
   drilling: 'A pilot hole, a finer feed',
   reaming: 'A finer feed',
@@ -80,7 +80,7 @@ function tooFastWords(f: FindingOf<'too-fast'>, { surface }: Pen): string {
   return `${how} for ${f.edgeName}: ${surface(f.actualMPerMin)}, the chart ends at ${surface(f.limitMPerMin)}. ${wears} ${change}`;
 }
 
-/** What helps where something stands out too far and no centre can. */
+/** Advice where something sticks out too far and a centre cannot support it. */
 const SHORTEN = {
   work: 'Shorten it if you can.',
   cutter: 'Shorten it if you can.',
@@ -110,7 +110,7 @@ function facingWords(f: FindingOf<'facing-centre'>, { length, rpm }: Pen): strin
   return `Speed falls toward the centre: inside ⌀${length(f.insideMm)} it is under ${f.carbide ? 'a third' : 'half'} of the aim.${chips}${faster}`;
 }
 
-/** What a cutter is to do that its end may not allow. */
+/** Names of the moves that need teeth at the centre. */
 const goDown = (ramping: boolean): string => (ramping ? 'ramp down' : 'go straight down');
 
 type Sentences = { readonly [C in FindingCode]: (finding: FindingOf<C>, pen: Pen) => string };
@@ -221,7 +221,7 @@ function sayFinding<C extends FindingCode>(finding: FindingOf<C>, units: UnitSys
   return SENTENCES[finding.code](finding, penFor(units));
 }
 
-/** What the numbers of a cut give reason to say, as sentences. */
+/** The findings of a cut as sentences. */
 export const warnings = (setup: CutSetup, plan: CutPlan, units: UnitSystem): Warning[] =>
   findings(setup, plan).map((finding: Finding) => ({
     key: finding.code,

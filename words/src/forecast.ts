@@ -30,17 +30,17 @@ import {
 } from './format';
 import { OPERATION_WORDS } from './operation/words-of';
 
-/** One thing the cut will do: what, how much, why, and what would change it. */
+/** One row of the forecast: quantity, value, reasons, and what would change it. */
 export interface ForecastRow {
   readonly key: 'limits' | 'power' | 'spring' | 'chip' | 'finish' | 'heat' | 'life' | 'time';
   readonly title: string;
   readonly value: string;
-  /** Set when it asks for something to be changed. */
+  /** Set when something should be changed. */
   readonly level: Extract<FindingLevel, 'caution' | 'danger'> | null;
   readonly lines: readonly string[];
 }
 
-/** Less than this is not seen on any measure of a small shop. */
+/** A spring below this cannot be measured in a small shop, mm. */
 const NOTICED_MM = 0.005;
 const LIFE_SHOWN_MIN = [2, 240] as const;
 
@@ -63,7 +63,7 @@ const CHIP_CHANGE: Partial<Record<ChipClass, string>> = {
   dust: 'Keep it off the ways and out of the air you breathe.',
 };
 
-/** Minutes an edge lasts, told between the least and the most that can be known. */
+/** Life of an edge in minutes, as a range from the least to the most likely values. */
 export const formatLife = (value: number): string =>
   value < LIFE_SHOWN_MIN[0]
     ? `under ${LIFE_SHOWN_MIN[0]}`
@@ -72,7 +72,7 @@ export const formatLife = (value: number): string =>
       : String(Number(value.toPrecision(2)));
 const length = (mm: number, units: UnitSystem): string => joined(formatLength(mm, units));
 
-/** Everything the cut will do, the most pressing first. */
+/** The rows of the forecast, the most pressing first. */
 export function sayForecast(
   f: Forecast,
   setup: CutSetup,
@@ -93,7 +93,7 @@ export function sayForecast(
   return rows.sort((a, b) => rank[a.level ?? 'none'] - rank[b.level ?? 'none']);
 }
 
-/** What stops a quantity, and what would let it go further. */
+/** Sentence for each limit: what stops the quantity, and what would let it go further. */
 const LIMIT_WORDS: Readonly<Record<LimitName, readonly [name: string, change: string]>> = {
   chart: ['the chart for this edge and metal', 'A harder edge material, or fluid.'],
   'machine-top': ['the machine’s top speed', 'A larger diameter, or HSS that is content with it.'],
@@ -117,7 +117,7 @@ const LIMIT_WORDS: Readonly<Record<LimitName, readonly [name: string, change: st
   'tool-size': ['the tool itself', 'Another tool.'],
 };
 
-/** How far each could go, the tightest named first. */
+/** How far speed, feed, depth and width could go, the tightest first. */
 function limitsRow(f: Forecast, setup: CutSetup, plan: CutPlan, units: UnitSystem): ForecastRow {
   const held = whatLimits(setup, plan, f);
   const show = ({ quantity }: Held, value: number) =>
@@ -217,7 +217,7 @@ function springRow({ spring }: Forecast, units: UnitSystem): ForecastRow | null 
   };
 }
 
-/** What would break it: from the model where a feed or a depth does, else by the tool. */
+/** What would break the chip: a feed or depth from the model, else a chip breaker on the tool. */
 function sayToBreak(setup: CutSetup, plan: CutPlan, units: UnitSystem): string[] {
   const found = toBreak(setup, plan);
   if (!found) return [];

@@ -1,4 +1,4 @@
-/** Every sentence and number format that a person reads about a result. */
+/** All sentences and number formats that people read about results. */
 export * from './format';
 export * from './length-entry';
 export * from './pitch';

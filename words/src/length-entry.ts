@@ -24,7 +24,7 @@ export interface SizeLimits {
   readonly highMm: number;
 }
 
-/** What to tell about an entry that is not a size, or one out of range; null when it is fine. */
+/** The error sentence of an entry that is not a size or is out of range; null when it is fine. */
 export function faultOf(entry: LengthEntry, { lowMm, highMm }: SizeLimits, units: UnitSystem): string | null {
   if (entry.status === 'refused') return REFUSED[entry.reason];
   if (entry.status === 'ambiguous') return 'Two ways to read that: choose one.';

@@ -1,6 +1,6 @@
 import type { MachineKind, MeasureWay, WheelName } from '@pike-stone/core';
 
-/** What each kind of machine is called within a sentence. */
+/** Name of each kind of machine within a sentence. */
 export const MACHINE_WORDS: Readonly<Record<MachineKind, string>> = {
   lathe: 'lathe',
   'vertical-mill': 'vertical mill',
@@ -9,7 +9,7 @@ export const MACHINE_WORDS: Readonly<Record<MachineKind, string>> = {
   shaper: 'shaper',
 };
 
-/** How a true speed was found. */
+/** Ways to measure a true speed, in words. */
 export const MEASURE_WORDS: Readonly<Record<MeasureWay, string>> = {
   tapped: 'tapped along with a mark',
   counted: 'turns counted by the watch',
@@ -17,7 +17,7 @@ export const MEASURE_WORDS: Readonly<Record<MeasureWay, string>> = {
   pulses: 'by the pulses of a tachometer',
 };
 
-/** The wheels that are wound by hand. */
+/** Names of the handwheels. */
 export const WHEEL_WORDS: Readonly<Record<WheelName, string>> = {
   compound: 'compound slide',
   carriage: 'carriage wheel',

@@ -17,7 +17,7 @@ import { OPERATION_WORDS } from './operation/words-of';
 export function saySpeed(plan: CutPlan, setup: CutSetup): Said {
   const shown = formatSpindleSpeed(plan.speed.rungRpm, speedUnit(setup));
   const { setting } = plan.speed;
-  // Beside a large figure there is no room for the whole unit: its first word stands in the label.
+  // A large figure leaves no room for the whole unit, so its first word is put into the label.
   return shown.unit === 'rpm'
     ? { label: 'Spindle', shown, setting }
     : { label: 'Ram strokes', shown: { figure: shown.figure, unit: '/min' }, setting };

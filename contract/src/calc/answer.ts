@@ -1,6 +1,6 @@
 import * as z from 'zod';
 
-/** What `POST /api/calc/{topic}` answers. */
+/** Answer of `POST /api/calc/{topic}`. */
 export const calcAnswer = z.object({ topic: z.string(), result: z.record(z.string(), z.json()) });
-/** What `GET /api/calc` answers. */
+/** Answer of `GET /api/calc`. */
 export const calcList = z.object({ topics: z.array(z.string()) });

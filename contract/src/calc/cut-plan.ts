@@ -6,7 +6,7 @@ import { rulesBody } from '../record/rules';
 import { stockBody } from '../record/stock';
 import { toolBody } from '../record/tool';
 
-/** A whole cut from the records it is made of: nothing is looked up, everything is in the question. */
+/** A whole cut, with the records it is made of in the question: nothing is looked up. */
 export const wholeCut = z.strictObject({
   machine: machineBody,
   stock: stockBody,
@@ -22,7 +22,7 @@ export type WholeCut = z.infer<typeof wholeCut>;
 
 const values = z.record(z.string(), z.json());
 
-/** The plan, what it will do, what holds it back, and what is to be said of it. */
+/** The plan, its forecast, its limits, and its sentences. */
 export const wholeCutAnswer = z.strictObject({
   plan: values,
   forecast: values,

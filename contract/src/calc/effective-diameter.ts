@@ -24,7 +24,7 @@ const chamfer = z.object({
 });
 const form = z.object({ cutter: z.literal('form'), contact_diameters_mm: figures(200) });
 
-/** Each cutter asks for its own sizes; those of the others are of no account. */
+/** Sizes of the cutter; those that its kind does not have are ignored. */
 const input = z.discriminatedUnion('cutter', [ball, cornerRadius, chamfer, form], {
   error: 'One of: ball, corner-radius, chamfer, form.',
 });

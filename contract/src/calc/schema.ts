@@ -18,17 +18,17 @@ import {
 import type { ForceOperation } from '@pike-stone/core/forecast';
 import * as z from 'zod';
 
-/** Building blocks of what the calculations take and give. */
+/** Schemas that the calculations share. */
 
 const MOST = 1e6;
 
-/** Any number that is asked; the unit is in its key. */
+/** A number of a question; the unit is in its key. */
 export const figure = z
   .number({ error: 'Must be a number.' })
   .min(-MOST, `Must not be below ${-MOST}.`)
   .max(MOST, `Must not be above ${MOST}.`);
 
-/** Any number that is answered: never NaN or infinite. */
+/** A number of an answer, never NaN or infinite. */
 export const result = z.number();
 export const results = z.array(result).readonly();
 
@@ -38,7 +38,7 @@ export const figures = (most: number) =>
 export const oneOf = <const Value extends string>(values: readonly [Value, ...Value[]]) =>
   z.enum(values, { error: `One of: ${values.join(', ')}.` });
 
-/** One of a list that is made elsewhere. */
+/** One of a list of names. */
 const listed = <Value extends string>(values: readonly Value[]) =>
   oneOf(values as readonly [Value, ...Value[]]);
 
@@ -58,7 +58,7 @@ export const gears = z.array(whole(1, 1000)).min(1, 'Give at least one.').max(40
 
 export const limits = z.array(z.object({ name: word, value: figure.nullable() })).max(20, 'No more than 20.');
 
-/** A value that does not matter may be null as well as left out. */
+/** A value that may be left out or null. */
 export const optional = <Schema extends z.ZodType>(schema: Schema) =>
   schema.nullish().transform((value): z.output<Schema> | undefined => value ?? undefined);
 

@@ -159,5 +159,5 @@ export const TOPIC_NAMES = Object.keys(TOPICS) as TopicName[];
 
 export const isTopic = (name: string): name is TopicName => Object.hasOwn(TOPICS, name);
 
-/** A calculation by its name, without its exact types: what comes in is checked by its schema. */
+/** The calculation of a name, without its exact types; its schema checks the input. */
 export const topicCalled = (name: TopicName): Topic => TOPICS[name] as Topic;

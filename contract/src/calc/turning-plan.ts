@@ -107,6 +107,6 @@ export const turningPlanTopic = topic({
   },
 });
 
-/** This topic's own words for limits that the planner names otherwise. */
+/** Names of limits in this topic that differ from the planner's. */
 const OTHER_NAMES: Readonly<Record<string, string>> = { chart: 'range', stiffness: 'work-deflection' };
 const said = (limit: string): string => OTHER_NAMES[limit] ?? limit;

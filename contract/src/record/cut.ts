@@ -2,7 +2,7 @@ import { OPERATION_KEYS, WAYS } from '@pike-stone/core';
 import * as z from 'zod';
 import { between, id, length, REMARK_LENGTH } from '../fields';
 
-/** What the person at the machine chose; nulls were left to the plan. */
+/** Choices of the person at the machine; null where the plan's value was taken. */
 export const cutChoice = z.object({
   machineId: id,
   stockId: id,
@@ -20,7 +20,7 @@ export const cutChoice = z.object({
   widthMm: length(0.01, 500).nullable(),
   rpmByHand: between(1, 30_000, 'rpm').nullable(),
   feedByHand: between(0.001, 5_000).nullable(),
-  /** What single operations ask beside that; entries older than them have none. */
+  /** Values that only some operations ask for; missing in entries older than those operations. */
   lengthMm: length(0.1, 5_000).nullish(),
   angleDeg: between(0.1, 89, 'degrees').nullish(),
   pitchMm: length(0.1, 25).nullish(),
@@ -28,17 +28,17 @@ export const cutChoice = z.object({
 });
 export type CutChoice = z.infer<typeof cutChoice>;
 
-/** Speed, feed and depth, planned or really set. */
+/** Speed, feed and depth: planned, or as really set. */
 const setNumbers = z.object({
   rpm: between(1, 30_000, 'rpm'),
   feedMmRev: between(0.001, 25, 'mm/rev'),
   depthMm: length(0.005, 500),
 });
 
-/** A cut that was taken, as the book keeps it. */
+/** A past cut in the book. */
 export const cutBody = cutChoice.extend({
   takenAt: z.iso.datetime(),
-  /** As they were called on the day. */
+  /** Names of machine, stock and tool on that day. */
   names: z.object({ machine: z.string().max(60), stock: z.string().max(60), tool: z.string().max(60) }),
   diameterMm: length(0.2, 3_000),
   planned: setNumbers.extend({ setting: z.string().max(60), aimMPerMin: between(0.01, 5_000, 'm/min') }),

@@ -2,7 +2,7 @@ import { BELT_SECTIONS, pulleyLeast } from '@pike-stone/core';
 import * as z from 'zod';
 import { ascending, between, length, name, note, setting, whole } from '../fields';
 
-/** How a true speed was found, and how surely. */
+/** The way a true speed was measured, and its uncertainty. */
 const measured = z.object({
   how: z.enum(['tapped', 'counted', 'friction-wheel', 'pulses']),
   uRel: between(0, 1),
@@ -12,7 +12,7 @@ const speedStep = z.object({
   rpm: between(0.5, 30_000, 'rpm'),
   setting,
   measured: measured.optional(),
-  /** Which position of the drive it is, and how surely it was computed from it. */
+  /** Position of the drive that gives the speed, and the uncertainty of the computed speed. */
   position: z.string().max(40).optional(),
   computed: z.object({ uRel: between(0, 1) }).optional(),
   torqueNm: between(0.001, 100_000, 'N·m').optional(),
@@ -100,7 +100,7 @@ const variable = z
     message: 'The fastest must be above the slowest.',
   });
 
-/** From the motor to the spindle. */
+/** The drive from the motor to the spindle. */
 const drive = z.object({
   motorRpm: z
     .array(between(50, 30_000, 'rpm'))
@@ -119,7 +119,7 @@ const motor = z.object({
   efficiency: between(0.2, 1),
 });
 
-/** What a machine cannot go beyond; left out where it is not known. */
+/** Limits of a machine, left out where they are not known. */
 const limits = z
   .object({
     swingMm: length(10, 5_000),
@@ -194,7 +194,7 @@ const shaper = z.object({
   toolSlide: dial,
 });
 
-/** A machine as it stands in the shop. */
+/** A machine of the shop. */
 export const machineBody = z.discriminatedUnion('kind', [
   lathe,
   verticalMill,

@@ -10,11 +10,11 @@ const range = z
     path: [1],
   });
 
-/** A metal as this shop knows it: a row of the library with the shop's own values in place of some. */
+/** A metal of the shop: a library metal with the shop's own values in place of some. */
 export const metalBody = z.object({
   name,
   baseKey: z.enum(libraryKeys, { error: 'Choose the nearest metal of the library.' }),
-  /** m/min for turning. */
+  /** Speed ranges for turning, m/min. */
   ownSpeeds: z.object({
     hss: range.optional(),
     'hss-co': range.optional(),
@@ -28,7 +28,7 @@ export const metalBody = z.object({
 });
 export type MetalBody = z.infer<typeof metalBody>;
 
-/** What a piece is made of: a row of the library by its key, or a metal of the shop by its id. */
+/** Reference to a metal: the key of a library metal or the id of a metal of the shop. */
 export const metalName = z
   .string()
   .refine(

@@ -8,22 +8,22 @@ import { rulesBody } from './rules';
 import { stockBody } from './stock';
 import { toolBody } from './tool';
 
-/** What is particular to a kind of record; routes, tables, OpenAPI and the page's lists follow from it. */
+/** Facts of a kind of record; routes, tables, OpenAPI and the application's lists follow from them. */
 interface KindFacts {
   readonly body: z.ZodType;
   /** Its table in the database. */
   readonly table: string;
-  /** What one of them is called. */
+  /** Name of one record of the kind. */
   readonly one: string;
-  /** Each shop has one, under its own id. */
+  /** Each shop has one such record, with the shop's id as its id. */
   readonly single?: true;
-  /** Can be looked up, changed and put away in the drawer. */
+  /** Shown in the drawer, where it can be changed and put away. */
   readonly inDrawer?: true;
   /** Brings a body as it was written earlier into today's shape. */
   readonly upgrade?: (body: unknown) => unknown;
 }
 
-/** Every kind of record a shop keeps, by the name it has in an address. */
+/** Every kind of record, by its name in addresses. */
 const RECORD_KINDS = {
   machines: { body: machineBody, table: 'machine', one: 'machine', inDrawer: true },
   metals: { body: metalBody, table: 'metal', one: 'metal of the shop', inDrawer: true },
@@ -38,18 +38,18 @@ export type Body<K extends Kind> = z.infer<(typeof RECORD_KINDS)[K]['body']>;
 export const KINDS = Object.keys(RECORD_KINDS) as Kind[];
 
 type InDrawer<K extends Kind> = (typeof RECORD_KINDS)[K] extends { readonly inDrawer: true } ? K : never;
-/** Kinds that stand in the drawer. */
+/** Kinds that the drawer shows. */
 export type DrawerKind = { [K in Kind]: InDrawer<K> }[Kind];
 
 export const isKind = (kind: string): kind is Kind => Object.hasOwn(RECORD_KINDS, kind);
 
-/** What is particular to a kind, without its exact types. */
+/** Facts of a kind, without its exact types. */
 export const factsOf = (kind: Kind): KindFacts => RECORD_KINDS[kind];
 
-/** A body as it may have been written earlier, in today's shape. */
+/** Brings a body that may be of an earlier shape into today's shape. */
 export const upgraded = (kind: Kind, body: unknown): unknown => factsOf(kind).upgrade?.(body) ?? body;
 
-/** A record as it is read. */
+/** A record as the server answers it. */
 export interface Stored<K extends Kind> {
   readonly id: string;
   /** Rises by one with each write. */
@@ -73,7 +73,7 @@ export const writeOf = (kind: Kind) =>
     body: factsOf(kind).body,
   });
 
-/** A record as it is read, by its kind: the registry ties the body to the kind. */
+/** Schema of a stored record of a kind. */
 export const storedOf = <K extends Kind>(kind: K) =>
   z.object({
     id,
@@ -83,7 +83,7 @@ export const storedOf = <K extends Kind>(kind: K) =>
     body: factsOf(kind).body as z.ZodType<Body<K>>,
   });
 
-/** Records of one page of a list, when nothing is said and at most. */
+/** Number of records on one page of a list: usual and largest. */
 export const PAGE = { usual: 2000, most: 2000 } as const;
 
 /** One page of a list, newest first; `next` names where the following page begins, null at the end. */

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { length, name, note } from '../fields';
 import { metalName } from './metal';
 
-/** A bar, block or casting on the rack. */
+/** A piece of stock. */
 export const stockBody = z.object({
   name,
   metal: metalName,

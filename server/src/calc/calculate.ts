@@ -9,7 +9,7 @@ import { wholeCut } from './whole-cut';
 /** Everything that can be calculated: the topics, and a whole cut. */
 export type Calculation = TopicName | 'cut-plan';
 
-/** Calculates; bad input is a problem with its fields, input outside the physics one with its sentence. */
+/** Runs a calculation. Bad input throws a problem that names the fields; values out of range throw one with a sentence. */
 export function calculate(name: Calculation, body: unknown): unknown {
   if (name === 'cut-plan')
     return calculated(wholeCutInput, wholeCutAnswer, body, (cut) => plain(wholeCut(cut)));
@@ -17,7 +17,7 @@ export function calculate(name: Calculation, body: unknown): unknown {
   return calculated(input, output, body, run);
 }
 
-/** A value as JSON has it: what is left out is not there. */
+/** A value as it comes back from JSON: undefined parts are gone. */
 function plain(value: unknown): unknown {
   if (value === null || typeof value !== 'object') return value;
   if (Array.isArray(value)) return value.map(plain);
@@ -35,7 +35,7 @@ function calculated<In extends z.ZodType>(
   if (!read.success) throw invalid(read.error);
   const answer = output.safeParse(computed(() => run(read.data)));
   if (answer.success) return answer.data;
-  // What was asked lies outside of what can be computed: a number of the answer is none.
+  // A number of the answer is NaN or infinite: the question lies outside of what can be computed.
   const path = answer.error.issues[0]!.path.join('.');
   throw new HttpProblem(400, 'Cannot be computed', `With these values there is no ${path}.`);
 }

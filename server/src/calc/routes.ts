@@ -7,7 +7,7 @@ import { calculate, type Calculation } from './calculate';
 const NAMES: readonly Calculation[] = [...TOPIC_NAMES, 'cut-plan'];
 const isCalculation = (name: string): name is Calculation => name === 'cut-plan' || isTopic(name);
 
-/** Every calculation for a spreadsheet or a script: nothing is kept, so nobody needs to be let in. */
+/** Routes of the calculations, for spreadsheets and scripts. Nothing is stored, so no session is needed. */
 export function calcRoutes(): Router {
   const router = Router();
   router.get('/', (_request, response) => void response.json({ topics: NAMES }));

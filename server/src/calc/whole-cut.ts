@@ -5,7 +5,7 @@ import { forecast, whatLimits } from '@pike-stone/core/forecast';
 import { cautions, warnings } from '@pike-stone/words';
 import { HttpProblem } from '../http/problem';
 
-/** What a cut is when nothing is said of it. */
+/** Values of a cut that the question leaves out. */
 const UNSAID: Omit<CutChoice, 'machineId' | 'stockId' | 'toolId' | 'operation'> = {
   workDiameterMm: 25,
   cutterDiameterMm: null,
@@ -21,7 +21,7 @@ const UNSAID: Omit<CutChoice, 'machineId' | 'stockId' | 'toolId' | 'operation'> 
 };
 const NOBODY = { machineId: '', stockId: '', toolId: '' };
 
-/** A whole cut from its records: the plan, what it will do, what holds it back and what is to be said. */
+/** Computes a whole cut from its records: plan, forecast, limits and sentences. */
 export function wholeCut({ machine, stock, tool, metal, rules = DEFAULT_RULES, cut }: WholeCut) {
   const { operation } = cut;
   if (!fitsOperation(tool, operation)) {

@@ -32,7 +32,7 @@ async function ensureAppRole(client: pg.Client, { appUrl, appPassword }: Config)
   }
 }
 
-/** Brings the database up to the newest migration. Safe to repeat, also from two processes at once. */
+/** Runs the migrations that the database lacks. Safe to repeat, also from two processes at once. */
 export async function migrate(config: Config): Promise<number> {
   const client = new pg.Client({ connectionString: config.ownerUrl });
   await client.connect();

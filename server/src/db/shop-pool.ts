@@ -2,14 +2,14 @@ import pg from 'pg';
 
 type Row = pg.QueryResultRow;
 
-/** No connection could be had, or it broke before an answer came. */
+/** Thrown when no connection could be made, or it broke before an answer came. */
 export class DatabaseAway extends Error {
   constructor(cause: unknown) {
     super('The database does not answer.', { cause });
   }
 }
 
-/** Class 57: the server was told to stop, or is not up yet. */
+/** SQLSTATE class 57: the server is stopping or starting. */
 const answered = (error: unknown): boolean =>
   error instanceof pg.DatabaseError && !error.code?.startsWith('57');
 
@@ -45,7 +45,7 @@ export class ShopPool {
     });
   }
 
-  /** A statement that belongs to no shop: health, and finding the shop of a cookie. */
+  /** Runs a statement that belongs to no shop: the health check, or finding the shop of a cookie. */
   async shopless<R extends Row>(statement: pg.QueryConfig): Promise<R[]> {
     return this.#lend(async (client) => (await client.query<R>(statement)).rows);
   }
@@ -59,7 +59,7 @@ export class ShopPool {
       client.release();
       return result;
     } catch (error) {
-      // The server answered: the connection is sound. Anything else: give it up.
+      // After an answer of the server the connection is sound; after any other error it is dropped.
       const sound = answered(error);
       client.release(sound ? undefined : true);
       throw sound ? error : new DatabaseAway(error);

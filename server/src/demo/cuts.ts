@@ -13,7 +13,7 @@ interface Taken {
   readonly choice: Partial<CutChoice> & Pick<CutChoice, 'operation'>;
   readonly outcome: CutBody['outcome'];
   readonly remark: string;
-  /** What was changed at the machine, as a share of the plan. */
+  /** Values really set at the machine, as shares of the planned ones. */
   readonly feedShare?: number;
 }
 
@@ -76,7 +76,7 @@ const TAKEN: readonly Taken[] = [
 
 const round = (value: number, places: number): number => Number(value.toFixed(places));
 
-/** Past cuts, planned by the same core that plans today's. */
+/** Past cuts of the demo, planned by the core. */
 export const CUTS: readonly CutBody[] = TAKEN.map(
   ({ on, machine, stock, tool, choice, outcome, remark, feedShare = 1 }) => {
     const toolIndex = TOOLS.findIndex((one) => one.name === tool);

@@ -16,7 +16,7 @@ const RECORDS: readonly (readonly [kind: Kind, group: number, bodies: readonly u
   ['cuts', 4, CUTS],
 ];
 
-/** Fills the demo shop when it does not exist yet; never touches one that does. */
+/** Creates the demo shop with its records; does nothing when it exists. */
 export async function loadDemo(ownerUrl: string): Promise<boolean> {
   const client = new pg.Client({ connectionString: ownerUrl });
   await client.connect();

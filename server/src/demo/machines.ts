@@ -5,7 +5,7 @@ const steps = (rpm: readonly number[], setting: (i: number) => string) =>
   rpm.map((value, i) => ({ rpm: value, setting: setting(i) }));
 const feeds = (values: readonly number[], setting: (i: number) => string) =>
   values.map((value, i) => ({ value, setting: setting(i) }));
-/** The speeds of a drive as the page would keep them. */
+/** The speed steps of a drive, as the drive page would store them. */
 const fromDrive = (
   drive: DriveBody,
   motor: NonNullable<MachineBody['motor']>,

@@ -1,4 +1,4 @@
-/** A workshop of our own making: it keeps a small chain ferry running. */
+/** The demo shop: the invented workshop of a small chain ferry. */
 export const DEMO_SHOP = {
   id: '0192f000-0000-7000-8000-000000000001',
   name: 'Chain ferry workshop',

@@ -37,7 +37,7 @@ const endMill = (
   note: '',
   ...more,
 });
-/** Sharp, and without a note. */
+/** A sharp tool without a note. */
 const SHARP = { dull: false, note: '' } as const;
 const hss = { material: 'hss' } as const;
 

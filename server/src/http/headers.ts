@@ -2,7 +2,7 @@ import type { RequestHandler } from 'express';
 import helmet from 'helmet';
 import type { WebApp } from './web-app';
 
-/** Headers of the page: nothing loads, runs or frames it but what it ships with. */
+/** Headers of the application's page: it loads and runs only its own files, and no other page may frame it. */
 export const pageHeaders = ({ scriptHashes, styleHashes }: WebApp): RequestHandler =>
   helmet({
     contentSecurityPolicy: {
@@ -25,7 +25,7 @@ export const pageHeaders = ({ scriptHashes, styleHashes }: WebApp): RequestHandl
     strictTransportSecurity: false,
   });
 
-/** Headers of an answer that is data: never a page, never kept, never read by another origin. */
+/** Headers of a data answer: not shown as a page, not cached, not read by another origin. */
 const DATA_HEADERS = Object.entries({
   'Cache-Control': 'no-store',
   'Content-Security-Policy': "default-src 'none';frame-ancestors 'none'",

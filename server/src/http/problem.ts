@@ -5,7 +5,7 @@ import type { Logger } from 'pino';
 import type { ZodError } from 'zod';
 import { DatabaseAway } from '../db/shop-pool';
 
-/** An error meant for the person or program that asked. */
+/** An error that is answered to the client as problem details. */
 export class HttpProblem extends Error {
   constructor(
     readonly status: number,

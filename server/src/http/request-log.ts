@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { RequestHandler } from 'express';
 import type { Logger } from 'pino';
 
-/** Every request has an id, told to the one who asked; what is asked of the API is logged with its answer and its time. */
+/** Gives every request an id, sends it back in a header, and logs requests of the API with status and time. */
 export function requestLog(log: Logger): RequestHandler {
   return (request, response, next) => {
     const id = randomUUID();

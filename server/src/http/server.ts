@@ -18,7 +18,7 @@ import { webApp } from './web-app';
 const VERSION = '0.1.0';
 const BODY_LIMIT = '64kb';
 
-/** The whole server: the interface for programs under /api, the application elsewhere. */
+/** The HTTP server: the API under /api, the application elsewhere. */
 export function buildServer(
   pool: ShopPool,
   log: Logger,

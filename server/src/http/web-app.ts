@@ -5,7 +5,7 @@ import express, { Router } from 'express';
 
 export interface WebApp {
   readonly routes: Router;
-  /** What the page's own inline styles and scripts hash to, for the content security policy. */
+  /** Hashes of the page's own inline styles and scripts, for the content security policy. */
   readonly styleHashes: string[];
   readonly scriptHashes: string[];
 }
@@ -17,7 +17,7 @@ const inlineOf = (html: string, tag: string): string[] =>
     sourceHash(match[1] as string),
   );
 
-/** The exported application: hashed files for a year, the page itself always fresh. */
+/** Serves the exported application. Files with a hash in their name are cached for a year, the page itself is not. */
 export function webApp(root: string): WebApp {
   const page = join(root, 'index.html');
   if (!existsSync(page))

@@ -1,10 +1,10 @@
 import type { InstrumentKind } from '@pike-stone/contract';
 
-/** One line of an instrument, read. */
+/** A line of an instrument after reading. */
 export type InstrumentLine =
   | { readonly is: 'hello'; readonly standIn: boolean }
   | { readonly is: 'reading'; readonly t: number; readonly value: number | null }
-  /** Nothing happened, the instrument is alive. */
+  /** The instrument is alive and has nothing to tell. */
   | { readonly is: 'idle' };
 
 const WORD: Readonly<Record<InstrumentKind, string>> = {
@@ -20,7 +20,7 @@ const UNIT: Readonly<Record<InstrumentKind, string>> = {
   'angle-gauge': 'deg',
 };
 const NUMBER = String.raw`-?\d{1,9}(?:\.\d{1,6})?`;
-/** A reading: when, and what it shows; a tachometer's pulse has its time only. */
+/** Pattern of a reading: time and value; a tachometer's pulse has a time only. */
 const reading = (kind: InstrumentKind): RegExp => {
   const value = kind === 'tachometer' ? '' : ` (${NUMBER})`;
   return new RegExp(`^${WORD[kind]} (${NUMBER})${value} ${UNIT[kind]}$`);

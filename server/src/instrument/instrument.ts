@@ -4,18 +4,18 @@ import type { LineSource, OpenLines } from './line-source';
 
 const TELL_MS = 200;
 const SILENT_MS = 2_000;
-/** A stream that is left and soon opened again finds its line still open. */
+/** The line stays open for this long after its last listener has left, ms. */
 const KEEP_OPEN_MS = 5_000;
-/** More than this in one event means that nobody could have read it. */
+/** Most readings kept for one event. */
 const MOST_READINGS = 2_000;
 
 interface Listener {
   event(event: InstrumentEvent): void;
-  /** The server stops; there will be no more. */
+  /** Called when the server stops and no more events follow. */
   ended(): void;
 }
 
-/** One instrument: its line is open while someone listens, and all who listen hear the same. */
+/** One instrument. Its line is open while someone listens, and all listeners get the same events. */
 export class Instrument {
   readonly #listeners = new Set<Listener>();
   #source: LineSource | null = null;
@@ -35,7 +35,7 @@ export class Instrument {
     private readonly now: () => number = Date.now,
   ) {}
 
-  /** Hears events until the returned function is called. */
+  /** Adds a listener; the returned function removes it. */
   listen(listener: Listener): () => void {
     clearTimeout(this.#closing);
     this.#listeners.add(listener);
@@ -47,7 +47,7 @@ export class Instrument {
     };
   }
 
-  /** Tells a stand-in what it is pretended to be held to; a real instrument is told nothing. */
+  /** Sets the value that a simulated instrument measures; does nothing with a real one. */
   pretend(near: number): void {
     this.#near = near;
     if (this.#standIn) this.#source?.send(`NEAR ${near}`);

@@ -1,13 +1,13 @@
 import { connect, type Socket } from 'node:net';
 
-/** What a line source tells: lines without their ends, and whether it is there. */
+/** Callbacks of a line source: lines without their line ends, and the state of the connection. */
 export interface LineListener {
   line(text: string): void;
   opened(): void;
   lost(): void;
 }
 
-/** Anything that speaks in lines of ASCII: a TCP port here, a serial device behind the same two calls. */
+/** A source of ASCII lines: a TCP port here; a serial device would have the same two calls. */
 export interface LineSource {
   send(line: string): void;
   close(): void;
@@ -37,7 +37,7 @@ export const tcpLines =
         const lines = (rest + chunk).split(/\r?\n/);
         rest = lines.pop() ?? '';
         for (const text of lines) listener.line(text.slice(0, LONGEST_LINE));
-        // What never ends is not a line: it is told as one unreadable piece and let go.
+        // Text without a line end is told as one unreadable line and dropped.
         if (rest.length > LONGEST_LINE) {
           listener.line(rest.slice(0, LONGEST_LINE));
           rest = '';

@@ -8,7 +8,7 @@ const near = z.coerce.number().min(0.01).max(30_000);
 const RETRY_MS = 1_000;
 const MOST_UNREAD = 64_000;
 
-/** The instruments at this computer: which there are, and each as a stream of server-sent events. */
+/** Routes of the instruments at this computer: their list, and a stream of server-sent events for each. */
 export function instrumentRoutes(instruments: ReadonlyMap<InstrumentKind, Instrument>): Router {
   const router = Router();
   router.get(

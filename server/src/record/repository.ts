@@ -11,7 +11,7 @@ interface RecordRow {
 
 const COLUMNS = 'id, version, archived, updated_at, body';
 
-/** Table of a kind: it comes from the registry, never from a request. */
+/** Table of a kind, taken from the registry and never from a request. */
 const tableOf = (kind: Kind): string => factsOf(kind).table;
 
 const toStored = <K extends Kind>(row: RecordRow): Stored<K> => ({
@@ -27,13 +27,13 @@ export type WriteResult<K extends Kind> =
   | { readonly outcome: 'stale'; readonly record: Stored<K> }
   | { readonly outcome: 'gone' };
 
-/** Which page of a list: it begins after a record, and holds so many. */
+/** A page of a list: the id of the record before it, and the number of records. */
 export interface Page {
   readonly after: string | null;
   readonly limit: number;
 }
 
-/** Reading and writing of every kind of record, one shop at a time. */
+/** Reads and writes records of every kind for one shop. */
 export class Records {
   constructor(private readonly pool: ShopPool) {}
 

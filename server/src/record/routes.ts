@@ -8,20 +8,20 @@ import type { Records } from './repository';
 
 const anId = z.uuidv7();
 
-/** Which page of a list an address asks for. */
+/** The page of a list that an address asks for. */
 const page = z.object({
   after: anId.nullable().default(null),
   limit: z.coerce.number().int().min(1).max(PAGE.most).default(PAGE.usual),
 });
 
-/** A kind each shop has one of stands under the shop's own id; everything else under its own. */
+/** Id of a record: a kind of which each shop has one takes the shop's id. */
 function idOf(kind: Kind, given: unknown, shopId: string): string {
   const id = anId.safeParse(given);
   if (!id.success || (factsOf(kind).single && id.data !== shopId)) throw notFound();
   return id.data;
 }
 
-/** A write as it was sent, its body brought into today's shape before it is checked. */
+/** Checks a write, after bringing its body into today's shape. */
 function readWrite<K extends Kind>(kind: K, sent: unknown): Write<K> {
   const body = (sent as { readonly body?: unknown } | null)?.body;
   const read = writeOf(kind).safeParse(
@@ -33,7 +33,7 @@ function readWrite<K extends Kind>(kind: K, sent: unknown): Write<K> {
 
 function routesOf(kind: Kind, records: Records): Router {
   const router = Router();
-  // A whole list is worth packing, a single record is not.
+  // Lists are compressed; a single record is too small to gain from it.
   router.get('/', compression(), async (request, response) => {
     const read = page.safeParse(request.query);
     if (!read.success) throw invalid(read.error);
@@ -63,7 +63,7 @@ function routesOf(kind: Kind, records: Records): Router {
   return router;
 }
 
-/** The addresses of every kind of record. */
+/** Routes of every kind of record. */
 export function recordRoutes(records: Records): Router {
   const router = Router();
   for (const kind of KINDS) router.use(`/${kind}`, routesOf(kind, records));

@@ -54,7 +54,7 @@ export class Sessions {
     return DEMO_SHOP.id;
   }
 
-  /** Every route behind this knows its shop. */
+  /** Middleware that finds the shop of a request, for all routes after it. */
   required(): RequestHandler {
     return async (request, response, next) => {
       const shopId = await this.shopOf(request);

@@ -1,4 +1,4 @@
-/** A small generator of chance that gives the same row for the same seed. */
+/** A pseudo-random generator that gives the same numbers for the same seed. */
 export class Chance {
   #state: number;
 
@@ -6,7 +6,7 @@ export class Chance {
     this.#state = seed >>> 0;
   }
 
-  /** Inside 0 to 1. */
+  /** A number from 0 to 1. */
   next(): number {
     this.#state = (this.#state + 0x6d2b79f5) >>> 0;
     let t = Math.imul(this.#state ^ (this.#state >>> 15), this.#state | 1);
@@ -22,7 +22,7 @@ export class Chance {
     return low + (high - low) * this.next();
   }
 
-  /** Roughly normal around 0: the sum of three. */
+  /** A number roughly normal around 0, from the sum of three. */
   noise(sd: number): number {
     return sd * 2 * (this.next() + this.next() + this.next() - 1.5);
   }

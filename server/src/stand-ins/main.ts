@@ -1,6 +1,6 @@
 import { serveStandIns } from './serve';
 
-/** The program of simulated instruments: says where they listen to whoever started it, and ends with it. */
+/** Program of the simulated instruments: sends their addresses to its parent process and ends with it. */
 const { addresses } = await serveStandIns(Number(process.env.PIKE_STAND_IN_SEED ?? 1));
 process.send?.({ listening: addresses.join(',') });
 if (!process.send) console.log(addresses.join('\n'));

@@ -1,26 +1,26 @@
 import type { InstrumentKind } from '@pike-stone/contract';
 import type { Chance } from './chance';
 
-/** A line and how long after its own time it goes out: late ones overtake each other. */
+/** A line, and its delay; lines with different delays may overtake each other. */
 interface Spoken {
   readonly text: string;
   readonly delayMs: number;
 }
 
-/** A simulated instrument: advanced in steps of its own clock, it says what a real one would. */
+/** A simulated instrument: advanced in steps of its own clock, it gives the lines of a real one. */
 export interface StandIn {
   readonly word: string;
-  /** What it is held to: rpm, ampere, mm, degrees. */
+  /** The measured value: rpm, ampere, mm or degrees. */
   near(value: number): void;
   advance(fromS: number, toS: number): Spoken[];
 }
 
 const LATE_MS = [150, 450] as const;
-/** Silent now and then, as when a cable is touched. */
+/** Times without any line, as when a cable is touched. */
 const DROP_OUT = { everyS: 14, lastsS: 1.3 } as const;
 const silent = (t: number): boolean => t % DROP_OUT.everyS > DROP_OUT.everyS - DROP_OUT.lastsS;
 
-/** Some lines come late, some are cut off or spoilt on the way. */
+/** Sends some lines late and cuts off or spoils others. */
 function overTheLine(chance: Chance, text: string): Spoken {
   const delayMs = chance.once(0.02) ? chance.between(...LATE_MS) : 0;
   if (chance.once(0.006))
@@ -31,7 +31,7 @@ function overTheLine(chance: Chance, text: string): Spoken {
 
 const MISSED = 0.02;
 const DOUBLED = 0.012;
-/** A belt lets the spindle run a little under what the pulleys say. */
+/** Slip of a belt: share by which the spindle is slower than the pulleys say. */
 const BELT_SLIP = 0.982;
 
 /** One pulse for each turn of a spindle that wanders a little; some pulses are missed, some doubled. */
@@ -67,11 +67,11 @@ interface Steady {
   readonly noise: number;
   readonly places: number;
   readonly everyS: number;
-  /** What it really shows at a time, from what it is held to. */
+  /** The displayed value at a time, from the measured value. */
   readonly at: (value: number, t: number) => number;
 }
 
-/** An instrument that tells a value a few times a second. */
+/** An instrument that sends a value a few times a second. */
 function steady({ word, unit, start, noise, places, everyS, at }: Steady): (chance: Chance) => StandIn {
   return (chance) => {
     let value = start;
@@ -99,7 +99,7 @@ function steady({ word, unit, start, noise, places, everyS, at }: Steady): (chan
   };
 }
 
-/** Idle current of a small motor, and a cut that comes and goes. */
+/** Current of a small motor that idles, with cuts between. */
 const ammeter = steady({
   word: 'AMP',
   unit: 'A',
@@ -109,7 +109,7 @@ const ammeter = steady({
   everyS: 0.1,
   at: (idle, t) => idle + (t % 12 > 6 ? 1.4 : 0),
 });
-/** Jaws that settle on the work, a hair over a clean size. */
+/** Caliper jaws that settle on the work, slightly above a round size. */
 const caliper = steady({
   word: 'CAL',
   unit: 'mm',

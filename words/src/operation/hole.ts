@@ -37,5 +37,5 @@ const ream: OperationWords<Reamer> = {
   }),
 };
 
-/** What is said of the operations that make a hole along their axis. */
+/** Words of the operations that make a hole along their axis. */
 export const HOLE_WORDS = { drill, 'centre-drill': centreDrill, ream } as const;

@@ -304,7 +304,7 @@ const file: OperationWords<HandFile> = {
   depth: () => ({ label: 'Takes about', setting: 'no more: marks, not size' }),
 };
 
-/** What is said of the operations of a lathe. */
+/** Words of the operations of a lathe. */
 export const LATHE_WORDS = {
   turn,
   face,

@@ -123,7 +123,7 @@ const dovetail: OperationWords<DovetailCutter> = {
   depthWhy: () => 'as deep as the head reaches; the room is roughed square before',
 };
 
-/** What is said of the operations of a mill. */
+/** Words of the operations of a mill. */
 export const MILL_WORDS = {
   'mill-side': millSide,
   'mill-slot': millSlot,

@@ -2,7 +2,7 @@ import type { CutPlan, CutSetup, Tool } from '@pike-stone/core';
 import type { Shown, UnitSystem } from '../format';
 import type { WorkingLine } from '../working/line';
 
-/** A result as it stands on the page: what it is, how much, and how it is set on the machine. */
+/** A result as the page shows it: label, value, and how it is set on the machine. */
 export interface Said {
   readonly label: string;
   readonly shown: Shown;
@@ -12,15 +12,15 @@ export interface Said {
 /** The figures on a sketch. */
 export type SketchFigure = 'diameter' | 'depth' | 'width' | 'length' | 'angle' | 'pitch' | 'stickOut';
 
-/** What is said of one operation. */
+/** Words of one operation. */
 export interface OperationWords<T extends Tool = Tool> {
   /** Before the stock: "Turn", "Cut a thread on". */
   readonly verb: string;
-  /** What it is, for the list of operations. */
+  /** A line about it in the list of operations. */
   readonly about: string;
   /** Which diameter its speed belongs to. */
   readonly diameter: string;
-  /** What the time of a pass is told for. */
+  /** What the time of a pass covers. */
   readonly pass?: string;
   /** What its width is called where it is not "Width of cut". */
   readonly width?: string;
@@ -40,7 +40,7 @@ export interface OperationWords<T extends Tool = Tool> {
   readonly stepUp?: string;
   /** Why the starting depth is what it is. */
   depthWhy(plan: CutPlan): string;
-  /** Its depth, where that is not simply advanced. */
+  /** Setting of its depth, where that is not simply advanced. */
   depth?(setup: CutSetup<T>, plan: CutPlan, units: UnitSystem): Partial<Said>;
   /** What its geometry leads to, with how. */
   details?(setup: CutSetup<T>, units: UnitSystem): readonly WorkingLine[];

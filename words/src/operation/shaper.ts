@@ -11,5 +11,5 @@ const shape: OperationWords<TurningTool> = {
   depthWhy: () => 'shaping start: 1.5 mm',
 };
 
-/** What is said of the operations of a shaper. */
+/** Words of the operations of a shaper. */
 export const SHAPER_WORDS = { shape } as const;

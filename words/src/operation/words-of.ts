@@ -5,7 +5,7 @@ import { MILL_WORDS } from './mill';
 import type { OperationWords } from './operation-words';
 import { SHAPER_WORDS } from './shaper';
 
-/** What is said of every operation, by its key. */
+/** Words of every operation, by its key. */
 export const OPERATION_WORDS: Readonly<Record<OperationKey, OperationWords>> = {
   ...LATHE_WORDS,
   ...HOLE_WORDS,
@@ -13,7 +13,7 @@ export const OPERATION_WORDS: Readonly<Record<OperationKey, OperationWords>> = {
   ...SHAPER_WORDS,
 };
 
-/** Ways of doing it, as they are chosen and said. */
+/** Words of the ways of doing an operation. */
 export const WAY_WORDS: Readonly<Record<Way, string>> = {
   compound: 'Compound slide',
   'set-over': 'Tailstock set over',
@@ -22,6 +22,6 @@ export const WAY_WORDS: Readonly<Record<Way, string>> = {
   inside: 'Inside',
 };
 
-/** What an operation is called where no stock follows: "Cut a thread". */
+/** Name of an operation without its stock: "Cut a thread". */
 export const operationName = (operation: OperationKey): string =>
   OPERATION_WORDS[operation].verb.replace(/ (on|in|into)$/, '');

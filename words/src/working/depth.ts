@@ -5,7 +5,7 @@ import { OPERATION_WORDS } from '../operation/words-of';
 import { factorLines } from './factor';
 import type { WorkingLine } from './line';
 
-/** Why the starting depth is what it is. */
+/** Reasons for the starting depth. */
 function depthWhy({ operation }: CutSetup, plan: CutPlan): string {
   switch (plan.depth.reason) {
     case 'under-the-skin':

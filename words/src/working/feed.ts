@@ -48,13 +48,13 @@ export function feedWorking(setup: CutSetup, plan: CutPlan, units: UnitSystem): 
   ];
 }
 
-/** A feed by what this operation counts it: a turn or a stroke. */
+/** A feed per turn or per stroke, as the operation counts it. */
 const perTurn =
   (setup: CutSetup, units: UnitSystem) =>
   (mm: number): string =>
     joined(formatFeedPerTurn(mm, units, feedPer(setup)));
 
-/** Where the feed of a chart of its own comes from. */
+/** Label and source of a feed that comes from a chart of its own. */
 interface ChartWords {
   readonly label: string;
   readonly reason: string;
@@ -84,7 +84,7 @@ function startLines(setup: CutSetup, plan: CutPlan, units: UnitSystem): WorkingL
   return chart ? chartLines(chart, setup, plan, units) : [];
 }
 
-/** Between what the nose takes and what the edge needs. */
+/** Lines for a feed between what the nose takes and what the edge needs. */
 function noseLines(setup: CutSetup, { feed }: CutPlan, units: UnitSystem): WorkingLine[] {
   const { turning } = feed;
   if (!turning) return [];
@@ -123,7 +123,7 @@ function noseLines(setup: CutSetup, { feed }: CutPlan, units: UnitSystem): Worki
   ];
 }
 
-/** From the chip load of one tooth. */
+/** Lines for a feed from the chip load of one tooth. */
 function toothLines(setup: CutSetup, { feed, metal }: CutPlan, units: UnitSystem): WorkingLine[] {
   const { tooth } = feed;
   if (!tooth) return [];
@@ -196,7 +196,7 @@ function chartLines(
   ];
 }
 
-/** How the feed is set on this machine. */
+/** Lines for how the feed is set on this machine. */
 function settingLines(setup: CutSetup, { feed }: CutPlan, units: UnitSystem): WorkingLine[] {
   const { setting } = feed;
   switch (setting.how) {

@@ -19,7 +19,7 @@ import { useCut, type Cut } from '../cut/useCut';
 
 const RECENT = 4;
 
-/** What is on, what was done last, and one touch to go on. */
+/** The first page: the cut that is set up, the last cuts, and what needs attention. */
 export function BenchScreen() {
   const router = useRouter();
   const colours = useColours();
@@ -45,7 +45,7 @@ export function BenchScreen() {
   );
 }
 
-/** The newest of the book, and the last one again with one touch. */
+/** The newest cuts of the book, with a button that opens the last one again. */
 function DoneLast() {
   const router = useRouter();
   const { records, loading, error } = useRecords('cuts');
@@ -110,7 +110,7 @@ function OnTheBench({ cut }: { cut: Cut }) {
   );
 }
 
-/** What needs attention before it spoils a cut. */
+/** Machines and records that need attention before they spoil a cut. */
 function DullTools() {
   const router = useRouter();
   const { records } = useRecords('tools');

@@ -10,7 +10,7 @@ import { TextBox } from '../../kit/TextBox';
 import { SPACE } from '../../theme/type';
 import { CutRow } from './CutRow';
 
-/** What was done, newest first; find by any word of it. */
+/** The past cuts, newest first, found by any word of them. */
 export function BookScreen() {
   const router = useRouter();
   const { records, loading, error } = useRecords('cuts');

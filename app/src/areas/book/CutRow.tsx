@@ -7,7 +7,7 @@ import { Words } from '../../kit/Words';
 import { OUTCOME_MARK } from './outcomes';
 import { sizeWords } from './size-words';
 
-/** 12 Nov; with the year when it is not this one. */
+/** A date as "12 Nov", with the year when it is not the present one. */
 export function dayOf(iso: string, now = new Date()): string {
   const day = new Date(iso);
   return day.toLocaleDateString('en-GB', {

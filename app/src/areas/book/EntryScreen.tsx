@@ -28,7 +28,7 @@ import { cutAddress } from './cut-address';
 import { sizeWords } from './size-words';
 import { OUTCOMES } from './outcomes';
 
-/** One cut of the book. */
+/** One past cut, as planned and as really set. */
 export function EntryScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
@@ -110,7 +110,7 @@ function Entry({ record }: { record: Shown<'cuts'> }) {
   );
 }
 
-/** Planned against really set. */
+/** A value as planned beside the value that was really set. */
 function Numbers({ body }: { body: CutBody }) {
   const styles = useStyles();
   const units = useUnits();

@@ -6,7 +6,7 @@ export const OUTCOMES: readonly { readonly value: CutBody['outcome']; readonly l
   { value: 'did-not-work', label: 'Did not work' },
 ];
 
-/** Short, for the end of a line. */
+/** Short words for the end of a line. */
 export const OUTCOME_MARK: Readonly<Record<CutBody['outcome'], string>> = {
   worked: '✓ worked',
   'so-so': '≈ so-so',

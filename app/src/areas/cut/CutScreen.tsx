@@ -24,9 +24,9 @@ import { useCut, type Cut } from './useCut';
 import { Working } from './Working';
 
 /**
- * The address carries the set-up: opening one opens that cut, changing the cut
- * changes it. Coming back to the address we wrote ourselves opens nothing: the
- * set-up may have been changed on another page since.
+ * Keeps the set-up and the address the same: opening an address opens its cut, and
+ * changing the cut changes the address. An address that this page wrote itself is not
+ * read again, because the set-up may have been changed on another page since.
  */
 function useAddress(choice: CutChoice | null): void {
   const query = useLocalSearchParams<Record<string, string>>();
@@ -34,7 +34,7 @@ function useAddress(choice: CutChoice | null): void {
   const { shown, set, show } = useDraft();
   const opened = useRef(false);
   const written = useRef('');
-  // The address cannot be changed before the whole house has been drawn once.
+  // The router cannot change the address before the application has been drawn once.
   const [ready, setReady] = useState(false);
   useEffect(() => setReady(true), []);
   useEffect(() => {
@@ -56,12 +56,12 @@ function useAddress(choice: CutChoice | null): void {
   }, [choice, query, ready, router, set, show, shown]);
 }
 
-/** Opened by a touch on the sentence: not part of the first load. */
+/** The panels that a touch on the sentence opens; loaded after the first load. */
 const Choosers = laterWith<ChooserProps>(() =>
   import('./pages').then((pages) => ({ default: pages.Choosers })),
 );
 
-/** What to set on this machine for this cut. */
+/** The page of the cut: its sketch, and what to set on this machine. */
 export function CutScreen() {
   const { cut, drawer, metals, loading, error } = useCut();
   useAddress(cut?.choice ?? null);
@@ -171,7 +171,7 @@ function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
   );
 }
 
-/** Where a cut leads on to. */
+/** Links to the pages that follow from a cut. */
 function CutLinks({ cut }: { cut: Cut }) {
   const styles = useStyles();
   const router = useRouter();

@@ -15,7 +15,7 @@ interface Editable {
   readonly reset?: Partial<CutChoice>;
 }
 
-/** Which part of the set-up each figure on the sketch stands for. */
+/** The part of the set-up that each figure of the sketch shows. */
 type LengthKey = Exclude<DimensionKey, 'feed' | 'angle' | 'pitch'>;
 const EditOther = laterWith<EditOtherProps>(() =>
   import('./pages').then((pages) => ({ default: pages.EditOther })),
@@ -88,7 +88,7 @@ const STANDS_OUT = {
   cutter: 'Out of the collet',
 } as const;
 
-/** What the stick-out is measured from. */
+/** The place that the stick-out is measured from, in words. */
 function stickOutTitle(setup: CutSetup): string {
   const { standsOut } = OPERATIONS[setup.operation];
   const way = chosenWay(setup);
@@ -98,7 +98,7 @@ function stickOutTitle(setup: CutSetup): string {
     : STANDS_OUT[standsOut ?? 'cutter'];
 }
 
-/** The keypad for one figure of the sketch. */
+/** The keypad that changes one figure of the sketch. */
 export function EditDimension({
   dimension,
   cut,

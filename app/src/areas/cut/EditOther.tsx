@@ -17,7 +17,7 @@ export interface EditOtherProps {
   readonly onClose: () => void;
 }
 
-/** What is not a length: an angle as the drawing says it, or a pitch. */
+/** Panel for a figure that is not a length: an angle as drawings give it, or a pitch. */
 export function EditOther(props: EditOtherProps) {
   return props.what === 'pitch' ? <EditPitch {...props} /> : <EditAngle {...props} />;
 }

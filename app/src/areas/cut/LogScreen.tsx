@@ -29,12 +29,12 @@ interface LogDraft {
   set(part: Partial<Pick<LogDraft, 'outcome' | 'remark'>>): void;
 }
 
-/** The remark being written: survives a reload. */
+/** The remark while it is written; it survives a reload. */
 const useLogDraft = create<LogDraft>()(
   persist((set) => ({ outcome: null, remark: '', set: (part) => set(part) }), { name: 'pike-log-draft' }),
 );
 
-/** What was really set, and a first remark. */
+/** Asks what was really set and for a remark, and puts the cut into the book. */
 export function LogScreen() {
   const { cut, error } = useCut();
   return cut ? <LogPage cut={cut} /> : <Loading error={error} />;

@@ -17,7 +17,7 @@ import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import type { Cut } from './useCut';
 
-/** What the numbers give reason to say, then the usual cautions of the step. */
+/** Warnings that follow from the numbers, then the usual cautions of the operation. */
 export function useWarnings(cut: Cut): Warning[] {
   const units = useUnits();
   const own = warnings(cut.setup, cut.plan, units);
@@ -25,7 +25,7 @@ export function useWarnings(cut: Cut): Warning[] {
   return [...own.sort((a, b) => rank[a.level] - rank[b.level]), ...cautions(cut.setup, cut.plan)];
 }
 
-/** The answer: what to set, in the machine's own terms. */
+/** Speed and feed to set, in the machine's own terms. */
 export function Results({
   cut,
   opened,
@@ -48,7 +48,7 @@ export function Results({
   );
 }
 
-/** The depth beside its dial, smaller: the sketch already shows it. */
+/** The depth of cut with its dial reading, in smaller type because the sketch shows it too. */
 export function DepthResult({
   cut,
   opened,

@@ -10,7 +10,7 @@ export type Chooser = 'machine' | 'operation' | 'stock' | 'tool' | 'conditions';
 
 const FLUID = { dry: 'no fluid', brush: 'oil by brush', flood: 'flood' } as const;
 
-/** The set-up as one sentence; each underlined word is touched to change it. */
+/** The set-up as one sentence. Touching an underlined word changes that part. */
 export function Sentence({ cut, onChoose }: { cut: Cut; onChoose: (what: Chooser) => void }) {
   const styles = useStyles();
   const { setup, choice } = cut;
@@ -63,7 +63,7 @@ const useStyles = themed((c) =>
   StyleSheet.create({
     box: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, backgroundColor: c.ground },
     sentence: { fontFamily: FONT.words, fontSize: SIZE.lead, lineHeight: 32, color: c.ink },
-    // A finger's height to touch, without moving the lines apart.
+    // Enlarges the touched area to a finger's height without moving the lines apart.
     word: {
       fontFamily: FONT.words,
       fontWeight: '600',

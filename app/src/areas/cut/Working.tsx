@@ -8,7 +8,7 @@ import { themed } from '../../theme/theme';
 import { FONT, SPACE } from '../../theme/type';
 import type { Cut } from './useCut';
 
-/** The chain of lines behind a result, each with its reason and where it comes from. */
+/** The working of a result: its lines, each with reason and source. */
 export function Working({ cut, of }: { cut: Cut; of: Result }) {
   const units = useUnits();
   const lines = working(of, cut.setup, cut.plan, cut.rules, units);
@@ -45,7 +45,7 @@ function Line({ line }: { line: WorkingLine }) {
   );
 }
 
-/** The feeds this machine really has, to pick another. */
+/** The feeds of this machine as a ladder, to choose another. */
 function FeedLadder({ cut }: { cut: Cut }) {
   const units = useUnits();
   const { plan, setup } = cut;

@@ -33,7 +33,7 @@ export const MILL: Machine = {
   quillWheel: wheel,
 };
 
-/** A 40 mm bar on the lathe; another operation with the tool it is done with. */
+/** A set-up with a 40 mm bar on the lathe, or another operation with a tool that fits it. */
 export const cutSetup = (more: Partial<CutSetup> = {}): CutSetup =>
   setup({
     machine: LATHE,
@@ -43,7 +43,7 @@ export const cutSetup = (more: Partial<CutSetup> = {}): CutSetup =>
     ...more,
   });
 
-/** A cut as the pages get it; what is changed is handed to `change`. */
+/** A cut as pages receive it from `useCut`. Changes are passed to `change`. */
 export function cutOf(more: Partial<CutSetup> = {}, change: Cut['change'] = () => undefined): Cut {
   const made = cutSetup(more);
   return {

@@ -16,13 +16,13 @@ export interface Drawer {
 
 interface DraftState {
   readonly draft: CutChoice | null;
-  /** The set-up the address of Cut shows: what was changed elsewhere since then is newer than it. */
+  /** Address that Cut has written or read last. */
   readonly shown: string | null;
   set(draft: CutChoice): void;
   show(address: string): void;
 }
 
-/** The cut that is being set up: survives a reload and a closed tab. */
+/** The cut that is being set up. It survives a reload and a closed tab. */
 export const useDraft = create<DraftState>()(
   persist(
     (set) => ({ draft: null, shown: null, set: (draft) => set({ draft }), show: (shown) => set({ shown }) }),
@@ -30,7 +30,7 @@ export const useDraft = create<DraftState>()(
   ),
 );
 
-/** What belongs to one operation only goes when another is chosen. */
+/** Parts of a set-up that belong to one operation, cleared when another is chosen. */
 const NOTHING_OWN = {
   depthMm: null,
   widthMm: null,
@@ -41,18 +41,18 @@ const NOTHING_OWN = {
 } as const;
 const usable = <B>(list: readonly Known<B>[]) => list.filter((one) => !one.archived);
 
-/** Machines that Cut has an operation for. */
+/** Machines that have at least one operation. */
 export const canCut = (machine: { readonly body: Pick<MachineBody, 'kind'> }): boolean =>
   MACHINE_OPERATIONS[machine.body.kind].length > 0;
 
-/** What a machine can do with the tools of the drawer, the commonest first. */
+/** Operations that a machine can do with the tools of the drawer, the most usual first. */
 export const doableOn = (
   machine: { readonly body: Pick<MachineBody, 'kind'> },
   drawer: Drawer,
 ): OperationKey[] =>
   MACHINE_OPERATIONS[machine.body.kind].filter((operation) => usable(drawer.tools).some(fits(operation)));
 
-/** A first set-up from what is in the drawer; null when something is missing altogether. */
+/** A first set-up from the drawer's records; null when machine, stock or tool is missing. */
 export function firstDraft(drawer: Drawer): CutChoice | null {
   const able = usable(drawer.machines).filter((one) => doableOn(one, drawer).length > 0);
   const machine = able.find((one) => one.body.kind === 'lathe') ?? able[0];
@@ -78,7 +78,7 @@ export function firstDraft(drawer: Drawer): CutChoice | null {
   };
 }
 
-/** The set-up as it can be planned: everything it names is there and belongs together; null when it cannot. */
+/** The records that a set-up names, checked to fit each other; null when one is missing or does not fit. */
 export function standing(draft: CutChoice, drawer: Drawer): CutChoice | null {
   const named = fitted(draft, drawer);
   const machine = drawer.machines.find((one) => one.id === named.machineId);
@@ -92,7 +92,7 @@ export function standing(draft: CutChoice, drawer: Drawer): CutChoice | null {
   return whole ? named : null;
 }
 
-/** Changes a set-up and lets go of what no longer belongs to it. */
+/** Changes a set-up and clears the parts that do not fit the change. */
 export function changed(draft: CutChoice, change: Partial<CutChoice>, drawer: Drawer): CutChoice {
   const next = { ...draft, ...change };
   if (
@@ -112,18 +112,18 @@ export function changed(draft: CutChoice, change: Partial<CutChoice>, drawer: Dr
     const stock = drawer.stock.find((one) => one.id === change.stockId);
     if (stock) next.workDiameterMm = stock.body.sizeMm;
   }
-  // The depth of a thread or a knurl follows from what it is: one that came from the book belongs to the pitch of then.
+  // The depth of a thread or knurl follows from its pitch. A depth that came from the book belongs to the pitch before.
   if (
     OPERATIONS[next.operation].asks.pitchMm
     && (change.pitchMm !== undefined || change.way !== undefined || change.workDiameterMm !== undefined)
   )
     next.depthMm = null;
-  // A new diameter, fluid or condition asks the ladder afresh.
+  // A new diameter, fluid or condition makes the plan choose the speed step anew.
   if (change.workDiameterMm !== undefined || change.cutterDiameterMm !== undefined) next.rpmByHand = null;
   return fitted(next, drawer);
 }
 
-/** Makes operation and tool fit the machine. */
+/** Chooses an operation and a tool that fit the machine where the present ones do not. */
 function fitted(draft: CutChoice, drawer: Drawer): CutChoice {
   const machine = drawer.machines.find((one) => one.id === draft.machineId);
   if (!machine || !canCut(machine)) return draft;
@@ -141,7 +141,7 @@ function fitted(draft: CutChoice, drawer: Drawer): CutChoice {
   return other ? { ...next, toolId: other.id, cutterDiameterMm: null } : next;
 }
 
-/** Which tools this operation can use. */
+/** Tools that this operation can be done with. */
 export const fits =
   (operation: OperationKey) =>
   (tool: { readonly body: ToolBody }): boolean =>
@@ -156,7 +156,7 @@ export function toQuery(draft: CutChoice): Record<string, string> {
   );
 }
 
-/** The same for two set-ups that are the same, whatever order they were written in. */
+/** A text that is equal for equal set-ups, whatever the order of their parts. */
 export const addressOf = (draft: CutChoice): string =>
   new URLSearchParams(Object.entries(toQuery(draft)).sort(([a], [b]) => a.localeCompare(b))).toString();
 

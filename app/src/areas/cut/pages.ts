@@ -1,4 +1,4 @@
-/** What belongs to a cut and is not its first page: one piece. */
+/** The pages of a cut other than its first, loaded together. */
 export { Choosers } from './Choosers';
 export { EditOther } from './EditOther';
 export { MoreSketch } from './sketch/MoreSketch';

@@ -14,7 +14,7 @@ export interface Cut {
   readonly change: (change: Partial<CutChoice>) => void;
 }
 
-/** The cut on the bench, planned; null while the drawer is loading or lacks something. */
+/** The cut that is set up, with its plan; null while records are loading or one is missing. */
 export function useCut() {
   const machines = useRecords('machines');
   const stock = useRecords('stock');
@@ -28,7 +28,7 @@ export function useCut() {
   );
   const loading = machines.loading || stock.loading || tools.loading || metals.loading;
 
-  // A draft that names something this shop does not have is not written over: it only is not what is on the bench.
+  // A draft that names a record this shop does not have is kept, but another cut is shown.
   const choice = useMemo(
     () => (loading ? null : ((draft && standing(draft, drawer)) ?? firstDraft(drawer))),
     [loading, draft, drawer],

@@ -15,7 +15,7 @@ import type { FieldSpec, Raw } from './form-spec';
 
 const FEW = 5;
 
-/** The sentence at a field, or nothing. */
+/** The error sentence of a field, or undefined. */
 function useFault(path: string): string | undefined {
   const { formState } = useFormContext<Raw>();
   const at = (place: string): string | undefined => {

@@ -21,7 +21,7 @@ import type { Raw } from './form-spec';
 import { resolverFor, sortedSteps, toRaw } from './form-values';
 import { isDrawerKind, specOf } from './specs';
 
-/** One machine, piece of stock or tool: to read, change, duplicate, put away. */
+/** The form of one record of the drawer, to change, duplicate or put away. */
 export function ItemScreen() {
   const { kind, id, type, from } = useLocalSearchParams<{
     kind: string;
@@ -100,7 +100,7 @@ function ItemForm<K extends DrawerKind>({ kind, record, body, draftKey }: ItemFo
   const { keep, drop } = useFormDrafts();
   const spec = specOf(kind);
   const metals = useMetals();
-  // The version the form was opened from: a later one on the server is then a conflict, not silently overwritten.
+  // The version the form was opened from: a later one on the server makes a conflict and is not overwritten.
   const [opened] = useState(() => {
     const draft = useFormDrafts.getState().drafts[draftKey];
     return { version: draft?.version ?? record?.version ?? 0, body, draft: draft?.raw };

@@ -188,7 +188,7 @@ const WHEELS: Readonly<Record<MachineBody['kind'], readonly FieldSpec[]>> = {
   ],
 };
 
-/** Feeds as each kind has them; a drill press is fed by hand. */
+/** Fields for the feeds of each kind of machine; a drill press is fed by hand. */
 const FEEDS: Readonly<Record<MachineBody['kind'], FormGroup | null>> = {
   lathe: {
     title: 'Carriage feeds',

@@ -63,7 +63,7 @@ const approach = (about?: string): Size => ({
   ...(about && { about }),
 });
 const LEAD = '90 is square to the work; inch books give the lead angle, 90 less this';
-/** A size that may stay unknown, and what is taken then. */
+/** A field for a size that may be left empty; `about` says what is taken then. */
 const open = (path: string, label: string, about: string): Size => ({
   type: 'length',
   path,
@@ -145,7 +145,7 @@ const SIZES: Readonly<Record<ToolBody['kind'], readonly Size[]>> = {
   ],
 };
 
-/** What a size stands at until the tool in hand is measured: for one that another kind of tool did not have. */
+/** Usual sizes, shown when another kind of tool is chosen that has more sizes. */
 export const USUAL_SIZES = {
   diameterMm: 10,
   teeth: 2,
@@ -164,7 +164,7 @@ export const ALL_SIZES: readonly FormGroup[] = [{ title: 'Size', fields: Object.
 
 const isKind = (kind: unknown): kind is ToolBody['kind'] => typeof kind === 'string' && kind in SIZES;
 
-/** What is asked of a tool, by its kind. */
+/** The form of a tool of the chosen kind. */
 export function toolGroups(raw: Raw): FormGroup[] {
   const sizes = isKind(raw.kind) ? SIZES[raw.kind] : [];
   return [

@@ -6,7 +6,7 @@ import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
 import { GLOSSARY } from './glossary';
 
-/** What the words mean here. */
+/** The glossary of the terms used in the application. */
 export function GlossaryScreen() {
   const router = useRouter();
   return (

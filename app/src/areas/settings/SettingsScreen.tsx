@@ -22,7 +22,7 @@ const KEYS = [
   ['?', 'this list'],
 ] as const;
 
-/** What this device shows, and the schools the shop follows. */
+/** Settings: units and theme of this device, and the schools that the shop follows. */
 export function SettingsScreen() {
   const router = useRouter();
   const wide = useWide();

@@ -1,4 +1,4 @@
-/** One term for one thing, as it is used in this application. */
+/** The terms of the application, each with its meaning. */
 export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
   ['Aim', 'The cutting speed to work toward: the start in the chart range times every factor that applies.'],
   [

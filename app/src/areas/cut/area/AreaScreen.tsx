@@ -34,7 +34,7 @@ interface AreaJob {
   readonly depthMm: number;
   readonly pattern: 'one-way' | 'both-ways';
 }
-/** The face that was asked about last: one for each machine. */
+/** The face that was asked about last, one for each machine. */
 const useAreaJobs = draftsNamed<AreaJob>('pike-area');
 const FRESH: AreaJob = { lengthMm: 150, widthMm: 80, depthMm: 1, pattern: 'one-way' };
 type Size = 'lengthMm' | 'widthMm' | 'depthMm';
@@ -44,7 +44,7 @@ const SIZE_WORDS: Readonly<Record<Size, string>> = {
   depthMm: 'Depth of the layer',
 };
 
-/** A flat face: strips, way and time with every cutter there is, the quickest the machine can drive in front. */
+/** Compares all cutters for milling a flat face: strips, path and time, the quickest that the machine can drive first. */
 export function AreaScreen() {
   const { cut, drawer, loading, error } = useCut();
   const router = useRouter();
@@ -91,7 +91,7 @@ function AreaPage({
   const take = (found: CutterForArea) => {
     const tool = tools[found.index];
     if (!tool) return;
-    // Operation and tool first: each lets go of what belonged to the one before.
+    // Operation and tool first, because choosing them clears the sizes that do not fit.
     cut.change({ operation: found.operation });
     cut.change({ toolId: tool.id });
     cut.change({ depthMm: job.depthMm, widthMm: found.area.stepoverMm });
@@ -209,7 +209,7 @@ function Cutter({
 const WIDTH = 340;
 const HEIGHT = 170;
 
-/** The face from above with its strips and the way of the cutter. */
+/** The face seen from above, with its strips and the path of the cutter. */
 function Strips({ found, job, units }: { found: CutterForArea; job: AreaJob; units: UnitSystem }) {
   const c = useColours();
   const { area, tool } = found;

@@ -4,7 +4,7 @@ import { useColours } from '../../../theme/theme';
 
 const SIZE = 64;
 
-/** A helix seen from the side: so many coils of a height over a width. */
+/** Path of a helix seen from the side, with a number of coils of one height over a width. */
 const helix = (from: number, to: number, coils: number, height: number): string => {
   const points = Array.from({ length: coils * 16 + 1 }, (_, i) => {
     const turn = (i / 16) * 2 * Math.PI;
@@ -34,7 +34,7 @@ const LINES: Readonly<Record<ChipClass, string>> = {
 };
 const GRAINS = Array.from({ length: 38 }, (_, i) => ({ x: 8 + ((i * 37) % 49), y: 14 + ((i * 23) % 37) }));
 
-/** The chip as it lies in the tray, drawn. */
+/** A drawing of the chip as it lies in the tray. */
 export function ChipArt({ chip }: { chip: ChipClass }) {
   const c = useColours();
   return (

@@ -18,7 +18,7 @@ import { sayForecast, type ForecastRow } from '@pike-stone/words/forecast';
 import { Sweep } from './Sweep';
 import { WantedFinish } from './WantedFinish';
 
-/** What the cut will do before it is made: each with its reasons and what would change it. */
+/** The forecast of the cut: power, spring, finish, chip, heat and life, each with its reasons and what would change it. */
 export function ForecastScreen() {
   const { cut, loading, error } = useCut();
   const router = useRouter();
@@ -104,7 +104,7 @@ function Row({ row, share, art }: { row: ForecastRow; share: number | null; art:
   );
 }
 
-/** How much of what the machine has is used; the mark is where the reserve begins. */
+/** Bar of the share of the machine's power in use, with a mark where the reserve begins. */
 function Gauge({ share }: { share: number }) {
   const themedStyles = useStyles();
   const colours = useColours();

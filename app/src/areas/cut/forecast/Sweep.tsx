@@ -33,11 +33,11 @@ interface Curve {
   readonly title: string;
   readonly show: (value: number) => string;
   readonly log?: true;
-  /** A line not to be passed. */
+  /** A limit, drawn as a line. */
   readonly limit?: number | undefined;
 }
 
-/** What would change if one thing were set otherwise: small curves, one under the other. */
+/** Small charts of how the forecast changes with speed, feed or depth. */
 export function Sweep({ cut, units }: { cut: Cut; units: UnitSystem }) {
   const [by, setBy] = useState<SweptBy>('feed');
   const [width, setWidth] = useState(0);

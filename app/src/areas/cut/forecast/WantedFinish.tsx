@@ -12,7 +12,7 @@ import type { Cut } from '../useCut';
 /** The usual steps of roughness on drawings, um. */
 const RA_STEPS = [0.8, 1.6, 3.2, 6.3] as const;
 
-/** From a roughness on the drawing back to feed and nose. */
+/** Finds the feed and the nose radius that leave a wanted roughness. */
 export function WantedFinish({ cut, units }: { cut: Cut; units: UnitSystem }) {
   const [ra, setRa] = useState<number>(3.2);
   const wish = finishWish(cut.setup, cut.plan, ra);

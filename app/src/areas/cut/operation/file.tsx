@@ -7,7 +7,7 @@ import type { Drawing, SketchInput } from '../sketch/drawing';
 import { PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
 
-/** A file across the work, handle toward the chuck hand. */
+/** A file across the work, its handle toward the chuck. */
 function draw(input: SketchInput<HandFile>): Drawing {
   const { setup, units, height, pen } = input;
   const piece = pieceOf(input);

@@ -9,7 +9,7 @@ import { PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
 import { inward } from '../sketch/inward';
 
-/** A form tool, here with a round form, going in with its whole width. */
+/** A form tool with a round form, fed in with its whole width. */
 function draw(input: SketchInput<FormTool>): Drawing {
   const { setup, plan, units, width, height, pen } = input;
   const piece = pieceOf(input);

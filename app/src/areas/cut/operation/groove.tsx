@@ -10,7 +10,7 @@ import { PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
 import { inward } from '../sketch/inward';
 
-/** A groove: the blade in its first go, the rest of the width ghosted. */
+/** A groove: the blade in its first plunge, the rest of the width drawn thin. */
 function draw(input: SketchInput<PartingBlade>): Drawing {
   const { setup, plan, units, width, height, pen } = input;
   const piece = pieceOf(input);

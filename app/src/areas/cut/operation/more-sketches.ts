@@ -18,7 +18,7 @@ import { tSlot } from './t-slot';
 import { taper } from './taper';
 import { thread } from './thread';
 
-/** Sketches of the operations that are not met on every visit: fetched after the first load. */
+/** Sketches of the less usual operations, loaded after the first load. */
 export const MORE_SKETCHES = {
   shoulder,
   'centre-drill': centreDrill,

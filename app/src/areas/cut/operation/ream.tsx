@@ -16,12 +16,12 @@ function draw(input: SketchInput<Reamer>): Drawing {
   const d = setup.tool.diameterMm;
   const room = lathe ? height - 128 : width * 0.3;
   const R = Math.max(10, Math.min(room, d * 9) / 2);
-  // What is left is drawn thicker than it is: at this scale it would not be seen.
+  // The allowance is drawn thicker than it is, because it would not be seen at this scale.
   const left = Math.max(3, plan.depth.mm * ((2 * R) / d));
   const wall = lathe ? Math.max(18, Math.min(R, (height - 60) / 2 - R)) : Math.max(30, width * 0.22);
   const [near, far, at] = lathe ? [96, width - 36, width * 0.46] : [64, height - 34, height * 0.56];
   const middle = lathe ? height * 0.46 : width * 0.4;
-  /** Along the feed and across it, to the paper. */
+  /** Turns distances along and across the feed into places on the paper. */
   const p = (along: number, across: number): string =>
     lathe ? `${width - along} ${middle + across}` : `${middle + across} ${along}`;
   const lines = (parts: readonly (readonly [number, number][])[]): string =>

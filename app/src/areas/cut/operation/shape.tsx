@@ -18,7 +18,7 @@ function draw(input: SketchInput<TurningTool>): Drawing {
   const [before, after] = [Math.max(0, S - L) * (2 / 3), Math.max(0, S - L) / 3];
   const x1 = (width - L) / 2 + (before - after) / 2;
   const surface = height * 0.56;
-  // Drawn to the stroke's scale a cut would not be seen: it is shown at least this deep.
+  // At the scale of the stroke the depth would not be seen, so it is drawn at least this deep.
   const depth = Math.min(30, Math.max(7, plan.depth.mm * scale));
   const cut = surface + depth;
   const tip = x1 + L * 0.52;

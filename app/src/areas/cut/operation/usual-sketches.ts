@@ -11,7 +11,7 @@ import { ream } from './ream';
 import { shape } from './shape';
 import { turn } from './turn';
 
-/** Sketches of the commonest operations; the others come after the first load. */
+/** Sketches of the most usual operations, part of the first load. */
 export const USUAL_SKETCHES = {
   turn,
   face,

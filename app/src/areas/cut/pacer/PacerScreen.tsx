@@ -17,7 +17,7 @@ import { useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { useCut } from '../useCut';
 
-/** A dial that turns as the wheel should be wound, with a beat. */
+/** A dial that turns as fast as the handwheel should be wound, with a beat. */
 export function PacerScreen() {
   const { cut, loading, error } = useCut();
   const router = useRouter();
@@ -70,7 +70,7 @@ function Pacer({ secondsPerTurn, mmMin, travelPerTurnMm, divisions }: PacerProps
   const passed = began === null ? 0 : (now - began) / 1000;
   const beat = Math.floor(passed / beatS);
   const still = typeof matchMedia === 'function' && matchMedia('(prefers-reduced-motion: reduce)').matches;
-  // Without motion the hand steps from beat to beat.
+  // Under reduced motion the hand steps from beat to beat.
   const turns = (still ? beat * beatS : passed) / secondsPerTurn;
   useEffect(() => {
     if (began === null) return;

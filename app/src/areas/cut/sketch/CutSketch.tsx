@@ -8,7 +8,7 @@ const MoreSketch = laterWith<CutSketchProps>(() =>
   import('../pages').then((pages) => ({ default: pages.MoreSketch })),
 );
 
-/** The cut itself, to scale. Its blue figures are the form. */
+/** The sketch of the cut, to scale. Its blue figures are touched to change the set-up. */
 export function CutSketch(props: CutSketchProps) {
   const sketch = sketchIn(USUAL_SKETCHES, props.setup.operation);
   return sketch ? (

@@ -15,7 +15,7 @@ export interface CutSketchProps {
   readonly onTouch: (key: DimensionKey) => void;
 }
 
-/** The paper a cut is drawn on, its figures lying over it to be touched. */
+/** The sheet that a sketch is drawn on, with its figures above the drawing so that they can be touched. */
 export function Paper({
   setup,
   plan,

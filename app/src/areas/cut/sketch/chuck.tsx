@@ -2,7 +2,7 @@ import { G, Path, Rect } from 'react-native-svg';
 import type { Pen } from './dimensions';
 import { hatch } from './drawing';
 
-/** Where a bar seen from above begins: below the figures at the top, right of the shortest jaws shown, px. */
+/** Origin of a bar seen from above: below the figures at the top and right of the shortest jaws, px. */
 export const TOP = 46;
 export const JAW = 30;
 const LONGEST_JAW = 110;
@@ -18,10 +18,10 @@ export function Jaws({
   half,
   pen,
 }: {
-  /** To their face, and how tall each is, px. */
+  /** Distance from the paper's edge to the face of the jaws, and height of each jaw, px. */
   reach: number;
   tall: number;
-  /** Axis and half the thickness of the bar, px. */
+  /** Height of the axis and half the thickness of the bar, px. */
   cy: number;
   half: number;
   pen: Pen;

@@ -12,7 +12,7 @@ export type Pen = {
   readonly line: string;
 };
 
-/** What of the sketch can be touched and typed. */
+/** Names of the figures on a sketch that can be changed. */
 export type DimensionKey =
   'diameter' | 'depth' | 'width' | 'stickOut' | 'length' | 'angle' | 'pitch' | 'feed';
 
@@ -24,7 +24,7 @@ export interface DimensionMark {
   readonly anchor: 'left' | 'middle' | 'right';
   readonly figure: string;
   readonly after: string;
-  /** For those who hear it: "Diameter 32 mm". */
+  /** Spoken name, such as "Diameter 32 mm". */
   readonly says: string;
 }
 
@@ -91,14 +91,14 @@ const FIGURE_WIDTH = 11.6;
 const AFTER_WIDTH = 8.6;
 const MARGIN = 14;
 
-/** As wide as its text, and never under a finger's width: figures stand close on a sketch. */
+/** Width of a figure's touched area: its text, but at least a finger's width. */
 const widthOf = ({ figure, after }: DimensionMark): number =>
   Math.max(
     HEIGHT,
     figure.length * FIGURE_WIDTH + (after === '' ? 0 : after.length + 1) * AFTER_WIDTH + MARGIN,
   );
 
-/** The figure of a dimension as something to press: a text field's worth of target. */
+/** The figure of a dimension as a button. */
 export function DimensionFigure({
   mark,
   onPress,

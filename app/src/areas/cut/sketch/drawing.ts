@@ -3,7 +3,7 @@ import { DEG, type CutPlan, type CutSetup, type OperationKey, type Tool } from '
 import type { UnitSystem } from '@pike-stone/words';
 import type { DimensionMark, Pen } from './dimensions';
 
-/** What a sketch is given: the cut, the paper and the pens. */
+/** Input of a sketch: the cut, the size of the paper and the colours. */
 export interface SketchInput<T extends Tool = Tool> {
   readonly setup: CutSetup<T>;
   readonly plan: CutPlan;
@@ -25,7 +25,7 @@ export interface OperationSketch<T extends Tool = Tool> {
   draw(input: SketchInput<T>): Drawing;
 }
 
-/** The sketch of an operation, if it is among these. */
+/** The sketch of an operation, or undefined when it is not in this collection. */
 export const sketchIn = (
   sketches: Partial<Record<OperationKey, OperationSketch>>,
   operation: OperationKey,

@@ -3,7 +3,7 @@ import { formatFeedPerTurn, formatFeedRate, joined } from '@pike-stone/words';
 import { type DimensionMark } from './dimensions';
 import { type SketchInput } from './drawing';
 
-/** Feed as it stands beside its arrow. */
+/** The feed figure beside its arrow. */
 export function feedMark(
   input: SketchInput,
   x: number,

@@ -22,14 +22,14 @@ const LONGEST_JAW = 96;
 const RIGHT = 96;
 const CENTRE = 28;
 const TOP = 48;
-/** A bar is never drawn shorter than its dimensions need. */
+/** Least drawn length of a bar, so that its dimensions have room, px. */
 const SHORTEST = 132;
 
 const onCentre = ({ setup }: SketchInput): boolean => setup.support !== 'chuck';
-/** No jaws: a centre in the spindle and a dog. */
+/** Held between centres, with a dog, instead of in a chuck. */
 const dogged = ({ setup }: SketchInput): boolean => setup.support === 'between-centres';
 
-/** Where the bar lies: to scale, broken when it is longer than the paper. */
+/** Places the bar on the paper: to scale, and broken when it is longer than the paper. */
 export function pieceOf(input: SketchInput): Piece {
   const { setup, width, height } = input;
   const scale = Math.min((height - 136) / setup.workDiameterMm, 9);
@@ -41,11 +41,11 @@ export function pieceOf(input: SketchInput): Piece {
   return { scale, half, cy: TOP + half, jaw, end: jaw + length, broken: bar > free };
 }
 
-/** A length along the bar from its free end, px: to scale while it fits on what is shown. */
+/** A length along the bar from its free end, px: to scale, but not longer than the shown part. */
 export const along = ({ scale, jaw, end }: Piece, mm: number): number =>
   Math.max(16, Math.min(mm * scale, (end - jaw) * 0.72));
 
-/** Chuck, bar with its lower and upper outline, axis, and what belongs to every piece: diameter and stick-out. */
+/** Draws chuck, bar and axis, with the dimensions of diameter and stick-out. */
 export function PieceArt({
   input,
   piece,

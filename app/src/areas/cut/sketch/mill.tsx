@@ -7,7 +7,7 @@ import { arrowHead, DimensionLine, type DimensionMark } from './dimensions';
 import { hatch, type Drawing, type SketchInput } from './drawing';
 import { feedMark } from './feed-mark';
 
-/** Where the cutter goes: along an edge, into the full, over a flat. */
+/** Path of the cutter: along an edge, through a slot, over a flat. */
 type Into = 'side' | 'slot' | 'face';
 const INSERT_PX = 14;
 const NOSE_TOP = 22;
@@ -17,7 +17,7 @@ const TIP_ROOM = 68;
 export function milled(
   input: SketchInput<EndMill | FaceMill>,
   into: Into,
-  /** Length of flute; null: the body is only as high as its inserts. */
+  /** Length of flute; null for a body that is only as high as its inserts. */
   flutesMm: number | null,
 ): Drawing {
   const { setup, plan, units, width, height, pen } = input;
@@ -32,7 +32,7 @@ export function milled(
   );
   const [R, depth, wide, out] = [(d / 2) * scale, ap * scale, ae * scale, setup.stickOutMm * scale];
   const cx = width * 0.4;
-  // The tip always stands at one height, so that its dimensions have their place: a short cutter hangs from a long nose.
+  // The tip stands at a fixed height, which leaves room for its dimensions; a short cutter gets a longer nose above it.
   const tip = height - TIP_ROOM;
   const nose = tip - out - 22;
   const surface = tip - depth;
@@ -192,7 +192,7 @@ function Cutter({
   );
 }
 
-/** From above: which way it turns and which way the work goes, against the cutter. */
+/** Plan view with the directions of rotation and feed, which show conventional milling. */
 function Plan({
   into,
   pen,

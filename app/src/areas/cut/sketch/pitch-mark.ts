@@ -2,10 +2,10 @@ import { formatLength, joined } from '@pike-stone/words';
 import { type DimensionMark } from './dimensions';
 import type { SketchInput } from './drawing';
 
-/** A pitch is drawn so that its teeth can be told apart, whatever its scale. */
+/** Least drawn pitch, so that teeth can be told apart at any scale, px. */
 export const TEETH_SHOWN = 14;
 
-/** The pitch; an inch thread is known by its number, not by its pitch. */
+/** The pitch figure; an inch thread is given in threads per inch. */
 export const pitchMark = (
   { units }: Pick<SketchInput, 'units'>,
   mm: number,

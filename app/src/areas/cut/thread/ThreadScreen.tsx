@@ -27,7 +27,7 @@ import {
   type ThreadState,
 } from './thread-job';
 
-/** A thread pass by pass: where the compound slide goes, and what the wires say at the end. */
+/** Cuts a thread pass by pass: the slide readings of each pass, and the measure over wires at the end. */
 export function ThreadScreen() {
   const { cut, loading, error } = useCut();
   const router = useRouter();
@@ -169,11 +169,11 @@ function Thread({ cut, setup, back }: { cut: Cut; setup: ThreadSetup; back: () =
 const slideOf = ({ setup: { machine } }: Cut, { compoundDeg }: ThreadJob): Dial | null =>
   machine.kind !== 'lathe' ? null : compoundDeg === 0 ? machine.crossSlide : (machine.compoundSlide ?? null);
 
-/** By the divisions of the slide where they are known, else by its travel. */
+/** An advance in divisions of the slide where they are known, else in travel. */
 const sayInfeed = (dial: Dial | null, mm: number, units: UnitSystem): string =>
   dial ? sayDial(dial, mm) : joined(formatLength(mm, units));
 
-/** Every pass, the taken ones quiet. */
+/** List of all passes; those already taken are drawn pale. */
 function AllPasses({
   state,
   job,

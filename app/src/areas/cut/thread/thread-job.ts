@@ -2,11 +2,11 @@ import { firstThreadPass, threadOf, type CutSetup, type ThreadingTool } from '@p
 import { threadInfeed, threadWires, type ThreadInfeed } from '@pike-stone/core/forecast';
 import { draftsNamed } from '../../../data/drafts';
 
-/** How a thread is fed in and how far it has come. */
+/** Infeed of a thread, and the passes already taken. */
 export interface ThreadJob {
-  /** What was set up when it was begun: another thread begins anew. */
+  /** Names the thread it was begun for; another thread begins anew. */
   readonly key: string;
-  /** Of the compound slide from square. */
+  /** Angle of the compound slide from square to the axis, degrees. */
   readonly compoundDeg: number;
   readonly firstMm: number;
   readonly done: number;
@@ -17,7 +17,7 @@ export interface ThreadJob {
 /** A cut that makes a thread. */
 export type ThreadSetup = CutSetup<ThreadingTool>;
 
-/** Begun and not finished: one for each machine, kept over a reload. */
+/** Threads begun and not finished, one for each machine; they survive a reload. */
 export const useThreadJobs = draftsNamed<ThreadJob>('pike-thread');
 
 /** Schools of infeed by the half angle of the thread: nearly along the flank is the default. */
@@ -50,7 +50,7 @@ export const keyOf = (setup: ThreadSetup): string => {
 };
 
 const FINE_MM = 1.5;
-/** Under this the last pass rubs. */
+/** Least depth of the last pass; a finer one rubs, mm. */
 const RUBS_MM = 0.03;
 
 export function freshThread(setup: ThreadSetup): ThreadJob {
@@ -67,7 +67,7 @@ export function freshThread(setup: ThreadSetup): ThreadJob {
 
 export interface ThreadState {
   readonly infeed: ThreadInfeed;
-  /** Depth on the radius and compound travel since touch-off of the pass to come; null when all are taken. */
+  /** Depth on the radius and slide travel since touch-off of the next pass; null when all are taken. */
   readonly next: { readonly radialMm: number; readonly compoundMm: number; readonly stepMm: number } | null;
   readonly rubs: boolean;
   readonly wires: {

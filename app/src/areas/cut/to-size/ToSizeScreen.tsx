@@ -39,7 +39,7 @@ const SIZE_WORDS: Readonly<Record<SizeOf, string>> = {
 };
 type Editing = 'startMm' | 'targetMm' | 'depthMm' | 'finishMm' | 'measured';
 
-/** From a measured size to the wanted one: passes, dial readings, and what the next measure says. */
+/** Brings work to size: passes, dial readings, and the correction after each measurement. */
 export function ToSizeScreen() {
   const { cut, loading, error } = useCut();
   const router = useRouter();
@@ -210,7 +210,7 @@ interface PartProps {
   readonly units: UnitSystem;
 }
 
-/** What to set now, large. */
+/** The next dial reading, in large figures. */
 function NextPass({ state, job, dial, sign, units }: PartProps & { job: SizeJob }) {
   const length = (mm: number) => joined(formatLength(mm, units));
   const { correction, rows } = state;
@@ -259,7 +259,7 @@ function NextPass({ state, job, dial, sign, units }: PartProps & { job: SizeJob 
   );
 }
 
-/** Every pass to come with its dial. */
+/** List of the passes to come with their dial readings. */
 function Passes({ state, dial, sign, units, ups }: PartProps & { ups: ReturnType<typeof stepsUp> }) {
   const themedStyles = useStyles();
   if (state.rows.length === 0) return null;

@@ -18,13 +18,13 @@ import { draftsNamed } from '../../../data/drafts';
 
 export type SizeOf = 'outside' | 'bore' | 'length' | 'thickness';
 
-/** One measure after a pass: where the dial stood, and what was found. */
+/** One measurement after a pass: the dial reading and the size found. */
 interface SizeMeasure {
   readonly dialMm: number;
   readonly foundMm: number;
 }
 
-/** The way from a measured size to a wanted one, as far as it has come. */
+/** A job from a measured size to a wanted one, with the measurements so far. */
 export interface SizeJob {
   readonly of: SizeOf;
   readonly startMm: number;
@@ -35,7 +35,7 @@ export interface SizeJob {
   readonly measures: readonly SizeMeasure[];
 }
 
-/** Begun and not finished: one for each machine, kept over a reload. */
+/** Jobs begun and not finished, one for each machine; they survive a reload. */
 export const useSizeJobs = draftsNamed<SizeJob>('pike-to-size');
 
 export function sizesOf({ machine }: CutSetup): readonly SizeOf[] {
@@ -59,10 +59,10 @@ export function dialOf({ machine }: CutSetup, of: SizeOf = 'outside'): Dial | nu
   }
 }
 
-/** Share of the starting diameter down to which faster steps are told. */
+/** Share of the starting diameter down to which faster speed steps are looked for. */
 const TOLD_DOWN_TO = 0.3;
 
-/** Passes before which a faster step has become right, by their place in the list. */
+/** Faster speed steps that become right on the way, by the index of the pass they come before. */
 export function stepsUp(
   job: SizeJob,
   rows: readonly PassRow[],
@@ -89,13 +89,13 @@ export function stepsUp(
   );
 }
 
-/** A length or a thickness, not a diameter. */
+/** Whether the size is a length or a thickness instead of a diameter. */
 export const straight = (of: SizeOf): boolean => of === 'thickness' || of === 'length';
 
 /** A thickness changes by the whole travel of its slide, a diameter by twice it. */
 const perRadius = (of: SizeOf): number => (straight(of) ? 2 : 1);
 
-/** The size that the operation at hand changes. */
+/** The size that the operation changes. */
 function sizeCut(setup: CutSetup): SizeOf {
   const sizes = sizesOf(setup);
   const { diameterChange, feeding } = OPERATIONS[setup.operation];
@@ -123,13 +123,13 @@ export const freshJob = (setup: CutSetup, edgeKey: string, depthMm: number): Siz
 
 export interface PassRow {
   readonly depthMm: number;
-  /** Dial since touch-off, slide travel. */
+  /** Dial reading since touch-off, as slide travel, mm. */
   readonly dialMm: number;
   readonly afterMm: number;
 }
 
 export interface SizeState {
-  /** What is measured now; the start before any measure. */
+  /** The size last measured; the starting size before any measurement. */
   readonly nowMm: number;
   readonly removedMm: number;
   readonly correction: Correction | null;
@@ -139,7 +139,7 @@ export interface SizeState {
 }
 
 /** Passes still to come, with the spring that the last measure showed. */
-/** A list that can still be read; more passes are a slip of the finger. */
+/** Most passes listed; more come from a mistyped size. */
 const MOST_ROWS = 1000;
 
 export function sizeState(job: SizeJob, skinMm: number): SizeState {
