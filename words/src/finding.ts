@@ -110,7 +110,7 @@ function facingWords(f: FindingOf<'facing-centre'>, { length, rpm }: Pen): strin
   return `Speed falls toward the centre: inside ⌀${length(f.insideMm)} it is under ${f.carbide ? 'a third' : 'half'} of the aim.${chips}${faster}`;
 }
 
-/** Names of the moves that need teeth at the centre. */
+/** How a cutter goes into the work from above, in words. */
 const goDown = (ramping: boolean): string => (ramping ? 'ramp down' : 'go straight down');
 
 type Sentences = { readonly [C in FindingCode]: (finding: FindingOf<C>, pen: Pen) => string };

@@ -63,7 +63,7 @@ const CHIP_CHANGE: Partial<Record<ChipClass, string>> = {
   dust: 'Keep it off the ways and out of the air you breathe.',
 };
 
-/** Life of an edge in minutes, as a range from the least to the most likely values. */
+/** Minutes of an edge's life, or the end of the range that can be told. */
 export const formatLife = (value: number): string =>
   value < LIFE_SHOWN_MIN[0]
     ? `under ${LIFE_SHOWN_MIN[0]}`

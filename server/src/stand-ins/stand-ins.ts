@@ -31,7 +31,7 @@ function overTheLine(chance: Chance, text: string): Spoken {
 
 const MISSED = 0.02;
 const DOUBLED = 0.012;
-/** Slip of a belt: share by which the spindle is slower than the pulleys say. */
+/** Speed of a belt-driven spindle over the speed that the pulleys say. */
 const BELT_SLIP = 0.982;
 
 /** One pulse for each turn of a spindle that wanders a little; some pulses are missed, some doubled. */
