@@ -1,6 +1,6 @@
 /**
  * Every test that looks at the core, the quickest to notice first: the plans worked by
- * hand, the tests of the core, then some of the plans kept whole. Each property has
+ * hand, the tests of the core, the reference cases, then some of the plans kept whole. Each property has
  * fewer and always the same examples, and after one test has failed the others fail at
  * once: one is enough to know that a change of the core is noticed.
  */
@@ -39,5 +39,6 @@ global.test = global.it;
 const core = path.join(__dirname, '../core/src');
 const files = fs.readdirSync(core, { recursive: true }).filter((file) => file.endsWith('.test.ts'));
 for (const file of files.sort()) require(path.join(core, file));
+require('../contract/reference/reference.test.ts');
 require('../words/src/golden.test.ts');
 require('../server/characterisation/characterisation.test.ts');
