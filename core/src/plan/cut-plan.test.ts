@@ -3,7 +3,6 @@ import { anySetup, END_MILL, HAND_MILL, INSERT, scaled, setup } from '../fixture
 import { rotates } from '../tool/tool';
 import { OPERATIONS, type CutSetup } from '../operation/registry';
 import { cutPlan } from './cut-plan';
-import { findings } from './findings';
 import { DEFAULT_RULES, type ShopRules } from './rules';
 
 const plan = (more: Partial<CutSetup> = {}, rules: ShopRules = DEFAULT_RULES) => cutPlan(setup(more), rules);
@@ -161,36 +160,4 @@ describe('for every cut the forms accept', () => {
       { numRuns: 500 },
     );
   });
-});
-
-describe('what the numbers give reason to say', () => {
-  const keys = (more: Partial<CutSetup>) => findings(setup(more), plan(more)).map(({ code }) => code);
-
-  it('carbide where the machine is too slow, with the way out', () => {
-    const slow: Partial<CutSetup> = { tool: INSERT, workDiameterMm: 10, rpmByHand: 42 };
-    expect(keys(slow)).toContain('below-useful');
-    expect(findings(setup(slow), plan(slow))[0]).toMatchObject({ carbide: true });
-  });
-
-  it('HSS too fast, and the machine too fast altogether', () => {
-    expect(keys({ rpmByHand: 745 })).toContain('too-fast');
-    const huge = findings(setup({ workDiameterMm: 900 }), plan({ workDiameterMm: 900 }));
-    expect(huge.find(({ code }) => code === 'too-fast')).toMatchObject({ level: 'danger', slowest: true });
-  });
-
-  it('a cut in the skin, a rubbing depth, flutes too short, a deep hole, a long overhang', () => {
-    const skinned = { name: 'Casting', materialKey: 'grey-iron', uncertain: false, skinMm: 1 };
-    expect(keys({ stock: skinned, firstPassOnSkin: true, depthMm: 0.8 })).toContain('on-the-skin');
-    expect(keys({ tool: INSERT, depthMm: 0.03 })).toContain('depth-rubs');
-    expect(keys({ machine: HAND_MILL, operation: 'mill-side', tool: END_MILL, depthMm: 30 })).toContain(
-      'flute-length',
-    );
-    expect(keys({ operation: 'drill', tool: setup({ operation: 'drill' }).tool, depthMm: 60 })).toContain(
-      'peck',
-    );
-    expect(keys({ stickOutMm: 200 })).toContain('overhang');
-    expect(keys({ operation: 'face', workDiameterMm: 60 })).toContain('facing-centre');
-  });
-
-  it('nothing at all about an ordinary cut', () => expect(keys({ depthMm: 1 })).toEqual([]));
 });
