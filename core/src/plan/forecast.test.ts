@@ -8,6 +8,8 @@ import { millingForce } from '../mechanics/milling-force';
 import { feedForRoughness, minChipRoughness } from '../mechanics/roughness';
 import { toolLife } from '../mechanics/tool-life';
 import { turningForce } from '../mechanics/turning-force';
+import { toDialStep } from '../operation/depth-step';
+import { operationOf } from '../operation/registry';
 import { toolMaterial } from '../tool/library';
 import { cutPlan } from './cut-plan';
 import { findings } from './findings';
@@ -52,7 +54,11 @@ describe('what a cut will do', () => {
         const of = { ...anyCut, depthMm: null };
         const plan = cutPlan(of, DEFAULT_RULES);
         fc.pre(plan.depth.reason === 'machine-power');
-        expect(powerShare(of, plan).share).toBeLessThanOrEqual(POWER_RESERVE * 1.05);
+        const share = powerShare(of, plan).share!;
+        const dial = operationOf(of).depthDial(of.machine);
+        const lower = toDialStep((plan.depth.mm * POWER_RESERVE) / share, dial, Math.floor);
+        const isLowest = lower <= (plan.feed.turning?.depthFloorMm ?? 0);
+        expect(isLowest ? 0 : share).toBeLessThanOrEqual(POWER_RESERVE * 1.05);
       }),
       { numRuns: 300 },
     );
