@@ -2,20 +2,21 @@ import fc from 'fast-check';
 import { anySetup, BELT_LATHE, END_MILL, HAND_MILL, INSERT, setup, SHAPER } from '../fixture';
 import { material } from '../material/library';
 import { chipForm } from '../mechanics/chip-form';
-import { workDeflection } from '../mechanics/deflection';
+import { barDeflection, endMillDeflection, workDeflection } from '../mechanics/deflection';
 import { oxideColour } from '../mechanics/heat';
 import { millingForce } from '../mechanics/milling-force';
-import { feedForRoughness, minChipRoughness } from '../mechanics/roughness';
+import { feedForRoughness, millingRoughness, minChipRoughness } from '../mechanics/roughness';
 import { toolLife } from '../mechanics/tool-life';
 import { turningForce } from '../mechanics/turning-force';
 import { toDialStep } from '../operation/depth-step';
-import { operationOf } from '../operation/registry';
+import { operationOf, type CutSetup } from '../operation/registry';
 import { toolMaterial } from '../tool/library';
 import { cutPlan } from './cut-plan';
 import { findings } from './findings';
 import { forecast } from './forecast';
 import { POWER_RESERVE, powerShare } from './power-share';
 import { DEFAULT_RULES } from './rules';
+import { planWith } from './sweep';
 
 const motor = { powerKw: 0.55, phases: 1, efficiency: 0.7 } as const;
 const STEEL = { kc11: 1500, mc: 0.22, rake0Deg: 6, speedExponent: 0.1 };
@@ -96,6 +97,131 @@ describe('what a cut will do', () => {
     const of = setup({ tool: INSERT, workDiameterMm: 10, rpmByHand: 42 });
     expect(forecast(of, cutPlan(of, DEFAULT_RULES)).life).toBeNull();
   });
+});
+
+describe('what the surface will be', () => {
+  const finish = (of: CutSetup, change: Parameters<typeof planWith>[1] = {}) =>
+    forecast(of, planWith(cutPlan(of, DEFAULT_RULES), change)).finish!;
+  const slow = { rpm: 20 };
+
+  it('of a nose: f²/8r, rougher by the machine, and between seven tenths and half as much again', () => {
+    const { idealRaUm, realisticRaUm, lowRaUm, highRaUm, builtUp, finerIsWorse } = finish(setup(), slow);
+    const rt = (1000 * 0.1 ** 2) / (8 * 0.4);
+    const least = minChipRoughness(0.1, 0.4, toolMaterial('hss').edgeRadiusUm).raUm;
+    expect(idealRaUm).toBeCloseTo((rt * 4) / (9 * Math.sqrt(3)), 9);
+    expect(realisticRaUm).toBeCloseTo(Math.max(idealRaUm, least) * builtUp * 1.7, 9);
+    expect(lowRaUm).toBeCloseTo(0.7 * realisticRaUm, 9);
+    expect(highRaUm).toBeCloseTo(1.5 * realisticRaUm, 9);
+    expect(finerIsWorse).toBe(false);
+    expect(finish(setup(), { mmRev: 0.005 }).finerIsWorse).toBe(true);
+  });
+
+  it('rougher where the edge builds up: at its speed, less with fluid', () => {
+    const builtUp = (fluid: CutSetup['fluid'], rpm: number) => finish(setup({ fluid }), { rpm }).builtUp;
+    expect(builtUp('dry', 2)).toBe(1);
+    expect(builtUp('dry', 265)).toBeGreaterThan(builtUp('flood', 265));
+    expect(builtUp('flood', 265)).toBe(builtUp('brush', 265));
+    expect(builtUp('flood', 265)).toBeGreaterThan(1);
+  });
+
+  it('of a mill: from every tooth true to one that stands out and marks each turn', () => {
+    const of = setup({ operation: 'mill-side', stickOutMm: 30, widthMm: 3 });
+    const found = finish(of, { mmRev: 0.4, rpm: 1 });
+    const marks = millingRoughness('peripheral', 12, 0.1, 4, 0, 1.5);
+    expect(found).toEqual({
+      idealRaUm: expect.closeTo(0.2566 * marks.everyToothUm, 9),
+      realisticRaUm: expect.closeTo(0.2566 * marks.oneToothUm * 1.3, 9),
+      lowRaUm: expect.closeTo(0.2566 * marks.everyToothUm * 1.3, 9),
+      highRaUm: expect.closeTo(0.2566 * marks.oneToothUm * 1.3 * 1.5, 9),
+      finerIsWorse: false,
+      builtUp: 1,
+    });
+    const face = finish(setup({ operation: 'face-mill' }), { mmRev: 0.4, rpm: 1 });
+    expect(face.idealRaUm).toBeCloseTo(
+      0.2566 * millingRoughness('face-nose', 50, 0.1, 4, 0.4, 0).everyToothUm,
+      9,
+    );
+    expect(
+      forecast(setup({ operation: 'drill' }), cutPlan(setup({ operation: 'drill' }), DEFAULT_RULES)),
+    ).toMatchObject({ finish: null, chip: null, life: null });
+  });
+});
+
+describe('what gives way', () => {
+  const spring = (of: CutSetup) => {
+    const plan = cutPlan(of, DEFAULT_RULES);
+    return { plan, load: operationOf(of).edgeLoad(of, plan)!, spring: forecast(of, plan).spring };
+  };
+
+  it('work that stands out of the chuck', () => {
+    const { load, spring: found } = spring(setup({ workDiameterMm: 12, stickOutMm: 60 }));
+    const by = workDeflection('chuck', material('low-carbon-cold-drawn').eGPa, 12, 0, 60, 60, load.pushN);
+    expect(found).toEqual({
+      what: 'work',
+      mm: by.deflectionMm,
+      errorMm: by.diameterErrorMm,
+      ratio: 5,
+      allowable: 3,
+    });
+  });
+
+  it('the bar in a bore', () => {
+    const { load, spring: found } = spring(setup({ operation: 'bore', workDiameterMm: 30, stickOutMm: 60 }));
+    const by = barDeflection('steel', 12, 60, load.pushN, load.cuttingN);
+    expect(found).toEqual({
+      what: 'bar',
+      mm: by.radialMm,
+      errorMm: by.diameterErrorMm,
+      ratio: 5,
+      allowable: by.allowable,
+    });
+  });
+
+  it('an end mill, which stands out at least as far as it cuts deep', () => {
+    const side = (more: Partial<CutSetup>) =>
+      spring(setup({ operation: 'mill-side', widthMm: 3, depthMm: 20, stickOutMm: 40, ...more }));
+    const { load, spring: found } = side({});
+    const mm = endMillDeflection('hss', 12, 12, 22, 40, load.pushN);
+    expect(found).toEqual({ what: 'cutter', mm, errorMm: mm, ratio: 40 / 12, allowable: 4 });
+    const short = side({ stickOutMm: 10 });
+    expect(short.spring!.mm).toBe(endMillDeflection('hss', 12, 12, 22, 20, short.load.pushN));
+    const thick = side({ tool: { ...END_MILL, shankMm: 16 } });
+    expect(thick.spring!.mm).toBe(endMillDeflection('hss', 12, 16, 22, 40, thick.load.pushN));
+    expect(spring(setup({ operation: 'part', stickOutMm: 20 })).spring).toBeNull();
+  });
+});
+
+describe('how hot the edge gets', () => {
+  const of = setup({ fluid: 'dry' });
+  const plan = cutPlan(of, DEFAULT_RULES);
+  const { interfaceC } = forecast(of, plan).heat!;
+  const at = (marginK: number) =>
+    forecast(of, { ...plan, edge: { ...plan.edge, hotLimitC: interfaceC + marginK } }).heat!;
+
+  it('is good a hundred degrees below what it stands, and over above it', () => {
+    expect([101, 99, 0, -1].map((marginK) => at(marginK).verdict)).toEqual([
+      'good',
+      'watch',
+      'watch',
+      'over',
+    ]);
+    expect(at(99).marginK).toBeCloseTo(99, 9);
+  });
+
+  it('is told by the colour of the chip, unless it is drowned', () => {
+    const colour = (fluid: CutSetup['fluid']) =>
+      forecast({ ...of, fluid, tool: INSERT, rpmByHand: 745 }, planWith(plan, { rpm: 745 })).heat!.colour;
+    expect(colour('dry')).not.toBeNull();
+    expect(colour('flood')).toBeNull();
+    expect(forecast({ ...of, fluid: 'brush' }, plan).heat!.interfaceC).toBeLessThan(interfaceC);
+  });
+});
+
+test('a pass takes its length over the feed', () => {
+  const of = setup({ lengthMm: 60 });
+  const plan = cutPlan(of, DEFAULT_RULES);
+  const { lengthMm, passS } = forecast(of, plan);
+  expect(passS).toBeCloseTo((60 * lengthMm) / (plan.feed.mmRev * plan.speed.rungRpm), 9);
 });
 
 describe('force and power', () => {
