@@ -5,7 +5,8 @@ import type { CutSetup } from '../operation/registry';
 import { lastWhere } from '../quantity/bisection';
 import { positive } from '../quantity/out-of-range';
 import { usableFeeds } from './feed-plan';
-import { chipCut, finishFactor } from './forecast';
+import { finishFactor } from './finish-forecast';
+import { chipCut } from './forecast';
 
 /** What a wanted roughness asks for. */
 export interface FinishWish {

@@ -1,0 +1,94 @@
+import {
+  builtUpEdgeFactor,
+  idealRoughness,
+  machineFinishFactor,
+  millingRoughness,
+  minChipRoughness,
+} from '../mechanics/roughness';
+import type { CutPlan } from '../operation/cut-plan';
+import { forceEdge } from '../operation/edge';
+import { operationOf, type CutSetup } from '../operation/registry';
+import type { BoringBar, Tool, TurningTool } from '../tool/tool';
+
+export interface FinishForecast {
+  readonly idealRaUm: number;
+  readonly realisticRaUm: number;
+  readonly lowRaUm: number;
+  readonly highRaUm: number;
+  /** A finer feed would leave it rougher: the edge cannot cut so thin a chip. */
+  readonly finerIsWorse: boolean;
+  readonly builtUp: number;
+}
+
+/** A real surface lies from so much of the model to so much of it. */
+const SPREAD = { low: 0.7, high: 1.5 } as const;
+/** An end edge is taken to stand from 1° to 60° off the surface. */
+const END_EDGE_DEG = { least: 1, most: 60 } as const;
+/** Ra over the height of a row of milled ridges, 4/(9 sqrt 3). */
+const RA_OF_RIDGES = 0.2566;
+/** Hollow of an end mill's end, degrees. */
+const DISH_DEG = 1.5;
+
+/** The tool, when it has a single nose that makes the surface; null for the others. */
+export const nosed = (tool: Tool): TurningTool | BoringBar | null =>
+  tool.kind === 'turning-tool' || tool.kind === 'boring-bar' ? tool : null;
+
+const builtUpIn = ({ tool, fluid }: CutSetup, { metal, edge, speed }: CutPlan): number =>
+  builtUpEdgeFactor(
+    metal.builtUpEdge,
+    speed.actualMPerMin,
+    fluid !== 'dry',
+    forceEdge(tool, metal, edge).rakeDeg,
+  );
+
+/** How much rougher than the ridges of feed and nose: built-up edge and machine. */
+export const finishFactor = (setup: CutSetup, plan: CutPlan): number =>
+  builtUpIn(setup, plan) * machineFinishFactor(setup.machine.condition);
+
+export function finishForecast(setup: CutSetup, plan: CutPlan): FinishForecast | null {
+  const { surface } = operationOf(setup);
+  const tool = nosed(setup.tool);
+  if (surface === 'nose' && tool) return turnedFinish(tool, setup, plan);
+  return surface === 'peripheral' || surface === 'face' ? milledFinish(surface, setup, plan) : null;
+}
+
+/** The rougher of the ridges of feed and nose and of the least chip the edge cuts. */
+function turnedFinish(
+  { noseRadiusMm, approachDeg, cornerDeg }: TurningTool | BoringBar,
+  setup: CutSetup,
+  plan: CutPlan,
+): FinishForecast {
+  const { mmRev } = plan.feed;
+  const end = 180 - approachDeg - cornerDeg;
+  const endDeg = Math.min(END_EDGE_DEG.most, Math.max(END_EDGE_DEG.least, end));
+  const ideal = idealRoughness(mmRev, noseRadiusMm, approachDeg, endDeg);
+  const least = minChipRoughness(mmRev, noseRadiusMm, plan.edge.edgeRadiusUm);
+  const real = Math.max(ideal.raUm, least.raUm) * finishFactor(setup, plan);
+  return {
+    idealRaUm: ideal.raUm,
+    realisticRaUm: real,
+    lowRaUm: SPREAD.low * real,
+    highRaUm: SPREAD.high * real,
+    finerIsWorse: least.finerIsWorse,
+    builtUp: builtUpIn(setup, plan),
+  };
+}
+
+/** From every tooth true to one tooth that stands out, which is usual; null for a tool without teeth. */
+function milledFinish(surface: 'peripheral' | 'face', setup: CutSetup, plan: CutPlan): FinishForecast | null {
+  const { tool } = setup;
+  if (!('teeth' in tool)) return null;
+  const noseMm = 'noseRadiusMm' in tool ? tool.noseRadiusMm : 0;
+  const fz = plan.feed.mmRev / tool.teeth;
+  const kind = surface === 'face' ? 'face-nose' : 'peripheral';
+  const marks = millingRoughness(kind, tool.diameterMm, fz, tool.teeth, noseMm, DISH_DEG);
+  const factor = finishFactor(setup, plan);
+  return {
+    idealRaUm: RA_OF_RIDGES * marks.everyToothUm,
+    realisticRaUm: RA_OF_RIDGES * marks.oneToothUm * factor,
+    lowRaUm: RA_OF_RIDGES * marks.everyToothUm * factor,
+    highRaUm: RA_OF_RIDGES * marks.oneToothUm * factor * SPREAD.high,
+    finerIsWorse: false,
+    builtUp: builtUpIn(setup, plan),
+  };
+}
