@@ -58,6 +58,9 @@ export const SHAPER: Machine = {
   toolSlide: { travelPerTurnMm: 2, divisions: 80, reads: 'radius', backlashMm: 0.15 },
 };
 
+/** The motor of a small machine. */
+export const MOTOR = { powerKw: 0.55, phases: 1, efficiency: 0.7 } as const;
+
 /** One of each kind. */
 export const TOOLS: { readonly [K in ToolKind]: Extract<Tool, { readonly kind: K }> } = {
   'turning-tool': {

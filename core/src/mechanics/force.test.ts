@@ -237,3 +237,60 @@ describe('heat and finish', () => {
     }
   });
 });
+
+describe('force and power', () => {
+  const cut = {
+    depthMm: 2,
+    feedMmRev: 0.2,
+    approachDeg: 90,
+    noseRadiusMm: 0.4,
+    diameterMm: 40,
+    speedMPerMin: 25,
+  };
+  const more = fc.double({ min: 1.01, max: 3, noNaN: true });
+
+  it('rise with depth, feed and wear, fall with rake', () => {
+    const base = turningForce(STEEL, SHARP, 'turn-outside', cut).fcN;
+    fc.assert(
+      fc.property(more, (times) => {
+        expect(
+          turningForce(STEEL, SHARP, 'turn-outside', { ...cut, depthMm: 2 * times }).fcN,
+        ).toBeGreaterThan(base);
+        const coarser = turningForce(STEEL, SHARP, 'turn-outside', { ...cut, feedMmRev: 0.2 * times }).fcN;
+        // A thicker chip costs less force for each square millimetre.
+        expect(coarser).toBeGreaterThan(base);
+        expect(coarser).toBeLessThan(base * times);
+      }),
+    );
+    expect(turningForce(STEEL, { rakeDeg: 20, wearLandMm: 0 }, 'turn-outside', cut).fcN).toBeLessThan(base);
+    expect(turningForce(STEEL, { rakeDeg: 6, wearLandMm: 0.4 }, 'turn-outside', cut).fcN).toBeGreaterThan(
+      base,
+    );
+  });
+
+  it('a cutter refuses a width above its diameter, and its peak is never under its mean', () => {
+    const mill = {
+      diameterMm: 12,
+      aeMm: 3,
+      apMm: 4,
+      teeth: 4,
+      fzMm: 0.04,
+      rpm: 700,
+      approachDeg: 90,
+      position: 'side',
+    } as const;
+    expect(() => millingForce(STEEL, SHARP, { ...mill, aeMm: 13 })).toThrow(
+      'width of cut must be from 0 to 12',
+    );
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 12, noNaN: true }),
+        fc.integer({ min: 1, max: 8 }),
+        (aeMm, teeth) => {
+          const r = millingForce(STEEL, SHARP, { ...mill, aeMm, teeth });
+          expect(r.peakPowerKw).toBeGreaterThanOrEqual(r.powerKw * 0.999);
+        },
+      ),
+    );
+  });
+});

@@ -1,4 +1,4 @@
-import { BELT_LATHE, END_MILL, HAND_MILL, INSERT, setup, TOOLS } from '../fixture';
+import { BELT_LATHE, END_MILL, HAND_MILL, INSERT, MOTOR, TOOLS, setup } from '../fixture';
 import type { CutPlan, FeedPlan, SpeedPlan } from '../operation/cut-plan';
 import type { CutSetup } from '../operation/registry';
 import { centreHeight } from '../setting/centre-height';
@@ -29,13 +29,12 @@ const withDepth = (of: CutSetup, mm: number) => {
 test('an ordinary cut gives no reason to say anything', () => expect(found(ORDINARY)).toEqual([]));
 
 describe('power', () => {
-  const motor = { powerKw: 0.55, phases: 1, efficiency: 0.7 } as const;
-  const cut = setup({ machine: { ...BELT_LATHE, motor }, workDiameterMm: 50, depthMm: 2 });
+  const cut = setup({ machine: { ...BELT_LATHE, motor: MOTOR }, workDiameterMm: 50, depthMm: 2 });
   const whole = powerShare(cut, planOf(cut)).share!;
   /** The same cut on a motor of which it takes this share. */
   const taking = (share: number): CutSetup => ({
     ...cut,
-    machine: { ...cut.machine, motor: { ...motor, powerKw: (motor.powerKw * whole) / share } },
+    machine: { ...cut.machine, motor: { ...MOTOR, powerKw: (MOTOR.powerKw * whole) / share } },
   });
   const told = (of: CutSetup) => found(of).find(({ code }) => code === 'power');
 

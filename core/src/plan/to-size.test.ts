@@ -1,9 +1,5 @@
 import fc from 'fast-check';
-import { areaPlan } from './area';
 import { dialTotals, finishDepthFor, measureCorrect, passPlan } from './to-size';
-import { shaperFeed } from '../mechanics/shaper-feed';
-import { handFeed } from '../machine/hand-feed';
-import { pace } from '../machine/pacer';
 
 describe('passes to size', () => {
   it('are refused by the thousand, not listed', () => {
@@ -144,55 +140,5 @@ describe('measured and corrected', () => {
       finishDepthFor('carbide-uncoated'),
       finishDepthFor('carbide-coated'),
     ]).toEqual([0.05, 0.05, 0.15]);
-  });
-});
-
-describe('an area, a shaper, a hand', () => {
-  it('is covered in equal strips, with the way back in between', () => {
-    const area = { lengthMm: 120, widthMm: 80, cutterMm: 16, stepoverMm: 12, feedMmMin: 110 };
-    // 7 strips of 11.43; 120 and twice 2 and the cutter: 140 mm of travel, 6 ways back.
-    expect(areaPlan({ ...area, returnMmMin: 400 })).toEqual({
-      passes: 7,
-      stepoverMm: expect.closeTo(80 / 7, 9),
-      travelMm: 140,
-      pathMm: 980,
-      minutes: expect.closeTo(980 / 110 + (6 * 140) / 400, 9),
-    });
-    expect(areaPlan({ ...area, pattern: 'both-ways', ends: 'centre-clears', changeS: 3 })).toMatchObject({
-      travelMm: 124,
-      minutes: expect.closeTo((7 * 124) / 110 + 6 * (80 / 7 / 110 + 3 / 60), 9),
-    });
-    expect(areaPlan({ ...area, stepoverMm: 16, pattern: 'both-ways' }).passes).toBe(5);
-  });
-
-  it('a wider step-over takes fewer passes', () => {
-    const area = { lengthMm: 120, widthMm: 80, cutterMm: 16, feedMmMin: 110, returnMmMin: 400 };
-    expect(areaPlan({ ...area, stepoverMm: 12 }).minutes).toBeLessThan(
-      areaPlan({ ...area, stepoverMm: 8 }).minutes,
-    );
-    expect(() => areaPlan({ ...area, returnMmMin: undefined, stepoverMm: 8 })).toThrow(
-      'speed of the way back',
-    );
-  });
-
-  it('a ratchet gives whole teeth, at least one', () => {
-    expect(shaperFeed(0.1, 50, 40, 0, 0.15)).toMatchObject({ ratchetTeeth: 1, feedMm: 0.15 });
-    expect(shaperFeed(0.4, 50, 40)).toMatchObject({ ratchetTeeth: null, strokes: 125 });
-  });
-
-  it('the pacer keeps to easy divisions and a beat that can be followed', () => {
-    fc.assert(
-      fc.property(
-        fc.double({ min: 10, max: 400, noNaN: true }),
-        fc.constantFrom(50, 80, 100, 125),
-        (mmMin, divisions) => {
-          const feed = handFeed(mmMin, 5, divisions);
-          const { divisions: each, beatS } = pace(feed, divisions);
-          expect(each / beatS).toBeCloseTo(feed.divisionsPerSecond, 6);
-          expect(beatS).toBeGreaterThan(0.3);
-          expect(beatS).toBeLessThan(3);
-        },
-      ),
-    );
   });
 });
