@@ -104,8 +104,8 @@ export interface Operation<T extends Tool = Tool> {
   /** The dial that sets the depth; null where a stop, the compound or the quill does. */
   depthDial(machine: Machine): Dial | null;
   startDepth(job: Job<T>, context: DepthContext): DepthStart;
-  /** Width of the cut from what is typed and the start; null where it has none. */
-  widthInUseMm(job: Job<T>, startMm: number | null): number | null;
+  /** Width of the cut from the typed one and the start, where it is not simply the start's. */
+  chosenWidthMm?(job: Job<T>, startMm: number): number;
   startFeed(job: Job<T>, context: FeedContext): FeedStart;
   /** Factors that follow from the depth. */
   depthFactors(job: Job<T>, depthMm: number): readonly FactorName[];

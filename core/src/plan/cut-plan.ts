@@ -43,7 +43,7 @@ export function cutPlan(setup: CutSetup, rules: ShopRules): CutPlan {
   const standing = standingFactors(setup);
   const { depthFactor } = factorChain(metal, edge, standing);
   const start = operation.startDepth(setup, { metal, edge, depthFactor });
-  const widthMm = operation.widthInUseMm(setup, start.widthMm);
+  const widthMm = start.widthMm && (operation.chosenWidthMm?.(setup, start.widthMm) ?? start.widthMm);
   const at = (depthMm: number, from: DepthStart): CutPlan => {
     const names = [...standing, ...operation.depthFactors(setup, depthMm)];
     const aim = speedAim(metal, edge, operation.speedColumn, rules, names);

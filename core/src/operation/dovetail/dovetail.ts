@@ -2,6 +2,7 @@ import type { DovetailCutter } from '../../tool/tool';
 import { setByTool } from '../depth-start';
 import { toDialStep } from '../depth-step';
 import { milled, tableDial } from '../family/milled';
+import { withinCutterMm } from '../family/swath';
 import type { Job } from '../job';
 import type { Operation } from '../operation';
 
@@ -30,8 +31,7 @@ export const dovetail: Operation<DovetailCutter> = {
       Math.min(tool.slantHeightMm, tool.diameterMm * DEEPEST_SHARE),
       toDialStep(tool.diameterMm * WIDTH_SHARE * depthFactor, tableDial(machine)),
     ),
-  widthInUseMm: ({ tool, widthMm }, startMm) =>
-    startMm === null ? null : Math.min(widthMm ?? startMm, tool.diameterMm),
+  chosenWidthMm: withinCutterMm,
   cuttingLengthMm: ({ slantHeightMm }) => slantHeightMm,
   findings: (job) => [{ code: 'dovetail-rough', level: 'note', angleDeg: dovetailDeg(job) }],
 };

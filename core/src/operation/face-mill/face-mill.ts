@@ -2,7 +2,7 @@ import type { FaceMill } from '../../tool/tool';
 import { underSkinMm } from '../depth-start';
 import { toDialStep } from '../depth-step';
 import { kneeDial, milled } from '../family/milled';
-import { swathMm } from '../family/swath';
+import { swathMm, withinCutterMm } from '../family/swath';
 import type { Operation } from '../operation';
 
 /** Our start for a face mill, mm deep, and its width over the diameter. */
@@ -33,8 +33,7 @@ export const faceMill: Operation<FaceMill> = {
       widthMm: swathMm(job.tool.diameterMm * WIDTH_SHARE),
     };
   },
-  widthInUseMm: ({ tool, widthMm }, startMm) =>
-    startMm === null ? null : Math.min(widthMm ?? startMm, tool.diameterMm),
+  chosenWidthMm: withinCutterMm,
   cuttingLengthMm: ({ fluteLengthMm }) => fluteLengthMm,
   findings: () => [],
 };

@@ -53,7 +53,6 @@ export const face: Operation<TurningTool> = {
   feeding: () => 'across',
   depthDial: () => null,
   startDepth: roughingDepth(() => null),
-  widthInUseMm: () => null,
   passLengthMm: (job) => job.workDiameterMm / 2,
   findings,
 };

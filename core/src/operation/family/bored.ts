@@ -39,7 +39,6 @@ export const bored = (depthDial: (machine: Machine) => Dial | null) =>
         depthDial(job.machine),
         { noseMm: noseDepthMm(job.tool.noseRadiusMm, edge) },
       ),
-    widthInUseMm: () => null,
     passLengthMm: (job) => job.stickOutMm,
     findings: () => [],
   }) satisfies Partial<Operation<BoringBar>>;

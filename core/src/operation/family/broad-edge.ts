@@ -63,7 +63,6 @@ export const broadEdge = <T extends Broad>(kind: ForceOperation, widthMm: (job: 
     breaksChip: false,
     rimDiameterMm: (job: Job<T>) => job.workDiameterMm,
     feeding: () => 'across',
-    widthInUseMm: (_job: Job<T>, startMm: number | null) => startMm,
     depthFactors: () => [],
     spindleLoad: (job: Job<T>, plan: CutPlan) => {
       const force = forceOf(job, plan);

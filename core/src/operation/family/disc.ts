@@ -31,6 +31,5 @@ export const disc = <T extends SlittingSaw | FormCutter>(
     leadsTo: [],
     // On a vertical mill the disc lies flat: the cross slide sets its depth, not the knee.
     depthDial: (machine: Machine) => (machine.kind === 'vertical-mill' ? null : kneeDial(machine)),
-    widthInUseMm: (_job: Job<T>, startMm: number | null) => startMm,
     depthFactors: () => [],
   }) satisfies Partial<Operation<T>>;

@@ -84,7 +84,6 @@ export const drilled = {
   leadsTo: [],
   feeding: () => 'tailstock',
   depthDial: () => null,
-  widthInUseMm: (_job: Job<Axial>, startMm: number | null) => startMm,
   depthFactors: () => [],
   toothChipMm: () => null,
   cuttingLengthMm: () => null,

@@ -28,5 +28,4 @@ export const slotted = {
       widthMm: tool.diameterMm,
     };
   },
-  widthInUseMm: (_job, startMm) => startMm,
 } satisfies Partial<Operation<EndMill>>;

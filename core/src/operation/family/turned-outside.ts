@@ -39,5 +39,4 @@ export const turnedOutside = {
   feeding: () => 'along',
   depthDial: crossSlide,
   startDepth: roughingDepth(crossSlide),
-  widthInUseMm: () => null,
 } satisfies Partial<Operation<TurningTool>>;

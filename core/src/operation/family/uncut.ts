@@ -21,7 +21,6 @@ export const uncut = {
   leadsTo: [],
   readAs: 'hss',
   rimDiameterMm: (job) => job.workDiameterMm,
-  widthInUseMm: () => null,
   depthFactors: () => [],
   spindleLoad: () => null,
   edgeLoad: () => null,

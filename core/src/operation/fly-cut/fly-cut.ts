@@ -1,7 +1,7 @@
 import type { FlyCutter } from '../../tool/tool';
 import { toDialStep } from '../depth-step';
 import { kneeDial, milled } from '../family/milled';
-import { swathMm } from '../family/swath';
+import { swathMm, withinCutterMm } from '../family/swath';
 import type { Operation } from '../operation';
 
 /** One tooth and a blow each turn: little depth, mm; and its width over the tip circle. */
@@ -25,8 +25,7 @@ export const flyCut: Operation<FlyCutter> = {
     reason: 'own',
     widthMm: swathMm(tool.diameterMm * WIDTH_SHARE),
   }),
-  widthInUseMm: ({ tool, widthMm }, startMm) =>
-    startMm === null ? null : Math.min(widthMm ?? startMm, tool.diameterMm),
+  chosenWidthMm: withinCutterMm,
   cuttingLengthMm: () => null,
   findings: ({ firstPassOnSkin, interrupted }) =>
     firstPassOnSkin || interrupted ? [{ code: 'fly-skin', level: 'caution' }] : [],

@@ -38,7 +38,7 @@ export const groove: Operation<PartingBlade> = {
       Math.max(job.widthMm ?? 0, bladeWidthMm(job)),
     ),
   // Never narrower than its blade.
-  widthInUseMm: (job, startMm) => (startMm === null ? null : Math.max(startMm, job.widthMm ?? startMm)),
+  chosenWidthMm: ({ widthMm }, startMm) => Math.max(startMm, widthMm ?? startMm),
   startFeed: bladeFeed,
   findings: (job, { depth }) => {
     const mostMm = DEEP_TIMES * bladeWidthMm(job);

@@ -2,6 +2,7 @@ import type { EndMill } from '../../tool/tool';
 import { toDialStep } from '../depth-step';
 import { endMilled } from '../family/end-milled';
 import { kneeDial, tableDial } from '../family/milled';
+import { withinCutterMm } from '../family/swath';
 import type { Operation } from '../operation';
 
 /** Width of a side cut to start with, over the diameter. */
@@ -22,6 +23,5 @@ export const millSide: Operation<EndMill> = {
       widthMm: toDialStep(tool.diameterMm * WIDTH_SHARE, tableDial(machine)),
     };
   },
-  widthInUseMm: ({ tool, widthMm }, startMm) =>
-    startMm === null ? null : Math.min(widthMm ?? startMm, tool.diameterMm),
+  chosenWidthMm: withinCutterMm,
 };

@@ -34,7 +34,7 @@ export const shape: Operation<TurningTool> = {
   depthDial: toolSlide,
   startDepth: (job, { depthFactor }) =>
     easedDepth(START_MM, depthFactor, toolSlide(job.machine), { skinMm: underSkinMm(job) }, FACE_MM),
-  widthInUseMm: (job, startMm) => (startMm === null ? null : Math.max(0, job.widthMm ?? startMm)),
+  chosenWidthMm: ({ widthMm }, startMm) => widthMm ?? startMm,
   passLengthMm: (_job, { depth }) => depth.widthInUseMm ?? milledPassMm(),
   findings: () => [],
 };

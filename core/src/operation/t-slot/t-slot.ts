@@ -19,7 +19,6 @@ export const tSlot: Operation<TSlotCutter> = {
   leadsTo: [],
   caution: 't-slot',
   startDepth: ({ tool }) => setByTool(headHeightMm(tool), tool.diameterMm),
-  widthInUseMm: (_job, startMm) => startMm,
   cuttingLengthMm: headHeightMm,
   findings: ({ fluid }) => [{ code: 't-slot-neck', level: 'note', dry: fluid === 'dry' }],
 };

@@ -70,7 +70,6 @@ export const thread: Operation<ThreadingTool> = {
   feeding: () => 'screw',
   depthDial: () => null,
   startDepth: (job) => setByTool(threadOf(job).depthMm),
-  widthInUseMm: () => null,
   startFeed: (job) => {
     const pitch = threadPitchMm(job);
     return chartedFeed('pitch', [pitch, pitch, pitch]);
