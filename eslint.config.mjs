@@ -42,6 +42,11 @@ export default ts.config(
     languageOptions: { globals: globals.node },
     rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
+  {
+    files: ['mutation/*.js'],
+    languageOptions: { globals: { ...globals.node, ...globals.jest } },
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
+  },
   // What runs inside a photographed or measured page.
   { files: ['scripts/screenshots.mjs', 'scripts/bench.mjs'], languageOptions: { globals: globals.browser } },
   {

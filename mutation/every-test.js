@@ -6,15 +6,17 @@
  */
 const fs = require('node:fs');
 const path = require('node:path');
-const fc = require('fast-check').default;
 
 const EXAMPLES = 8;
 /** One in so many of the plans kept whole is looked at. */
 const PLANS_NTH = 31;
 
-const check = fc.assert;
-fc.assert = (property, options) =>
-  check(property, { ...options, numRuns: Math.min(options?.numRuns ?? 100, EXAMPLES), seed: 1 });
+jest.doMock('fast-check', () => {
+  const { default: fc, ...rest } = jest.requireActual('fast-check');
+  const assert = (property, options) =>
+    fc.assert(property, { ...options, numRuns: Math.min(options?.numRuns ?? 100, EXAMPLES), seed: 1 });
+  return { __esModule: true, ...rest, default: { ...fc, assert } };
+});
 
 let noticed = false;
 const once =
