@@ -56,8 +56,8 @@ test.describe('the server', () => {
       ([one]) => !one.includes('{'),
     )) {
       // What is only asked by POST refuses an empty question with a description of what it lacks.
-      if (get) expect((await request.get(path)).status(), path).toBe(200);
-      else expect((await request.post(path, { data: {} })).status(), path).toBe(400);
+      const answer = get ? await request.get(path) : await request.post(path, { data: {} });
+      expect(answer.status(), path).toBe(get ? 200 : 400);
     }
     const put = description.paths['/api/tools/{id}'].put.requestBody.content['application/json'].schema;
     const knife = put.properties.body.oneOf.find(

@@ -191,23 +191,6 @@ describe('on the mill', () => {
 });
 
 describe('whatever is set up', () => {
-  it('the step is one of the machine’s, and no figure is a hole', () => {
-    fc.assert(
-      fc.property(anySetup(), (input) => {
-        const { speed, feed, depth } = plan(input);
-        const top = input.machine.speeds.at(-1)!.rpm;
-        return (
-          speed.rungRpm <= top
-          && input.machine.speeds.some(({ rpm }) => rpm === speed.rungRpm)
-          && [feed.mmRev, feed.mmMin, depth.mm, speed.actualMPerMin].every(
-            (value) => value > 0 && Number.isFinite(value),
-          )
-        );
-      }),
-      { numRuns: 500 },
-    );
-  });
-
   it('a harder row, a smaller school and more burdens never make the aim faster', () => {
     fc.assert(
       fc.property(anySetup(), (input) => {

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { anySetup, END_MILL, HAND_MILL, INSERT, scaled, setup } from '../fixture';
+import type { Machine } from '../machine/machine';
+import type { FeedPlan } from '../operation/cut-plan';
 import { rotates } from '../tool/tool';
 import { OPERATIONS, type CutSetup } from '../operation/registry';
 import { cutPlan } from './cut-plan';
@@ -94,6 +96,19 @@ describe('the plan of a cut', () => {
   });
 });
 
+/** Whether the machine has the lever of a feed, or its wheel gives the feed when it is wound so fast. */
+function isOfTheMachine({ setting, mmRev, mmMin }: FeedPlan, machine: Machine): boolean {
+  switch (setting.how) {
+    case 'lever':
+      return machine.feeds.some((one) => one.setting === setting.setting);
+    case 'hand':
+      return Math.abs((60 * setting.travelPerTurnMm) / setting.secondsPerTurn / mmMin - 1) < 1e-9;
+    case 'screw':
+      return setting.pitchMm === mmRev;
+    case 'strokes':
+      return setting.perMin > 0;
+  }
+}
 const anyRules = fc.record({
   school: fc.constantFrom('bottom' as const, 'middle' as const, 'top' as const),
   backOffThird: fc.boolean(),
@@ -103,36 +118,21 @@ const anyRules = fc.record({
 });
 
 describe('for every cut the forms accept', () => {
-  it('the numbers are finite and above nothing, and the speed and lever are the machine’s own', () => {
+  it('the setting is the machine’s own, and speed, feed and aim follow from each other', () => {
     fc.assert(
       fc.property(anySetup(), anyRules, (input, rules) => {
-        const { speed, feed, depth } = cutPlan(input, rules);
-        const all = [
-          speed.aimMPerMin,
-          speed.idealRpm,
-          speed.actualMPerMin,
-          feed.mmRev,
-          feed.mmMin,
-          depth.mm,
-          ...speed.bandRpm,
-        ];
-        const lever =
-          feed.setting.how === 'hand'
-            ? feed.setting.secondsPerTurn > 0
-            : feed.setting.how === 'screw'
-              ? feed.setting.pitchMm === feed.mmRev
-              : feed.setting.how === 'strokes'
-                ? feed.setting.perMin > 0
-                : input.machine.feeds.some(
-                    (step) => step.setting === (feed.setting.how === 'lever' && feed.setting.setting),
-                  );
-        return (
-          all.every((value) => Number.isFinite(value) && value > 0)
-          && input.machine.speeds.some((step) => step.rpm === speed.rungRpm && step.setting === speed.setting)
-          && lever
-        );
+        const { speed, feed, depth, diameterMm } = cutPlan(input, rules);
+        const { machine } = input;
+        expect(machine.speeds).toContainEqual({ rpm: speed.rungRpm, setting: speed.setting });
+        expect(speed.actualMPerMin).toBeCloseTo((Math.PI * diameterMm * speed.rungRpm) / 1000, 6);
+        expect(speed.aimMPerMin).toBeCloseTo(speed.range.startMPerMin * speed.factors.speedFactor, 9);
+        expect((Math.PI * diameterMm * speed.idealRpm) / 1000 / speed.aimMPerMin).toBeCloseTo(1, 9);
+        expect(speed.bandRpm[0]).toBeLessThanOrEqual(speed.bandRpm[1]);
+        expect(feed.mmMin).toBeCloseTo(feed.mmRev * speed.rungRpm, 9);
+        expect(Math.min(feed.mmRev, depth.mm)).toBeGreaterThan(0);
+        expect(isOfTheMachine(feed, machine)).toBe(true);
       }),
-      { numRuns: 2_000 },
+      { numRuns: 1_000 },
     );
   });
 

@@ -26,8 +26,10 @@ test.each(TOOL_KINDS)(
       expect(resolverFor(toolBody, () => groups, units, NEW)(raw).errors).toEqual({});
       const tool = toolBody.parse(fromRaw(raw, groups, units, NEW).body);
       expect(tool.kind).toBe(kind);
-      for (const [size, usual] of Object.entries(USUAL_SIZES))
-        if (size in tool) expect(tool).toMatchObject({ [size]: expect.closeTo(usual, 3) });
+      const usual = Object.entries(USUAL_SIZES).filter(([size]) => size in tool);
+      expect(tool).toMatchObject(
+        Object.fromEntries(usual.map(([size, value]) => [size, expect.closeTo(value, 3)])),
+      );
     }
     expect(TOOL_KIND_WORDS[kind].length).toBeGreaterThan(3);
   },
