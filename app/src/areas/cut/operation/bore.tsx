@@ -8,6 +8,7 @@ import { FONT } from '../../../theme/type';
 import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 const CHUCK = 34;
 
@@ -107,12 +108,7 @@ function draw(input: SketchInput<BoringBar>): Drawing {
         strokeWidth={1.2}
         fill="none"
       />
-      <Path
-        d={`M${tipX + 86} ${height - 12}H${tipX + 24}${arrowHead(tipX + 24, height - 12, -1, 0)}`}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <FeedArrow from={[tipX + 86, height - 12]} to={[tipX + 24, height - 12]} pen={pen} />
       {plan.depth.beforeDiameterMm !== null && (
         <SvgText
           x={width - 12}

@@ -7,7 +7,7 @@ import { DimensionLine } from '../sketch/dimensions';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { along, PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
-import { inward } from '../sketch/inward';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 /** A chamfer at the free end. */
 function draw(input: SketchInput<TurningTool>): Drawing {
@@ -36,12 +36,7 @@ function draw(input: SketchInput<TurningTool>): Drawing {
         strokeWidth={1.7}
         strokeLinejoin="round"
       />
-      <Path
-        d={inward(ax - 26, height - 8, cy + half + 8)}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <FeedArrow from={[ax - 26, height - 8]} to={[ax - 26, cy + half + 8]} pen={pen} />
       <Path
         d={`M${end - run} ${cy - half - 2}V${cy - half - 16}M${end} ${cy - half - 2}V${cy - half - 16}`}
         stroke={pen.accent}

@@ -4,9 +4,10 @@ import type { OperationSketch } from '../sketch/drawing';
 import { dovetailDeg } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { G, Path, Rect } from 'react-native-svg';
-import { arrowHead, DimensionLine } from '../sketch/dimensions';
+import { DimensionLine } from '../sketch/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 /** A dovetail seen along its way: the room roughed square, the slanted side cut last. */
 function draw(input: SketchInput<DovetailCutter>): Drawing {
@@ -66,12 +67,7 @@ function draw(input: SketchInput<DovetailCutter>): Drawing {
       />
       <DimensionLine x1={cx - R} y1={floor + 20} x2={cx + R} y2={floor + 20} pen={pen} />
       <DimensionLine x1={width * 0.8 + 14} y1={top} x2={width * 0.8 + 14} y2={floor} pen={pen} />
-      <Path
-        d={`M${wall + lean + 40} ${top - 10}h-30${arrowHead(wall + lean + 10, top - 10, -1, 0)}`}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <FeedArrow from={[wall + lean + 40, top - 10]} to={[wall + lean + 10, top - 10]} pen={pen} />
     </G>
   );
   return {

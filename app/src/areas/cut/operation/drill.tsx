@@ -4,9 +4,10 @@ import type { OperationSketch } from '../sketch/drawing';
 import { drillPoint } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { G, Path, Rect } from 'react-native-svg';
-import { arrowHead, DimensionLine } from '../sketch/dimensions';
+import { DimensionLine } from '../sketch/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 const POINT_DEG = 118;
 
@@ -155,12 +156,7 @@ function millDrill(input: SketchInput<Drill>): Drawing {
       />
       <DimensionLine x1={r + 24} y1={face} x2={r + 24} y2={bottom} pen={pen} />
       <DimensionLine x1={cx - R} y1={52} x2={cx + R} y2={52} pen={pen} />
-      <Path
-        d={`M${cx - R - 14} 14V58${arrowHead(cx - R - 14, 58, 0, 1)}`}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <FeedArrow from={[cx - R - 14, 14]} to={[cx - R - 14, 58]} pen={pen} />
     </G>
   );
   return {

@@ -7,6 +7,7 @@ import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import { breakLine, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 import { JAW, jawLength, TOP, Jaws } from '../sketch/chuck';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 /** Facing, seen from above: the tool works from the rim to the centre. */
 function draw(input: SketchInput<TurningTool>): Drawing {
@@ -62,12 +63,7 @@ function draw(input: SketchInput<TurningTool>): Drawing {
         strokeWidth={1.8}
         strokeLinejoin="round"
       />
-      <Path
-        d={`M${face + 56} ${tipY + 40}V${tipY - 2}${arrowHead(face + 56, tipY - 2, 0, -1)}`}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <FeedArrow from={[face + 56, tipY + 40]} to={[face + 56, tipY - 2]} pen={pen} />
       <Path
         d={`M${jaw + 12} ${cy - half}V${cy + half}${arrowHead(jaw + 12, cy - half, 0, -1)}${arrowHead(jaw + 12, cy + half, 0, 1)}`}
         stroke={pen.accent}

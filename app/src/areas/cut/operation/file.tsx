@@ -2,10 +2,10 @@ import type { HandFile } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { formatLength, joined } from '@pike-stone/words';
 import { Path } from 'react-native-svg';
-import { arrowHead } from '../sketch/dimensions';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 /** A file across the work, its handle toward the chuck. */
 function draw(input: SketchInput<HandFile>): Drawing {
@@ -30,12 +30,7 @@ function draw(input: SketchInput<HandFile>): Drawing {
         stroke={pen.ink}
         strokeWidth={1.8}
       />
-      <Path
-        d={`M${x - 16} ${cy + half + 22}V${cy - half + 4}${arrowHead(x - 16, cy - half + 4, 0, -1)}`}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <FeedArrow from={[x - 16, cy + half + 22]} to={[x - 16, cy - half + 4]} pen={pen} />
     </PieceArt>
   );
   return {

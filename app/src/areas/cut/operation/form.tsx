@@ -7,7 +7,7 @@ import { FONT } from '../../../theme/type';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
-import { inward } from '../sketch/inward';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 /** A form tool with a round form, fed in with its whole width. */
 function draw(input: SketchInput<FormTool>): Drawing {
@@ -37,12 +37,7 @@ function draw(input: SketchInput<FormTool>): Drawing {
         strokeWidth={1.6}
         strokeLinejoin="round"
       />
-      <Path
-        d={inward(left - 18, height - 8, cy + half + 6)}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <FeedArrow from={[left - 18, height - 8]} to={[left - 18, cy + half + 6]} pen={pen} />
       <SvgText
         x={width - 10}
         y={height - 12}

@@ -8,7 +8,7 @@ import { DimensionLine } from '../sketch/dimensions';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
-import { inward } from '../sketch/inward';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 /** A groove: the blade in its first plunge, the rest of the width drawn thin. */
 function draw(input: SketchInput<PartingBlade>): Drawing {
@@ -45,12 +45,7 @@ function draw(input: SketchInput<PartingBlade>): Drawing {
         stroke={pen.ink}
         strokeWidth={1.6}
       />
-      <Path
-        d={inward(left + blade + 14, height - 10, cy + half + 6)}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <FeedArrow from={[left + blade + 14, height - 10]} to={[left + blade + 14, cy + half + 6]} pen={pen} />
       <Path
         d={`M${left} ${cy - half - 2}V${cy - half - 16}M${left + wide} ${cy - half - 2}V${cy - half - 16}`}
         stroke={pen.accent}

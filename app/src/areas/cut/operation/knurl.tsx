@@ -3,11 +3,11 @@ import type { OperationSketch } from '../sketch/drawing';
 import { knurlPitchMm } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { Circle, G, Line, Path } from 'react-native-svg';
-import { arrowHead } from '../sketch/dimensions';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { along, PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
 import { pitchMark } from '../sketch/pitch-mark';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 /** A knurl: diamonds on the rim, the rollers pressed against it. */
 function draw(input: SketchInput<KnurlingTool>): Drawing {
@@ -49,11 +49,10 @@ function draw(input: SketchInput<KnurlingTool>): Drawing {
         />
         <Circle cx={wheelX} cy={cy + half + wheel} r={3} fill={pen.ink} />
       </G>
-      <Path
-        d={`M${wheelX - wheel - 12} ${height - 14}H${wheelX - wheel - 56}${arrowHead(wheelX - wheel - 56, height - 14, -1, 0)}`}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
+      <FeedArrow
+        from={[wheelX - wheel - 12, height - 14]}
+        to={[wheelX - wheel - 56, height - 14]}
+        pen={pen}
       />
     </PieceArt>
   );

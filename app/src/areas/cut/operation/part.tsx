@@ -6,9 +6,10 @@ import { bladeWidthMm } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { G, Path, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
-import { arrowHead, DimensionLine } from '../sketch/dimensions';
+import { DimensionLine } from '../sketch/dimensions';
 import { type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 const JAW = 112;
 
@@ -63,12 +64,7 @@ function draw(input: SketchInput<PartingBlade>): Drawing {
         strokeWidth={0.8}
       />
       <DimensionLine x1={JAW} y1={30} x2={x} y2={30} pen={pen} />
-      <Path
-        d={`M${x - 20} ${height - 14}V${cy + half + 8}${arrowHead(x - 20, cy + half + 8, 0, -1)}`}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <FeedArrow from={[x - 20, height - 14]} to={[x - 20, cy + half + 8]} pen={pen} />
       <SvgText
         x={x + blade + 10}
         y={height - 12}

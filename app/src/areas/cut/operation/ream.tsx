@@ -3,9 +3,10 @@ import type { OperationSketch } from '../sketch/drawing';
 import { formatLength, joined } from '@pike-stone/words';
 import { G, Path, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
-import { arrowHead, DimensionLine } from '../sketch/dimensions';
+import { DimensionLine } from '../sketch/dimensions';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 const FLUTES = [-0.62, -0.22, 0.22, 0.62];
 
@@ -97,16 +98,7 @@ function draw(input: SketchInput<Reamer>): Drawing {
       ) : (
         <DimensionLine x1={middle - R} y1={44} x2={middle + R} y2={44} pen={pen} />
       )}
-      <Path
-        d={
-          lathe
-            ? `M${ax} ${ay}h-48${arrowHead(ax - 48, ay, -1, 0)}`
-            : `M${ax} ${ay}v38${arrowHead(ax, ay + 38, 0, 1)}`
-        }
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <FeedArrow from={[ax, ay]} to={lathe ? [ax - 48, ay] : [ax, ay + 38]} pen={pen} />
       <SvgText
         x={lathe ? 12 : width - 10}
         y={height - 12}

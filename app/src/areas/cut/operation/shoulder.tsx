@@ -4,10 +4,11 @@ import { shoulderLengthMm } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { Path, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
-import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import { toolOutline, type Drawing, type SketchInput } from '../sketch/drawing';
 import { along, PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
+import { FeedArrow } from '../sketch/FeedArrow';
+import { LengthBelow } from '../sketch/LengthBelow';
 
 /** Turning up to a shoulder: the tool half way along, its length from the free end. */
 function draw(input: SketchInput<TurningTool>): Drawing {
@@ -47,18 +48,8 @@ function draw(input: SketchInput<TurningTool>): Drawing {
         strokeWidth={1.8}
         strokeLinejoin="round"
       />
-      <Path
-        d={`M${root} ${cy + half + 4}V${below + 4}M${end} ${cy + half + 4}V${below + 4}`}
-        stroke={pen.accent}
-        strokeWidth={0.8}
-      />
-      <DimensionLine x1={root} y1={below} x2={end} y2={below} pen={pen} />
-      <Path
-        d={`M${root - 12} ${height - 14}H${root - 62}${arrowHead(root - 62, height - 14, -1, 0)}`}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <LengthBelow x1={root} x2={end} edge={cy + half} y={below} pen={pen} />
+      <FeedArrow from={[root - 12, height - 14]} to={[root - 62, height - 14]} pen={pen} />
       {plan.depth.afterDiameterMm !== null && (
         <SvgText
           x={width - 6}

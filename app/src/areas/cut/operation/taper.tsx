@@ -4,10 +4,11 @@ import { taperHalfDeg, taperLengthMm, taperWay, smallEndMm } from '@pike-stone/c
 import { formatLength, joined } from '@pike-stone/words';
 import { G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
-import { arrowHead, DimensionLine } from '../sketch/dimensions';
+import { DimensionLine } from '../sketch/dimensions';
 import { toolOutline, type Drawing, type SketchInput } from '../sketch/drawing';
 import { along, PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 const WAY_WORDS = {
   compound: 'compound slide',
@@ -90,16 +91,7 @@ function draw(input: SketchInput<TurningTool>): Drawing {
         fontSize={13}
         fill={pen.quiet}
       >{`⌀${joined(shown.small)} small end`}</SvgText>
-      <G>
-        {whole && (
-          <Path
-            d={`M${end + 16} ${cy - 18}V${cy + 18}${arrowHead(end + 16, cy + 18, 0, 1)}`}
-            stroke={pen.accent}
-            strokeWidth={1.4}
-            fill="none"
-          />
-        )}
-      </G>
+      <G>{whole && <FeedArrow from={[end + 16, cy - 18]} to={[end + 16, cy + 18]} pen={pen} />}</G>
     </PieceArt>
   );
   return {

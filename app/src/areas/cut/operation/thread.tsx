@@ -4,11 +4,12 @@ import { threadLengthMm, threadOf } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { Path, Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
-import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { along, PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
 import { TEETH_SHOWN, pitchMark } from '../sketch/pitch-mark';
+import { FeedArrow } from '../sketch/FeedArrow';
+import { LengthBelow } from '../sketch/LengthBelow';
 
 /** A thread outside, or inside in section: teeth of the true flank angle, the tool in its groove. */
 function draw(input: SketchInput<ThreadingTool>): Drawing {
@@ -52,18 +53,8 @@ function draw(input: SketchInput<ThreadingTool>): Drawing {
         strokeWidth={1.7}
         strokeLinejoin="round"
       />
-      <Path
-        d={`M${root} ${cy + half + 4}V${below + 4}M${end} ${cy + half + 4}V${below + 4}`}
-        stroke={pen.accent}
-        strokeWidth={0.8}
-      />
-      <DimensionLine x1={root} y1={below} x2={end} y2={below} pen={pen} />
-      <Path
-        d={`M${root - 16} ${height - 14}H${root - 64}${arrowHead(root - 64, height - 14, -1, 0)}`}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <LengthBelow x1={root} x2={end} edge={cy + half} y={below} pen={pen} />
+      <FeedArrow from={[root - 16, height - 14]} to={[root - 64, height - 14]} pen={pen} />
       <SvgText
         x={width - 8}
         y={height - 30}

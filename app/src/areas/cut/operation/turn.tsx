@@ -9,6 +9,7 @@ import { SpindleCentre } from '../sketch/SpindleCentre';
 import { breakLine, toolOutline, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 import { JAW, jawLength, TOP, Jaws } from '../sketch/chuck';
+import { FeedArrow } from '../sketch/FeedArrow';
 
 /** Room for the diameter at the right. */
 const RIGHT = 104;
@@ -115,12 +116,7 @@ function draw(input: SketchInput<TurningTool>): Drawing {
         strokeWidth={1.2}
         fill="none"
       />
-      <Path
-        d={`M${tipX - 20} ${height - 14}H${tipX - 80}${arrowHead(tipX - 80, height - 14, -1, 0)}`}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <FeedArrow from={[tipX - 20, height - 14]} to={[tipX - 80, height - 14]} pen={pen} />
       <Path
         d={`M${jaw} ${cy - half - 4}V26M${x1} ${cy - half + depth - 4}V26`}
         stroke={pen.accent}

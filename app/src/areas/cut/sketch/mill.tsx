@@ -6,6 +6,7 @@ import { FONT } from '../../../theme/type';
 import { arrowHead, DimensionLine, type DimensionMark } from './dimensions';
 import { hatch, type Drawing, type SketchInput } from './drawing';
 import { feedMark } from './feed-mark';
+import { FeedArrow } from './FeedArrow';
 
 /** Path of the cutter: along an edge, through a slot, over a flat. */
 type Into = 'side' | 'slot' | 'face';
@@ -228,12 +229,7 @@ function Plan({
         strokeWidth={1.3}
         fill="none"
       />
-      <Path
-        d={`M${x + 34} ${y + r + 28}H${x - 22}${arrowHead(x - 22, y + r + 28, -1, 0)}`}
-        stroke={pen.accent}
-        strokeWidth={1.4}
-        fill="none"
-      />
+      <FeedArrow from={[x + 34, y + r + 28]} to={[x - 22, y + r + 28]} pen={pen} />
       <SvgText
         x={x + 70}
         y={y - r - 14}
