@@ -3,12 +3,12 @@ import type { BoringBar } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { barDiameterMm } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { G, Path, Rect } from 'react-native-svg';
 import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 import { FeedArrow } from '../sketch/FeedArrow';
+import { SideNote } from '../sketch/SideNote';
 
 const CHUCK = 34;
 
@@ -110,14 +110,12 @@ function draw(input: SketchInput<BoringBar>): Drawing {
       />
       <FeedArrow from={[tipX + 86, height - 12]} to={[tipX + 24, height - 12]} pen={pen} />
       {plan.depth.beforeDiameterMm !== null && (
-        <SvgText
+        <SideNote
           x={width - 12}
           y={height - 12}
-          textAnchor="end"
-          fontFamily={FONT.figures}
-          fontSize={14}
-          fill={pen.quiet}
-        >{`⌀${joined(formatLength(plan.depth.beforeDiameterMm, units))} before`}</SvgText>
+          size={14}
+          pen={pen}
+        >{`⌀${joined(formatLength(plan.depth.beforeDiameterMm, units))} before`}</SideNote>
       )}
     </G>
   );

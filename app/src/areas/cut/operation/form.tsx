@@ -2,12 +2,12 @@ import type { FormTool } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { formWidthMm } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { Path, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { Path } from 'react-native-svg';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
 import { FeedArrow } from '../sketch/FeedArrow';
+import { SideNote } from '../sketch/SideNote';
 
 /** A form tool with a round form, fed in with its whole width. */
 function draw(input: SketchInput<FormTool>): Drawing {
@@ -38,14 +38,7 @@ function draw(input: SketchInput<FormTool>): Drawing {
         strokeLinejoin="round"
       />
       <FeedArrow from={[left - 18, height - 8]} to={[left - 18, cy + half + 6]} pen={pen} />
-      <SvgText
-        x={width - 10}
-        y={height - 12}
-        textAnchor="end"
-        fontFamily={FONT.figures}
-        fontSize={13}
-        fill={pen.quiet}
-      >{`form ${joined(shown.w)} wide`}</SvgText>
+      <SideNote x={width - 10} y={height - 12} pen={pen}>{`form ${joined(shown.w)} wide`}</SideNote>
     </PieceArt>
   );
   return {

@@ -2,13 +2,13 @@ import type { PartingBlade } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { bladeWidthMm } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { Path, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { Path } from 'react-native-svg';
 import { DimensionLine } from '../sketch/dimensions';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
 import { FeedArrow } from '../sketch/FeedArrow';
+import { SideNote } from '../sketch/SideNote';
 
 /** A groove: the blade in its first plunge, the rest of the width drawn thin. */
 function draw(input: SketchInput<PartingBlade>): Drawing {
@@ -52,14 +52,11 @@ function draw(input: SketchInput<PartingBlade>): Drawing {
         strokeWidth={0.8}
       />
       <DimensionLine x1={left} y1={cy - half - 10} x2={left + wide} y2={cy - half - 10} pen={pen} />
-      <SvgText
+      <SideNote
         x={width - 10}
         y={height - 12}
-        textAnchor="end"
-        fontFamily={FONT.figures}
-        fontSize={13}
-        fill={pen.quiet}
-      >{`blade ${joined(formatLength(bladeWidthMm(setup), units))}`}</SvgText>
+        pen={pen}
+      >{`blade ${joined(formatLength(bladeWidthMm(setup), units))}`}</SideNote>
     </PieceArt>
   );
   return {

@@ -4,12 +4,12 @@ import type { PartingBlade } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { bladeWidthMm } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Path, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { G, Path } from 'react-native-svg';
 import { DimensionLine } from '../sketch/dimensions';
 import { type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 import { FeedArrow } from '../sketch/FeedArrow';
+import { SideNote } from '../sketch/SideNote';
 
 const JAW = 112;
 
@@ -65,13 +65,13 @@ function draw(input: SketchInput<PartingBlade>): Drawing {
       />
       <DimensionLine x1={JAW} y1={30} x2={x} y2={30} pen={pen} />
       <FeedArrow from={[x - 20, height - 14]} to={[x - 20, cy + half + 8]} pen={pen} />
-      <SvgText
+      <SideNote
         x={x + blade + 10}
         y={height - 12}
-        fontFamily={FONT.figures}
-        fontSize={14}
-        fill={pen.quiet}
-      >{`blade ${joined(shown.blade)}`}</SvgText>
+        size={14}
+        anchor="start"
+        pen={pen}
+      >{`blade ${joined(shown.blade)}`}</SideNote>
     </G>
   );
   return {

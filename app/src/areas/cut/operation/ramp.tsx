@@ -2,12 +2,12 @@ import type { EndMill } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { rampDeg } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { G, Path, Rect } from 'react-native-svg';
 import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 import { NOSE_ROOM, type Hanging, Collet } from '../sketch/hanging';
+import { SideNote } from '../sketch/SideNote';
 
 /** Ramping, seen from the side: the floor slopes from the surface down to the depth. */
 function draw(input: SketchInput<EndMill>): Drawing {
@@ -59,13 +59,12 @@ function draw(input: SketchInput<EndMill>): Drawing {
         strokeWidth={0.8}
       />
       <DimensionLine x1={width * 0.78 + 12} y1={surface} x2={width * 0.78 + 12} y2={tip} pen={pen} />
-      <SvgText
+      <SideNote
         x={10}
         y={height - 10}
-        fontFamily={FONT.figures}
-        fontSize={13}
-        fill={pen.quiet}
-      >{`${joined(shown.run)} to get down`}</SvgText>
+        anchor="start"
+        pen={pen}
+      >{`${joined(shown.run)} to get down`}</SideNote>
     </G>
   );
   return {

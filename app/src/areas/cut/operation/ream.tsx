@@ -1,12 +1,12 @@
 import type { Reamer } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Path, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { G, Path } from 'react-native-svg';
 import { DimensionLine } from '../sketch/dimensions';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 import { FeedArrow } from '../sketch/FeedArrow';
+import { SideNote } from '../sketch/SideNote';
 
 const FLUTES = [-0.62, -0.22, 0.22, 0.62];
 
@@ -99,14 +99,13 @@ function draw(input: SketchInput<Reamer>): Drawing {
         <DimensionLine x1={middle - R} y1={44} x2={middle + R} y2={44} pen={pen} />
       )}
       <FeedArrow from={[ax, ay]} to={lathe ? [ax - 48, ay] : [ax, ay + 38]} pen={pen} />
-      <SvgText
+      <SideNote
         x={lathe ? 12 : width - 10}
         y={height - 12}
-        textAnchor={lathe ? 'start' : 'end'}
-        fontFamily={FONT.figures}
-        fontSize={14}
-        fill={pen.quiet}
-      >{`⌀${joined(shown.hole)} drilled`}</SvgText>
+        size={14}
+        anchor={lathe ? 'start' : 'end'}
+        pen={pen}
+      >{`⌀${joined(shown.hole)} drilled`}</SideNote>
     </G>
   );
   return {

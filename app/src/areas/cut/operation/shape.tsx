@@ -2,11 +2,11 @@ import type { TurningTool } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { strokeLength } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { G, Line, Path, Rect } from 'react-native-svg';
 import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
+import { SideNote } from '../sketch/SideNote';
 
 /** Shaping from the side: the tool in its clapper half way over the work, the stroke beyond both ends. */
 function draw(input: SketchInput<TurningTool>): Drawing {
@@ -95,14 +95,7 @@ function draw(input: SketchInput<TurningTool>): Drawing {
         strokeWidth={1.1}
         fill="none"
       />
-      <SvgText
-        x={width - 10}
-        y={18}
-        textAnchor="end"
-        fontFamily={FONT.figures}
-        fontSize={14}
-        fill={pen.quiet}
-      >{`stroke ${joined(shown.stroke)}`}</SvgText>
+      <SideNote x={width - 10} y={18} size={14} pen={pen}>{`stroke ${joined(shown.stroke)}`}</SideNote>
     </G>
   );
   return {

@@ -2,13 +2,13 @@ import type { TurningTool } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { shoulderLengthMm } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { Path, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { Path } from 'react-native-svg';
 import { toolOutline, type Drawing, type SketchInput } from '../sketch/drawing';
 import { along, PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
 import { FeedArrow } from '../sketch/FeedArrow';
 import { LengthBelow } from '../sketch/LengthBelow';
+import { SideNote } from '../sketch/SideNote';
 
 /** Turning up to a shoulder: the tool half way along, its length from the free end. */
 function draw(input: SketchInput<TurningTool>): Drawing {
@@ -51,14 +51,11 @@ function draw(input: SketchInput<TurningTool>): Drawing {
       <LengthBelow x1={root} x2={end} edge={cy + half} y={below} pen={pen} />
       <FeedArrow from={[root - 12, height - 14]} to={[root - 62, height - 14]} pen={pen} />
       {plan.depth.afterDiameterMm !== null && (
-        <SvgText
+        <SideNote
           x={width - 6}
           y={height - 12}
-          textAnchor="end"
-          fontFamily={FONT.figures}
-          fontSize={13}
-          fill={pen.quiet}
-        >{`⌀${formatLength(plan.depth.afterDiameterMm, units).figure} after`}</SvgText>
+          pen={pen}
+        >{`⌀${formatLength(plan.depth.afterDiameterMm, units).figure} after`}</SideNote>
       )}
     </PieceArt>
   );

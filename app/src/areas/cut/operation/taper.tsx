@@ -2,13 +2,13 @@ import type { TurningTool } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { taperHalfDeg, taperLengthMm, taperWay, smallEndMm } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Line, Path, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { G, Line, Path } from 'react-native-svg';
 import { DimensionLine } from '../sketch/dimensions';
 import { toolOutline, type Drawing, type SketchInput } from '../sketch/drawing';
 import { along, PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
 import { FeedArrow } from '../sketch/FeedArrow';
+import { SideNote } from '../sketch/SideNote';
 
 const WAY_WORDS = {
   compound: 'compound slide',
@@ -83,14 +83,7 @@ function draw(input: SketchInput<TurningTool>): Drawing {
         strokeWidth={0.8}
       />
       <DimensionLine x1={root} y1={below} x2={end} y2={below} pen={pen} />
-      <SvgText
-        x={width - 10}
-        y={height - 12}
-        textAnchor="end"
-        fontFamily={FONT.figures}
-        fontSize={13}
-        fill={pen.quiet}
-      >{`⌀${joined(shown.small)} small end`}</SvgText>
+      <SideNote x={width - 10} y={height - 12} pen={pen}>{`⌀${joined(shown.small)} small end`}</SideNote>
       <G>{whole && <FeedArrow from={[end + 16, cy - 18]} to={[end + 16, cy + 18]} pen={pen} />}</G>
     </PieceArt>
   );

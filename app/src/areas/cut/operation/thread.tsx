@@ -2,14 +2,14 @@ import type { ThreadingTool } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { threadLengthMm, threadOf } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { Path, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { Path } from 'react-native-svg';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { along, PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';
 import { TEETH_SHOWN, pitchMark } from '../sketch/pitch-mark';
 import { FeedArrow } from '../sketch/FeedArrow';
 import { LengthBelow } from '../sketch/LengthBelow';
+import { SideNote } from '../sketch/SideNote';
 
 /** A thread outside, or inside in section: teeth of the true flank angle, the tool in its groove. */
 function draw(input: SketchInput<ThreadingTool>): Drawing {
@@ -55,22 +55,12 @@ function draw(input: SketchInput<ThreadingTool>): Drawing {
       />
       <LengthBelow x1={root} x2={end} edge={cy + half} y={below} pen={pen} />
       <FeedArrow from={[root - 16, height - 14]} to={[root - 64, height - 14]} pen={pen} />
-      <SvgText
+      <SideNote
         x={width - 8}
         y={height - 30}
-        textAnchor="end"
-        fontFamily={FONT.figures}
-        fontSize={13}
-        fill={pen.quiet}
-      >{`${2 * t.halfDeg}° ${t.inside ? 'inside' : 'outside'}`}</SvgText>
-      <SvgText
-        x={width - 8}
-        y={height - 12}
-        textAnchor="end"
-        fontFamily={FONT.figures}
-        fontSize={13}
-        fill={pen.quiet}
-      >{`${joined(shown.h)} deep`}</SvgText>
+        pen={pen}
+      >{`${2 * t.halfDeg}° ${t.inside ? 'inside' : 'outside'}`}</SideNote>
+      <SideNote x={width - 8} y={height - 12} pen={pen}>{`${joined(shown.h)} deep`}</SideNote>
     </PieceArt>
   );
   return {

@@ -2,14 +2,14 @@ import { Axis } from '../sketch/Axis';
 import type { TurningTool } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { formatLength, joined } from '@pike-stone/words';
-import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { G, Line, Path, Rect } from 'react-native-svg';
 import { arrowHead, DimensionLine } from '../sketch/dimensions';
 import { SpindleCentre } from '../sketch/SpindleCentre';
 import { breakLine, toolOutline, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 import { JAW, jawLength, TOP, Jaws } from '../sketch/chuck';
 import { FeedArrow } from '../sketch/FeedArrow';
+import { SideNote } from '../sketch/SideNote';
 
 /** Room for the diameter at the right. */
 const RIGHT = 104;
@@ -124,14 +124,12 @@ function draw(input: SketchInput<TurningTool>): Drawing {
       />
       <DimensionLine x1={jaw} y1={30} x2={x1} y2={30} pen={pen} />
       {plan.depth.afterDiameterMm !== null && (
-        <SvgText
+        <SideNote
           x={width - 12}
           y={height - 12}
-          textAnchor="end"
-          fontFamily={FONT.figures}
-          fontSize={14}
-          fill={pen.quiet}
-        >{`⌀${joined(formatLength(plan.depth.afterDiameterMm, units))} after`}</SvgText>
+          size={14}
+          pen={pen}
+        >{`⌀${joined(formatLength(plan.depth.afterDiameterMm, units))} after`}</SideNote>
       )}
     </G>
   );

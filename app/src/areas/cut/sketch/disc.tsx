@@ -1,10 +1,10 @@
 import type { FormCutter, SlittingSaw } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { Circle, G, Line, Path } from 'react-native-svg';
 import { arrowHead, DimensionLine } from './dimensions';
 import { hatch, type Drawing, type SketchInput } from './drawing';
 import { feedMark } from './feed-mark';
+import { SideNote } from './SideNote';
 
 const TEETH_SHOWN = 40;
 
@@ -73,14 +73,11 @@ export function onArbor(
         strokeWidth={1.4}
         fill="none"
       />
-      <SvgText
+      <SideNote
         x={width - 8}
         y={height - 10}
-        textAnchor="end"
-        fontFamily={FONT.figures}
-        fontSize={13}
-        fill={pen.quiet}
-      >{`${joined(shown.w)} ${saw ? 'thick' : 'wide'}`}</SvgText>
+        pen={pen}
+      >{`${joined(shown.w)} ${saw ? 'thick' : 'wide'}`}</SideNote>
     </G>
   );
   return {

@@ -1,12 +1,12 @@
 import { Axis } from './Axis';
 import type { EndMill, FaceMill } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { Circle, G, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { FONT } from '../../../theme/type';
+import { Circle, G, Path, Rect } from 'react-native-svg';
 import { arrowHead, DimensionLine, type DimensionMark } from './dimensions';
 import { hatch, type Drawing, type SketchInput } from './drawing';
 import { feedMark } from './feed-mark';
 import { FeedArrow } from './FeedArrow';
+import { SideNote } from './SideNote';
 
 /** Path of the cutter: along an edge, through a slot, over a flat. */
 type Into = 'side' | 'slot' | 'face';
@@ -230,16 +230,9 @@ function Plan({
         fill="none"
       />
       <FeedArrow from={[x + 34, y + r + 28]} to={[x - 22, y + r + 28]} pen={pen} />
-      <SvgText
-        x={x + 70}
-        y={y - r - 14}
-        textAnchor="end"
-        fontFamily={FONT.figures}
-        fontSize={13}
-        fill={pen.quiet}
-      >
+      <SideNote x={x + 70} y={y - r - 14} pen={pen}>
         from above
-      </SvgText>
+      </SideNote>
     </G>
   );
 }
