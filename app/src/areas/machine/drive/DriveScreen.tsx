@@ -1,25 +1,6 @@
-import { machineBody, type MachineBody, type MachineOf } from '@pike-stone/contract';
-import { pulleyLeast, shaperSpeed, surfaceSpeed, type SpeedStep } from '@pike-stone/core';
-import {
-  formatForce,
-  formatLength,
-  formatPower,
-  formatSpindleSpeed,
-  formatSurfaceSpeed,
-  formatTorque,
-  formatUncertainty,
-  joined,
-  MACHINE_WORDS,
-  type UnitSystem,
-} from '@pike-stone/words';
-import {
-  driveDoubts,
-  driveTorque,
-  measuresOf,
-  speedTable,
-  stageOptions,
-  type SpeedTable,
-} from '@pike-stone/core/drive';
+import { machineBody, type MachineBody } from '@pike-stone/contract';
+import { formatPower, joined, MACHINE_WORDS } from '@pike-stone/words';
+import { driveDoubts, driveTorque, measuresOf, stageOptions } from '@pike-stone/core/drive';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -48,16 +29,18 @@ import {
   withNewPart,
   withoutPart,
   withPart,
-  withPulley,
   type DriveDraft,
   type StageKind,
 } from './drive-draft';
 import type { Wheel } from './drive-layout';
 import { MotorPanel } from './MotorPanel';
-import { PartPanel, sectionWords } from './PartPanel';
-import { FromCaliper } from '../instruments/FromCaliper';
-import { useFigures } from '../useFigures';
+import { PartPanel } from './PartPanel';
 import { StepTable } from './StepTable';
+import { Answer } from './PositionAnswer';
+import { Disagreement } from './Disagreement';
+import { PulleyKeypad } from './PulleyPanels';
+import { partAbout, partTitle } from './drive-words';
+import { motorFits, tableOf } from './drive-table';
 
 /** The drive of a machine of the drawer, or of one that is being added. */
 export function DriveScreen() {
@@ -371,193 +354,8 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
   );
 }
 
-const motorFits = (motor: NonNullable<MachineBody['motor']>): boolean =>
-  motor.powerKw > 0 && motor.efficiency > 0;
-
-/** The speed table; null when the drive has more speeds than a table can hold. */
-function tableOf({ drive, measures, motor }: DriveDraft): SpeedTable | null {
-  try {
-    return speedTable(drive, measures, motor);
-  } catch {
-    return null;
-  }
-}
-
-const partTitle = (stage: DriveDraft['drive']['stages'][number]): string =>
-  stage.kind === 'back-gear' ? 'Back gear' : stage.name;
-function partAbout(stage: DriveDraft['drive']['stages'][number], units: UnitSystem): string {
-  switch (stage.kind) {
-    case 'belt':
-      return `${sectionWords(stage.section)}, ${stage.pairs.length === 1 ? 'one pair' : `${stage.pairs.length} steps`}, slip ${stage.slipPercent} %${stage.pullN ? `, pulls ${joined(formatForce(stage.pullN, units))}` : ''}`;
-    case 'lever':
-      return stage.positions.map(({ name }) => name).join(', ');
-    case 'back-gear':
-      return `${stage.driversTeeth.map((driver, i) => `${driver} : ${stage.drivenTeeth[i]}`).join(', ')} teeth`;
-    case 'variable':
-      return `${stage.slowest} to ${stage.fastest} turns out for one in`;
-  }
-}
-
-interface AnswerProps {
-  readonly words: string;
-  readonly rpm: number;
-  readonly step: SpeedStep | undefined;
-  readonly unit: string;
-  readonly diameterMm: number;
-  readonly onDiameter: () => void;
-  readonly shaper: MachineOf<'shaper'> | null;
-  readonly torque: ReturnType<typeof driveTorque> | null;
-}
-
-/** Speed, torque and surface speed at the position in use. */
-function Answer({ words, rpm, step, unit, diameterMm, onDiameter, shaper, torque }: AnswerProps) {
-  const units = useUnits();
-  return (
-    <View style={styles.group}>
-      <View style={styles.line}>
-        <Words role="big">
-          {formatSpindleSpeed(rpm).figure}
-          <Words role="quiet"> {unit}</Words>
-        </Words>
-        <Words style={styles.grow}>{words}</Words>
-        <Words role="note">{sayKnown(step)}</Words>
-      </View>
-      {torque ? (
-        <Words>{`${joined(formatTorque(torque.torqueNm, units))} at the ${shaper ? 'crank' : 'spindle'}, ${joined(formatPower(torque.powerKw, units))}; ${torque.limit === 'belt-slip' ? 'then the belt slips' : 'all the motor gives'}`}</Words>
-      ) : (
-        <Words role="note">Give the motor its power below to see the torque.</Words>
-      )}
-      <View style={styles.line}>
-        <Button
-          label={`${shaper ? 'Stroke ' : '⌀'}${joined(formatLength(diameterMm, units))}`}
-          says={`${shaper ? 'Stroke' : 'Diameter'} ${joined(formatLength(diameterMm, units))}, change`}
-          onPress={onDiameter}
-        />
-        <Words>
-          {shaper ? 'cuts at ' : 'runs at '}
-          <Words role="strong">
-            {joined(
-              formatSurfaceSpeed(
-                shaper
-                  ? shaperSpeed(rpm, diameterMm, shaper.returnRatio, 'crank', shaper.limits?.strokeMm)
-                      .meanCuttingMPerMin
-                  : surfaceSpeed(rpm, diameterMm),
-                units,
-              ),
-            )}
-          </Words>
-        </Words>
-      </View>
-    </View>
-  );
-}
-
-const sayKnown = (step: SpeedStep | undefined): string =>
-  step?.measured
-    ? `measured ${formatUncertainty(step.measured.uRel)}`
-    : step?.computed
-      ? `computed ${formatUncertainty(step.computed.uRel)}`
-      : '';
-
-/** Warns of measured speeds that cannot all be true with these pulleys. */
-function Disagreement({
-  table,
-  draft,
-  onForget,
-}: {
-  table: SpeedTable;
-  draft: DriveDraft;
-  onForget: (measures: DriveDraft['measures']) => void;
-}) {
-  const { combined, positions } = table;
-  if (!combined?.measuresDisagree) return null;
-  const odd = combined.flaggedMeasure === null ? undefined : draft.measures[combined.flaggedMeasure];
-  const words = positions.find(({ id }) => id === odd?.position)?.words;
-  if (!odd || !words)
-    return (
-      <Words role="fault">
-        The measured steps do not agree with each other through these pulleys, and neither can be blamed:
-        measure a third step.
-      </Words>
-    );
-  return (
-    <View style={styles.tight}>
-      <Words role="fault">{`${words} does not fit the other measured steps: a slipping belt, or a wrong pulley.`}</Words>
-      <Button
-        label="Leave this measure out"
-        onPress={() => onForget(draft.measures.filter((one) => one !== odd))}
-      />
-    </View>
-  );
-}
-
-function PulleyKeypad({
-  draft,
-  wheel,
-  onSet,
-  onClose,
-}: {
-  draft: DriveDraft;
-  wheel: Wheel;
-  onSet: (drive: DriveDraft['drive']) => void;
-  onClose: () => void;
-}) {
-  const belt = draft.drive.stages[wheel.stage];
-  if (belt?.kind !== 'belt') return null;
-  const title = `${belt.name} ${wheel.option + 1}, ${wheel.side === 'driver' ? 'driving' : 'driven'} pulley`;
-  const put = (value: number) => {
-    onSet(withPulley(draft.drive, wheel.stage, wheel.option, wheel.side, value));
-    onClose();
-  };
-  if (belt.section === 'toothed')
-    return <TeethPanel title={`${title}, teeth`} teeth={wheel.value} onSet={put} onClose={onClose} />;
-  return (
-    <Keypad
-      title={`${title}, outside`}
-      place="pulley"
-      valueMm={wheel.value}
-      limits={{ lowMm: Math.ceil(pulleyLeast(belt.section, belt.thicknessMm)), highMm: 2000 }}
-      onSet={put}
-      onClose={onClose}
-      more={<FromCaliper nearMm={wheel.value} onTake={put} />}
-    />
-  );
-}
-
-/** Asks for the teeth of a toothed pulley. */
-function TeethPanel({
-  title,
-  teeth,
-  onSet,
-  onClose,
-}: {
-  title: string;
-  teeth: number;
-  onSet: (teeth: number) => void;
-  onClose: () => void;
-}) {
-  const figures = useFigures([
-    { key: 'teeth', label: 'Teeth', kind: 'number', low: 8, high: 400, start: String(teeth) },
-  ]);
-  const set = () => {
-    const read = figures.take();
-    if (read) onSet(Math.round(read.teeth[0]!));
-  };
-  return (
-    <Panel
-      title={title}
-      onClose={onClose}
-      footer={<Button kind="main" label="Set" onPress={set} style={styles.grow} />}
-    >
-      <View style={styles.group}>{figures.boxes}</View>
-    </Panel>
-  );
-}
-
 const styles = StyleSheet.create({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge },
   group: { padding: SPACE.edge, gap: SPACE.close },
-  tight: { gap: SPACE.close },
-  line: { flexDirection: 'row', alignItems: 'baseline', gap: SPACE.near, flexWrap: 'wrap' },
 });

@@ -1,0 +1,40 @@
+import { type SpeedTable } from '@pike-stone/core/drive';
+import { StyleSheet, View } from 'react-native';
+import { Button } from '../../../kit/Button';
+import { Words } from '../../../kit/Words';
+import { SPACE } from '../../../theme/type';
+import { type DriveDraft } from './drive-draft';
+
+/** Warns of measured speeds that cannot all be true with these pulleys. */
+export function Disagreement({
+  table,
+  draft,
+  onForget,
+}: {
+  table: SpeedTable;
+  draft: DriveDraft;
+  onForget: (measures: DriveDraft['measures']) => void;
+}) {
+  const { combined, positions } = table;
+  if (!combined?.measuresDisagree) return null;
+  const odd = combined.flaggedMeasure === null ? undefined : draft.measures[combined.flaggedMeasure];
+  const words = positions.find(({ id }) => id === odd?.position)?.words;
+  if (!odd || !words)
+    return (
+      <Words role="fault">
+        The measured steps do not agree with each other through these pulleys, and neither can be blamed:
+        measure a third step.
+      </Words>
+    );
+  return (
+    <View style={styles.tight}>
+      <Words role="fault">{`${words} does not fit the other measured steps: a slipping belt, or a wrong pulley.`}</Words>
+      <Button
+        label="Leave this measure out"
+        onPress={() => onForget(draft.measures.filter((one) => one !== odd))}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ tight: { gap: SPACE.close } });
