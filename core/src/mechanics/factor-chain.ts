@@ -18,7 +18,7 @@ export const FACTOR_NAMES = [
 ] as const;
 export type FactorName = (typeof FACTOR_NAMES)[number];
 
-/** One burden on the cut and what it does to the start. */
+/** One factor on the start: multipliers of speed, feed and depth, with the reason for them. */
 export interface AppliedFactor {
   readonly name: FactorName;
   readonly speed: number;
@@ -34,7 +34,7 @@ export interface FactorChain {
   readonly speedFactor: number;
   readonly feedFactor: number;
   readonly depthFactor: number;
-  /** So many burdens at once that the floor acted: another set-up is called for. */
+  /** The factors together reached the floor: another set-up is called for. */
   readonly floorActed: boolean;
 }
 
@@ -70,7 +70,7 @@ function rowFactor(name: FactorName, metal: Material, tool: ToolMaterial) {
 }
 
 /**
- * Multiplies the named burdens on starting speed, feed and depth.
+ * Multiplies the named factors on starting speed, feed and depth.
  *
  * A name counts once; `light-finishing` is dropped beside a deep cut or a hard
  * skin; in one group only the smallest value of each quantity counts; the
@@ -79,7 +79,7 @@ function rowFactor(name: FactorName, metal: Material, tool: ToolMaterial) {
  * @example factorChain(material('medium-carbon'), toolMaterial('hss'), ['tired-machine', 'no-fluid']).speedFactor // 0.68
  */
 export function factorChain(metal: Material, tool: ToolMaterial, names: readonly FactorName[]): FactorChain {
-  // The same burdens come back with every touch; what a shop puts in place of a row leaves these factors as they are.
+  // A plan is made at every touch, with the same factors: the product is kept. A shop's own values do not change it.
   let ofMetal = KNOWN.get(metal.noFluidFactor);
   if (!ofMetal) KNOWN.set(metal.noFluidFactor, (ofMetal = new Map()));
   const key = `${tool.key} ${names.join(' ')}`;

@@ -191,7 +191,7 @@ describe('on the mill', () => {
 });
 
 describe('whatever is set up', () => {
-  it('a harder row, a smaller school and more burdens never make the aim faster', () => {
+  it('a harder row, a smaller school and more factors never make the aim faster', () => {
     fc.assert(
       fc.property(anySetup(), (input) => {
         const aim = (more: Partial<CutSetup>, school: 'bottom' | 'middle' | 'top' = 'middle') =>

@@ -10,7 +10,7 @@ import { DEFAULT_RULES, type ShopRules } from './rules';
 const plan = (more: Partial<CutSetup> = {}, rules: ShopRules = DEFAULT_RULES) => cutPlan(setup(more), rules);
 
 describe('the plan of a cut', () => {
-  it('turns chart, burdens and the machine’s own steps into a setting', () => {
+  it('turns chart, factors and the machine’s own steps into a setting', () => {
     const { speed, feed, depth } = plan();
     expect(speed.aimMPerMin).toBeCloseTo(32 * 0.8, 9);
     expect(speed.idealRpm).toBeCloseTo(325.9, 1);
@@ -149,11 +149,11 @@ describe('for every cut the forms accept', () => {
         };
         const worn = (condition: 'tired' | 'ordinary') =>
           cutPlan({ ...one, machine: { ...one.machine, condition } }, rules).speed.aimMPerMin;
-        // A shaper turns nothing; under a diameter of 1 mm the burdens of a cutter change with it.
+        // A shaper turns nothing; under a diameter of 1 mm the factors of a cutter change with it.
         const turned = OPERATIONS[one.operation].turns !== 'stroke';
-        const sameBurdens = turned && (!rotates(one.tool) || one.tool.diameterMm >= 1);
+        const sameFactors = turned && (!rotates(one.tool) || one.tool.diameterMm >= 1);
         return (
-          (!sameBurdens || cutPlan(larger, rules).speed.idealRpm <= cutPlan(one, rules).speed.idealRpm)
+          (!sameFactors || cutPlan(larger, rules).speed.idealRpm <= cutPlan(one, rules).speed.idealRpm)
           && worn('tired') <= worn('ordinary') + 1e-9
         );
       }),

@@ -43,7 +43,7 @@ export function PulleyKeypad({
 }
 
 /** Asks for the teeth of a toothed pulley. */
-export function TeethPanel({
+function TeethPanel({
   title,
   teeth,
   onSet,
