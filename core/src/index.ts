@@ -1,4 +1,4 @@
-/** What a first answer needs: quantities, records' shapes, operations, the plan of a cut and what it gives reason to say. */
+/** What a first answer needs: quantities, records' shapes, operations, the plan of a cut and its findings. */
 export * from './quantity/out-of-range';
 export * from './quantity/units';
 export * from './quantity/drill-sizes';

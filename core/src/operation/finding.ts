@@ -7,7 +7,7 @@ export type FindingLevel = 'note' | 'caution' | 'danger';
 /** No figures beside the code. */
 type Bare = Record<never, never>;
 
-/** What the numbers of a cut give reason to say, by its code, with the figures of the sentence. */
+/** Findings that follow from the numbers of a cut, by code, with the figures of their sentences. */
 export interface FindingData {
   // Limits of the machine that the set-up exceeds.
   swing: { readonly workMm: number; readonly mostMm: number };

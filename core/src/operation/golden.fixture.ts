@@ -13,7 +13,7 @@ export interface Golden {
   readonly feedMmRev: number;
   readonly depthMm: number;
   readonly widthMm: number | null;
-  /** What the numbers give reason to say, in its order. */
+  /** Codes of the findings, in their order. */
   readonly says: readonly FindingCode[];
 }
 

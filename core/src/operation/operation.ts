@@ -121,6 +121,6 @@ export interface Operation<T extends Tool = Tool> {
   passLengthMm(job: Job<T>, plan: CutPlan): number;
   /** Length along the axis that cuts, mm: no deeper in one pass; null where nothing says so. */
   cuttingLengthMm(tool: T): number | null;
-  /** What its own numbers give reason to say. */
+  /** Findings of this operation only. */
   findings(job: Job<T>, plan: CutPlan): readonly Finding[];
 }

@@ -44,7 +44,7 @@ export const coversArea = (kind: ToolKind): boolean => stripOf(kind) !== null;
 /** How fast a table is cranked back, mm/min. */
 const CRANKED_MM_MIN = 600;
 const CLEARANCE_MM = 2;
-/** A reserve this little used is still whole. */
+/** Power up to this many times the reserve still counts as within it. */
 const RESERVE_SLACK = 1.001;
 
 /**

@@ -6,19 +6,19 @@ import { overhang } from './factors';
 import { limitFindings } from './machine-limits';
 import { POWER_RESERVE, powerShare } from './power-share';
 
-/** A number this little above its limit still keeps it. */
+/** A value up to this many times its limit still counts as within it. */
 const SLACK = 1.0001;
-/** A reserve this little used is still whole. */
+/** Power up to this many times the reserve still counts as within it. */
 const RESERVE_SLACK = 1.001;
-/** A top speed under this share of the aim is worth a word. */
+/** A fastest step under this share of the aim is told. */
 const FAR_UNDER_AIM = 0.75;
 /** A raise of the feed under this is not told. */
 const TOLD_RAISE = 1.005;
-/** A nose this far off centre is common, mm; it is told where it turns the angles by more than this. */
+/** Usual error of the tool's height, mm; it is told where it turns the angles by at least so many degrees. */
 const OFF_CENTRE_MM = 0.2;
 const TOLD_TURN_DEG = 3;
 
-/** What the numbers of a cut give reason to say, in the order of machine, power, speed, feed, depth, operation, set-up. */
+/** Findings of a cut, in the order of machine, power, speed, feed, depth, operation, cutter, set-up. */
 export function findings(setup: CutSetup, plan: CutPlan): Finding[] {
   return [
     ...limitFindings(setup, plan),
@@ -34,7 +34,7 @@ export function findings(setup: CutSetup, plan: CutPlan): Finding[] {
   ];
 }
 
-/** More than the spindle has in this speed step, or the reserve used up. */
+/** The cut takes more than the spindle has in this speed step, or uses up the reserve. */
 function powerFindings(setup: CutSetup, plan: CutPlan): Finding[] {
   const { share, tighter, has, torqueNm, powerKw } = powerShare(setup, plan);
   if (share === null || has === null || share <= POWER_RESERVE * RESERVE_SLACK) return [];
@@ -53,7 +53,7 @@ function powerFindings(setup: CutSetup, plan: CutPlan): Finding[] {
   ];
 }
 
-/** A speed below what the edge or the chart is content with. */
+/** The speed is below what the edge or the chart asks for. */
 function tooSlow({ speed, edge }: CutPlan): Finding[] {
   const carbide = edge.family === 'carbide';
   const { actualMPerMin, aimMPerMin, range } = speed;
@@ -69,7 +69,7 @@ function tooSlow({ speed, edge }: CutPlan): Finding[] {
     : [];
 }
 
-/** A speed above the end of the chart. */
+/** The speed is above the end of the chart. */
 function tooFast({ speed, edge }: CutPlan): Finding[] {
   const { actualMPerMin, range, factors, choice, rungRpm } = speed;
   const limitMPerMin = range.highMPerMin * Math.max(1, factors.speedFactor);
@@ -114,7 +114,7 @@ function depthFindings(setup: CutSetup, { depth, edge, feed: { turning } }: CutP
   return list;
 }
 
-/** What the coating and the width of the cut give reason to say. */
+/** Findings about the coating and the width of the cut. */
 function cutterFindings(setup: CutSetup, { metal, feed, speed }: CutPlan): Finding[] {
   const list: Finding[] = [];
   const { tool } = setup;
@@ -133,7 +133,7 @@ function cutterFindings(setup: CutSetup, { metal, feed, speed }: CutPlan): Findi
   return list;
 }
 
-/** On thin work a little off centre turns the angles a lot. */
+/** On thin work a small error of height turns the angles much. */
 function heightFindings(setup: CutSetup, { diameterMm }: CutPlan): Finding[] {
   const { edgeHeight } = operationOf(setup);
   if (edgeHeight === null || diameterMm <= 2 * OFF_CENTRE_MM) return [];
