@@ -9,6 +9,9 @@ import { feedMark } from '../sketch/feed-mark';
 import { JAW, jawLength, TOP, Jaws } from '../sketch/chuck';
 import { FeedArrow } from '../sketch/FeedArrow';
 
+/** Room at the right for the feed figure beside the tool, px. */
+const RIGHT = 200;
+
 /** Facing, seen from above: the tool works from the rim to the centre. */
 function draw(input: SketchInput<TurningTool>): Drawing {
   const { setup, plan, units, width, height, pen } = input;
@@ -17,9 +20,9 @@ function draw(input: SketchInput<TurningTool>): Drawing {
   const half = (d / 2) * scale;
   const depth = plan.depth.mm * scale;
   const cy = TOP + half + 2;
-  const room = width - JAW - 150;
+  const room = width - JAW - RIGHT;
   const bar = Math.max(34, Math.min(setup.stickOutMm * scale, room));
-  const jaw = jawLength(width - 150 - bar);
+  const jaw = jawLength(width - RIGHT - bar);
   const x1 = jaw + bar;
   const face = x1 - depth;
   const tipY = cy + half * 0.35;
