@@ -31,6 +31,68 @@ describe('reading a size as machinists write it', () => {
     ['2 cm', 20],
   ])('%s', (text, want) => expect(mm(text)).toBeCloseTo(want, 6));
 
+  it.each([
+    ['5/8', 'fraction-in', 15.875],
+    ['5/8 in', 'fraction-in', 15.875],
+    ['12-3/64', 'fraction-in', 305.990625],
+    ['1 ½', 'fraction-in', 38.1],
+    ['½ in', 'fraction-in', 12.7],
+    ['8/8', 'fraction-in', 25.4],
+    ['2 inches', 'in', 50.8],
+    ['1 in.', 'in', 25.4],
+    ['0.5”', 'in', 12.7],
+    ['10 thou', 'thou', 0.254],
+    ['3 microns', 'um', 0.003],
+    ['1 micron', 'um', 0.001],
+    ['1,25mm', 'mm', 1.25],
+    ['2.5  cm', 'cm', 25],
+    ['diam. 25', 'mm', 25],
+    ['6 mm drill', 'mm', 6],
+    ['#7 drill', 'number-drill', 5.1054],
+    ['No 30', 'number-drill', 3.2639],
+    ['F', 'letter-drill', 6.5278],
+  ])('%s is read as %s', (text, readAs, valueMm) =>
+    expect(readLength(text, 'mm')).toEqual({ status: 'ok', valueMm: expect.closeTo(valueMm, 9), readAs }),
+  );
+
+  it.each([
+    // Inch people write three places; a comma before three digits may part thousands.
+    ['.250', 'mm', 'diameter', [0.25, 6.35]],
+    ['1,250', 'mm', 'diameter', [1.25, 1250]],
+    ['1,250', 'in', 'diameter', [31.75, 31_750]],
+    ['1,250 cm', 'mm', 'diameter', [12.5, 12_500]],
+    ['5/8 mm', 'mm', 'diameter', [0.625, 15.875]],
+    ['1/2 cm', 'mm', 'diameter', [5, 12.7]],
+    ['5 mil', 'in', 'diameter', [0.127, 5]],
+    ['5 tenths', 'mm', 'diameter', [0.0127, 0.5]],
+    // A bare whole number of inches may be thou, mm, or a number drill.
+    ['40', 'in', 'diameter', [1.016, 40, 1016]],
+    ['30', 'in', 'drill', [3.2639, 762]],
+    ['1', 'in', 'drill', [5.7912, 25.4]],
+    ['80', 'in', 'drill', [0.3429, 2032]],
+    ['81', 'in', 'drill', [2.0574, 81, 2057.4]],
+  ] as const)('%s in a field of %s (%s) may be one of %j', (text, unit, field, candidates) =>
+    expect(readLength(text, unit, field)).toEqual({
+      status: 'ambiguous',
+      candidatesMm: candidates.map((mmOf) => expect.closeTo(mmOf, 9)),
+    }),
+  );
+
+  it.each([
+    ['39', 'in', 'diameter', 990.6, 'in'],
+    ['30', 'mm', 'drill', 30, 'mm'],
+    ['30.5', 'in', 'drill', 774.7, 'in'],
+    ['.25', 'mm', 'diameter', 0.25, 'mm'],
+    ['0.250', 'mm', 'diameter', 0.25, 'mm'],
+    ['3 tenths', 'in', 'diameter', 0.00762, 'tenths'],
+  ] as const)('%s in a field of %s (%s) is %d mm', (text, unit, field, valueMm, readAs) =>
+    expect(readLength(text, unit, field)).toEqual({
+      status: 'ok',
+      valueMm: expect.closeTo(valueMm, 9),
+      readAs,
+    }),
+  );
+
   it('takes a plain number in the unit in use', () => {
     expect(mm('.25', 'in')).toBeCloseTo(6.35, 9);
     expect(mm('12', 'mm')).toBe(12);
@@ -56,6 +118,17 @@ describe('reading a size as machinists write it', () => {
     ['5/7', 'denominator'],
     ['1 5/4', 'fraction-form'],
     ['12ft', 'unknown-unit'],
+    ['12.5 ft', 'unknown-unit'],
+    ["5'", 'unknown-unit'],
+    ['12 furlongs', 'unknown-unit'],
+    ['1 4/4', 'fraction-form'],
+    ['1/2/4', 'fraction-form'],
+    ['1/2 thou', 'fraction-form'],
+    ['a/b', 'not-a-number'],
+    ['x1/2', 'not-a-number'],
+    ['−3', 'not-positive'],
+    ['12e5', 'not-a-number'],
+    ['5/16-18', 'thread'],
     ['1e3', 'not-a-number'],
     ['10x4', 'not-a-number'],
     ['nan', 'not-a-number'],
