@@ -39,7 +39,7 @@ global.it.each =
 global.test = global.it;
 
 const core = path.join(__dirname, '../core/src');
-/** Set to a folder of the core, it leaves out the tests of the others: quicker, and never too kind. */
+/** Name of a folder of the core: only its tests are run, which is quicker and can only notice less. */
 const folder = process.env.CORE_TESTS ?? '';
 const files = fs
   .readdirSync(path.join(core, folder), { recursive: true })

@@ -18,7 +18,7 @@ export const FACTOR_NAMES = [
 ] as const;
 export type FactorName = (typeof FACTOR_NAMES)[number];
 
-/** One factor on the start: multipliers of speed, feed and depth, with the reason for them. */
+/** A factor that applies, by its name: multipliers of the starting speed, feed and depth. */
 export interface AppliedFactor {
   readonly name: FactorName;
   readonly speed: number;

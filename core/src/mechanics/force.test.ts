@@ -65,16 +65,16 @@ describe('force per chip section', () => {
   });
 });
 
-describe('turning', () => {
-  const cut = {
-    depthMm: 2,
-    feedMmRev: 0.2,
-    approachDeg: 90,
-    noseRadiusMm: 0.4,
-    diameterMm: 40,
-    speedMPerMin: 25,
-  };
+const CUT = {
+  depthMm: 2,
+  feedMmRev: 0.2,
+  approachDeg: 90,
+  noseRadiusMm: 0.4,
+  diameterMm: 40,
+  speedMPerMin: 25,
+};
 
+describe('turning', () => {
   it('gives the same power by force and speed as by torque and turns', () => {
     fc.assert(
       fc.property(
@@ -82,7 +82,7 @@ describe('turning', () => {
         fc.double({ min: 5, max: 300, noNaN: true }),
         (diameterMm, speedMPerMin) => {
           const { powerKw, torqueNm } = turningForce(STEEL, SHARP, 'turn-outside', {
-            ...cut,
+            ...CUT,
             diameterMm,
             speedMPerMin,
           });
@@ -94,15 +94,15 @@ describe('turning', () => {
   });
 
   it('a blade pushes straight back, a nose sideways the more the lighter the cut', () => {
-    expect(turningForce(STEEL, SHARP, 'part', cut).fpN).toBe(0);
+    expect(turningForce(STEEL, SHARP, 'part', CUT).fpN).toBe(0);
     expect(chipFlowDeg(0.2, 0.1, 0.8, 90)).toBeGreaterThan(chipFlowDeg(2, 0.1, 0.8, 90));
   });
 
   it('the depth that takes all the power takes it when it is cut', () => {
-    const { mm, limit } = depthByPower(STEEL, SHARP, 'turn-outside', cut, { powerKw: 0.5, torqueNm: 1000 });
+    const { mm, limit } = depthByPower(STEEL, SHARP, 'turn-outside', CUT, { powerKw: 0.5, torqueNm: 1000 });
     expect(limit).toBe('power');
-    expect(turningForce(STEEL, SHARP, 'turn-outside', { ...cut, depthMm: mm }).powerKw).toBeCloseTo(0.5, 9);
-    expect(depthByPower(STEEL, SHARP, 'turn-outside', cut, { powerKw: 50, torqueNm: 10 }).limit).toBe(
+    expect(turningForce(STEEL, SHARP, 'turn-outside', { ...CUT, depthMm: mm }).powerKw).toBeCloseTo(0.5, 9);
+    expect(depthByPower(STEEL, SHARP, 'turn-outside', CUT, { powerKw: 50, torqueNm: 10 }).limit).toBe(
       'torque',
     );
   });
@@ -239,46 +239,27 @@ describe('heat and finish', () => {
 });
 
 describe('force and power', () => {
-  const cut = {
-    depthMm: 2,
-    feedMmRev: 0.2,
-    approachDeg: 90,
-    noseRadiusMm: 0.4,
-    diameterMm: 40,
-    speedMPerMin: 25,
-  };
-  const more = fc.double({ min: 1.01, max: 3, noNaN: true });
-
   it('rise with depth, feed and wear, fall with rake', () => {
-    const base = turningForce(STEEL, SHARP, 'turn-outside', cut).fcN;
+    const base = turningForce(STEEL, SHARP, 'turn-outside', CUT).fcN;
     fc.assert(
-      fc.property(more, (times) => {
-        expect(
-          turningForce(STEEL, SHARP, 'turn-outside', { ...cut, depthMm: 2 * times }).fcN,
-        ).toBeGreaterThan(base);
-        const coarser = turningForce(STEEL, SHARP, 'turn-outside', { ...cut, feedMmRev: 0.2 * times }).fcN;
+      fc.property(times, (by) => {
+        expect(turningForce(STEEL, SHARP, 'turn-outside', { ...CUT, depthMm: 2 * by }).fcN).toBeGreaterThan(
+          base,
+        );
+        const coarser = turningForce(STEEL, SHARP, 'turn-outside', { ...CUT, feedMmRev: 0.2 * by }).fcN;
         // A thicker chip costs less force for each square millimetre.
         expect(coarser).toBeGreaterThan(base);
-        expect(coarser).toBeLessThan(base * times);
+        expect(coarser).toBeLessThan(base * by);
       }),
     );
-    expect(turningForce(STEEL, { rakeDeg: 20, wearLandMm: 0 }, 'turn-outside', cut).fcN).toBeLessThan(base);
-    expect(turningForce(STEEL, { rakeDeg: 6, wearLandMm: 0.4 }, 'turn-outside', cut).fcN).toBeGreaterThan(
+    expect(turningForce(STEEL, { rakeDeg: 20, wearLandMm: 0 }, 'turn-outside', CUT).fcN).toBeLessThan(base);
+    expect(turningForce(STEEL, { rakeDeg: 6, wearLandMm: 0.4 }, 'turn-outside', CUT).fcN).toBeGreaterThan(
       base,
     );
   });
 
   it('a cutter refuses a width above its diameter, and its peak is never under its mean', () => {
-    const mill = {
-      diameterMm: 12,
-      aeMm: 3,
-      apMm: 4,
-      teeth: 4,
-      fzMm: 0.04,
-      rpm: 700,
-      approachDeg: 90,
-      position: 'side',
-    } as const;
+    const mill = { ...MILL, aeMm: 3 };
     expect(() => millingForce(STEEL, SHARP, { ...mill, aeMm: 13 })).toThrow(
       'width of cut must be from 0 to 12',
     );

@@ -2,7 +2,7 @@ import { OPERATION_KEYS, OPERATIONS, type CutSetup, type OperationKey } from '..
 import { rotates, type RotatingTool, type Tool, type ToolKind } from '../tool/tool';
 import { areaPlan, type AreaPlan } from './area';
 import { cutPlan } from './cut-plan';
-import { POWER_RESERVE, powerShare } from './power-share';
+import { leavesReserve, powerShare } from './power-share';
 import type { ShopRules } from './rules';
 
 /** A flat face to be covered. */
@@ -44,8 +44,6 @@ export const coversArea = (kind: ToolKind): boolean => stripOf(kind) !== null;
 /** How fast a table is cranked back, mm/min. */
 const CRANKED_MM_MIN = 600;
 const CLEARANCE_MM = 2;
-/** Power up to this many times the reserve still counts as within it. */
-const RESERVE_SLACK = 1.001;
 
 /**
  * Small cutter, face mill or fly cutter over the same face: strips, way, time and
@@ -83,7 +81,7 @@ export function compareCutters(
         setting: plan.speed.setting,
         feedMmMin: plan.feed.mmMin,
         share,
-        within: share === null || share <= POWER_RESERVE * RESERVE_SLACK,
+        within: share === null || leavesReserve(share),
         overrunMm: tool.diameterMm / 2 + CLEARANCE_MM,
         area: areaPlan({
           lengthMm: area.lengthMm,

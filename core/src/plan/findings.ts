@@ -2,14 +2,13 @@ import { centreHeight } from '../setting/centre-height';
 import type { CutPlan } from '../operation/cut-plan';
 import type { Finding } from '../operation/finding';
 import { operationOf, type CutSetup } from '../operation/registry';
+import { fastestMPerMin } from './aim';
 import { overhang } from './factors';
 import { limitFindings } from './machine-limits';
-import { POWER_RESERVE, powerShare } from './power-share';
+import { leavesReserve, powerShare } from './power-share';
 
 /** A value up to this many times its limit still counts as within it. */
 const SLACK = 1.0001;
-/** Power up to this many times the reserve still counts as within it. */
-const RESERVE_SLACK = 1.001;
 /** A fastest step under this share of the aim is told. */
 const FAR_UNDER_AIM = 0.75;
 /** A raise of the feed under this is not told. */
@@ -37,7 +36,7 @@ export function findings(setup: CutSetup, plan: CutPlan): Finding[] {
 /** The cut takes more than the spindle has in this speed step, or uses up the reserve. */
 function powerFindings(setup: CutSetup, plan: CutPlan): Finding[] {
   const { share, tighter, has, torqueNm, powerKw } = powerShare(setup, plan);
-  if (share === null || has === null || share <= POWER_RESERVE * RESERVE_SLACK) return [];
+  if (share === null || has === null || leavesReserve(share)) return [];
   const torque = tighter === 'torque';
   return [
     {
@@ -72,7 +71,7 @@ function tooSlow({ speed, edge }: CutPlan): Finding[] {
 /** The speed is above the end of the chart. */
 function tooFast({ speed, edge }: CutPlan): Finding[] {
   const { actualMPerMin, range, factors, choice, rungRpm } = speed;
-  const limitMPerMin = range.highMPerMin * Math.max(1, factors.speedFactor);
+  const limitMPerMin = fastestMPerMin(range, factors);
   if (actualMPerMin <= limitMPerMin * SLACK) return [];
   return [
     {

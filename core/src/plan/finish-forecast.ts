@@ -10,6 +10,7 @@ import { forceEdge } from '../operation/edge';
 import { operationOf, type CutSetup } from '../operation/registry';
 import type { BoringBar, Tool, TurningTool } from '../tool/tool';
 
+/** Roughness that a cut will leave, Ra in um: ideal, real, and the range of a real one. */
 export interface FinishForecast {
   readonly idealRaUm: number;
   readonly realisticRaUm: number;
@@ -45,6 +46,7 @@ const builtUpIn = ({ tool, fluid }: CutSetup, { metal, edge, speed }: CutPlan): 
 export const finishFactor = (setup: CutSetup, plan: CutPlan): number =>
   builtUpIn(setup, plan) * machineFinishFactor(setup.machine.condition);
 
+/** Roughness by the nose or the teeth that make the surface; null where neither does. */
 export function finishForecast(setup: CutSetup, plan: CutPlan): FinishForecast | null {
   const { surface } = operationOf(setup);
   const tool = nosed(setup.tool);

@@ -15,6 +15,11 @@ export interface PowerShare {
 
 /** Belts slip and single-phase motors stall: a quarter is left in reserve. */
 export const POWER_RESERVE = 0.75;
+/** Power up to this many times the reserve still counts as within it. */
+const RESERVE_SLACK = 1.001;
+
+/** Whether a cut that takes this share of the machine leaves the reserve. */
+export const leavesReserve = (share: number): boolean => share <= POWER_RESERVE * RESERVE_SLACK;
 
 /** Power and torque of the cut against what the machine has in the speed step in use. */
 export function powerShare(

@@ -36,7 +36,7 @@ import type { Wheel } from './drive-layout';
 import { MotorPanel } from './MotorPanel';
 import { PartPanel } from './PartPanel';
 import { StepTable } from './StepTable';
-import { Answer } from './PositionAnswer';
+import { PositionAnswer } from './PositionAnswer';
 import { Disagreement } from './Disagreement';
 import { PulleyKeypad } from './PulleyPanels';
 import { partAbout, partTitle } from './drive-words';
@@ -260,7 +260,7 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
       )}
       <Sheet>
         {position && rpm !== undefined ? (
-          <Answer
+          <PositionAnswer
             words={position.words}
             rpm={rpm}
             step={step}

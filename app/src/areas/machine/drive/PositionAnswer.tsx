@@ -16,7 +16,7 @@ import { Button } from '../../../kit/Button';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 
-interface AnswerProps {
+interface PositionAnswerProps {
   readonly words: string;
   readonly rpm: number;
   readonly step: SpeedStep | undefined;
@@ -28,7 +28,16 @@ interface AnswerProps {
 }
 
 /** Speed, torque and surface speed at the position in use. */
-export function Answer({ words, rpm, step, unit, diameterMm, onDiameter, shaper, torque }: AnswerProps) {
+export function PositionAnswer({
+  words,
+  rpm,
+  step,
+  unit,
+  diameterMm,
+  onDiameter,
+  shaper,
+  torque,
+}: PositionAnswerProps) {
   const units = useUnits();
   return (
     <View style={styles.group}>
