@@ -1,6 +1,7 @@
 // npm test: every check, or those named on the command line; ends with one line "N passed, N failed".
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { chromium, dataFolder, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
 import { Cluster, postgresql } from './lib/postgres.mjs';
@@ -22,9 +23,22 @@ const show = (file, args, env = {}) =>
     child.on('close', (code) => resolve(code ?? 1));
   });
 
-/** A check without cases of its own counts as one. */
-const single = async (file, args) =>
-  (await show(file, args)) === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+/** Runs a program to its end; its output is shown at once when it ends badly. Such a check counts as one. */
+const single = (file, args) =>
+  new Promise((resolve) => {
+    const child = spawn(file, args, { cwd: projectRoot, stdio: ['ignore', 'pipe', 'pipe'] });
+    let output = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (output += chunk));
+    const end = (code) => {
+      if (code !== 0) console.log(output);
+      resolve(code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+    };
+    child.on('error', ({ message }) => {
+      output += message;
+      end(1);
+    });
+    child.on('close', end);
+  });
 
 /** What a runner wrote about its cases; a runner that ended badly without a failed case counts as one failure. */
 function counted(report, code, read) {
@@ -73,7 +87,10 @@ async function scratchDatabase() {
   await cluster.start();
 }
 
-const CHECKS = {
+/** Each is one program on one core, so several run at a time. The longest is first. */
+const HOUSE_RULES = {
+  lint: { says: 'Lint', work: () => single(bin('eslint'), ['.']) },
+  types: { says: 'Types', work: () => single(bin('tsc'), ['-p', '.']) },
   format: {
     says: 'One format',
     work: () => single(bin('prettier'), ['--check', '--log-level', 'warn', '.']),
@@ -83,8 +100,10 @@ const CHECKS = {
     work: () => single(bin('depcruise'), ['--config', '.dependency-cruiser.mjs', ...WORKSPACES]),
   },
   unused: { says: 'Nothing unused', work: () => single(bin('knip'), []) },
-  lint: { says: 'Lint', work: () => single(bin('eslint'), ['.']) },
-  types: { says: 'Types', work: () => single(bin('tsc'), ['-p', '.']) },
+};
+
+/** These keep all cores busy by themselves, one after another. */
+const SUITES = {
   unit: {
     says: 'Unit tests and reference cases',
     work: () => jest('core', 'words', 'contract', 'server', 'app'),
@@ -101,6 +120,24 @@ const CHECKS = {
   },
 };
 
+const CHECKS = { ...HOUSE_RULES, ...SUITES };
+const total = { passed: 0, failed: 0 };
+
+async function check(name) {
+  const { says, needs = [], work } = CHECKS[name];
+  for (const need of needs) await need();
+  say(`${says} ...`);
+  const began = Date.now();
+  const { passed, failed } = await work();
+  say(`${says}: ${passed} passed, ${failed} failed, in ${Math.round((Date.now() - began) / 1000)} s`);
+  total.passed += passed;
+  total.failed += failed;
+}
+
+async function checkEach(queue) {
+  for (let name = queue.shift(); name !== undefined; name = queue.shift()) await check(name);
+}
+
 async function main() {
   const asked = process.argv.slice(2);
   const unknown = asked.find((name) => !(name in CHECKS));
@@ -108,17 +145,11 @@ async function main() {
     throw new Stop(`There is no check called "${unknown}". There are: ${Object.keys(CHECKS).join(', ')}.`);
   await ensurePackages();
   mkdirSync(scratch, { recursive: true });
-  const total = { passed: 0, failed: 0 };
+  const wanted = (checks) => Object.keys(checks).filter((name) => asked.length === 0 || asked.includes(name));
   try {
-    for (const name of asked.length > 0 ? asked : Object.keys(CHECKS)) {
-      const { says, needs = [], work } = CHECKS[name];
-      for (const need of needs) await need();
-      say(`${says} ...`);
-      const { passed, failed } = await work();
-      say(`${says}: ${passed} passed, ${failed} failed`);
-      total.passed += passed;
-      total.failed += failed;
-    }
+    const rules = wanted(HOUSE_RULES);
+    await Promise.all(Array.from({ length: availableParallelism() }, () => checkEach(rules)));
+    await checkEach(wanted(SUITES));
   } finally {
     await cluster?.stop();
     cluster?.remove();

@@ -5,6 +5,7 @@ export * from './machine/change-gears';
 export * from './machine/combine-measures';
 export * from './machine/condition-check';
 export * from './machine/drive';
+export * from './machine/drive-doubts';
 export * from './machine/drive-torque';
 export * from './machine/measured-speed';
 export * from './machine/pulse-speed';

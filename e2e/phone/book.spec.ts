@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { bushCut, cutAddress, DEMO, frameCut } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 const toLog = async (page: Page, address: string) => {
   await page.goto(address);

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { cutAddress, DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 const add = (page: Page) => page.getByRole('button', { name: 'Add to the drawer' }).click();
 

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 const drawing = (page: Page) => page.getByTestId('drive-drawing');
 

@@ -1,5 +1,5 @@
 import { cutAddress, DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 const { machine, stock, tool } = DEMO;
 const list = 'What will happen';

@@ -1,5 +1,5 @@
 import { bushCut, cutAddress, DEMO, frameCut } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 test('what will happen on the lathe: power of this step, chip, finish, heat, life, each with its reason', async ({
   page,

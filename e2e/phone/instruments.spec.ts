@@ -1,5 +1,5 @@
 import { DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 test.use({ withInstruments: true });
 

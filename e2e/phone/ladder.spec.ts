@@ -1,5 +1,5 @@
 import { bushCut, cutAddress, DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 const shaftCut = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.coated, {
   operation: 'turn',

@@ -1,27 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import { barriers } from '../fixtures/barriers';
 import { bushCut, cutAddress, DEMO, frameCut } from '../fixtures/demo';
-import { expect, test as base } from '../fixtures/shop';
-
-/** One page for each worker: the application is fetched and compiled once, not for every address. */
-const test = base.extend<object, { looker: Page }>({
-  looker: [
-    async ({ browser }, use) => {
-      const context = await browser.newContext({
-        viewport: { width: 390, height: 844 },
-        hasTouch: true,
-        deviceScaleFactor: 2,
-      });
-      await context.addInitScript(
-        (kept) => localStorage.setItem('pike-preferences', kept),
-        JSON.stringify({ state: { units: 'inch', theme: 'system', recent: {} }, version: 0 }),
-      );
-      await use(await context.newPage());
-      await context.close();
-    },
-    { scope: 'worker' },
-  ],
-});
+import { expect, test } from '../fixtures/device';
 
 test.use({ withInstruments: true });
 // Pages are only looked at: workers share them out.
@@ -78,18 +57,19 @@ const PAGES: readonly (string | readonly [before: string, address: string])[] = 
 // Every page in light and dark: named, in contrast, nothing wider than the phone, nothing small to touch.
 for (const [i, entry] of PAGES.entries()) {
   const [before, address] = typeof entry === 'string' ? [null, entry] : entry;
-  test(`looks, ${i + 1}: ${address.split('&')[0]}`, async ({ looker: page, shop }) => {
+  test(`looks, ${i + 1}: ${address.split('&')[0]}`, async ({ page }) => {
     const faults: string[] = [];
-    page.removeAllListeners();
-    // As on a device that has not been here before.
-    await page.evaluate(() => location.protocol.startsWith('http') && localStorage.clear());
+    await page.addInitScript(
+      (kept) => localStorage.setItem('pike-preferences', kept),
+      JSON.stringify({ state: { units: 'inch', theme: 'system', recent: {} }, version: 0 }),
+    );
     page.on('pageerror', (error) => faults.push(error.message));
     page.on('console', (message) => message.type() === 'error' && faults.push(message.text()));
     if (before) {
-      await page.goto(shop.url + before);
+      await page.goto(before);
       await expect(page.getByRole('button', { name: /^Spindle/ })).toBeVisible();
     }
-    await page.goto(shop.url + address);
+    await page.goto(address);
     await expect(page.getByRole('main')).not.toBeEmpty();
     await expect(page.getByRole('progressbar')).toHaveCount(0);
     for (const [colorScheme, ground] of [
@@ -98,15 +78,7 @@ for (const [i, entry] of PAGES.entries()) {
     ] as const) {
       await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
       await expect(page.locator('body')).toHaveCSS('background-color', ground);
-      const { violations } = await new AxeBuilder({ page })
-        .withTags(['wcag2a', 'wcag2aa', 'wcag22aa'])
-        .analyze();
-      expect(
-        violations.map(
-          ({ id, nodes }) =>
-            `${colorScheme} ${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`,
-        ),
-      ).toEqual([]);
+      expect(await barriers(page), colorScheme).toEqual([]);
     }
     await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
     expect(await page.title()).toMatch(/^.+ · Pike Stone$/);

@@ -1,5 +1,5 @@
 import { bushCut, DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 test('what a machine is good for: the diameters of both tool materials, the gaps, every step at a diameter', async ({
   page,

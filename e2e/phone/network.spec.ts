@@ -1,5 +1,8 @@
 import { bushCut, DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
+
+// What a device has fetched before would hide a page that is not kept on it.
+test.use({ freshDevice: true });
 
 test('a cut logged while the shop’s computer is away waits on the device and is sent when it is back', async ({
   page,

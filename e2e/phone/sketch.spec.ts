@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { cutAddress, DEMO, frameCut } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 const type = async (page: Page, key: string, text: string) => {
   await page.getByTestId(`dimension-${key}`).click();

@@ -1,5 +1,5 @@
 import { bushCut, DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 test('sketch, answer and working stand side by side', async ({ page }) => {
   await page.goto(bushCut);

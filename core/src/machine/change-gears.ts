@@ -50,13 +50,15 @@ function better(a: GearChoice, b: GearChoice | null): boolean {
   return teeth(a) < teeth(b);
 }
 
+/** Teeth that the boss of a stud takes. */
+const STUD_TEETH = 15;
+
 /** A compound train a/b c/d fits the usual banjo when neither gear fouls the other's stud. */
-export const fitsBanjo = ({ drivers: [a, c], driven: [b, d] }: ChangeGears): boolean =>
-  a === undefined
-  || b === undefined
-  || c === undefined
-  || d === undefined
-  || (a + b > c + 15 && c + d > b + 15);
+export function fitsBanjo({ drivers, driven }: ChangeGears): boolean {
+  const [a = 0, c = 0] = drivers;
+  const [b = 0, d = 0] = driven;
+  return drivers.length < 2 || (a + b > c + STUD_TEETH && c + d > b + STUD_TEETH);
+}
 
 /** The ways to put the same gears on the banjo: their order makes no pitch of its own, but not every one fits. */
 const orders = ({ drivers, driven }: ChangeGears): readonly ChangeGears[] => {

@@ -28,11 +28,7 @@ export function driveTorque(
     supplyRatio: (drive.motorRpm[motorAt] ?? fastest) / fastest,
     backGearEfficiency: inGear ? BACK_GEAR_EFFICIENCY : 1,
   };
-  const gear = drive.stages.reduce(
-    (ratio, stage, i) => (stage.kind === 'back-gear' ? ratio / stageOptions(stage)[at[i]!]!.ratio : ratio),
-    1,
-  );
-  const ofMotor = spindleTorque({ ...common, backGearRatio: gear });
+  const ofMotor = spindleTorque({ ...common, backGearRatio: slowedAfter(drive, at, -1) });
   return drive.stages.reduce((least, stage, i) => {
     if (stage.kind !== 'belt' || stage.pullN === undefined) return least;
     const one = spindleTorque({
@@ -51,7 +47,7 @@ function drivenPitchMm(belt: BeltDrive, pair: number): number {
   return belt.section === 'toothed' ? (mm * TOOTH_PITCH_MM) / Math.PI : mm;
 }
 
-/** How many times slower the spindle turns than the driven pulley of a stage. */
+/** How many times slower the spindle turns than the driven pulley of a stage, or than the motor for stage -1. */
 const slowedAfter = (drive: Drive, at: readonly number[], stage: number): number =>
   drive.stages
     .slice(stage + 1)

@@ -1,245 +1,152 @@
-import fc from 'fast-check';
-import { beltMoves, type DrivePosition, type SpeedJob } from './belt-moves';
-import { beltTable, beltTableFromOne, reduction } from './belt-table';
-import { changeGearSearch, fitsBanjo, threadPitch } from './change-gears';
-import { combineMeasures } from './combine-measures';
-import { backGearCount, frictionWheel, pulseTachometer } from './measured-speed';
-import { BELT_SECTIONS, pitchDiameter } from './pitch-diameter';
-import { spindleTorque } from './spindle-torque';
-import { tapTiming } from './tap-timing';
+import { beltTable } from './belt-table';
+import { changeCosts, driveSpeeds, stageName, stageOptions, type Drive } from './drive';
+import { FLAT_BELT, LATHE_DRIVE } from './drive.fixture';
 
-describe('pulleys and belts', () => {
-  it('a flat belt runs on a larger circle, a V-belt on a smaller one', () => {
-    expect(pitchDiameter(100, 'flat', 4).mm).toBe(104);
-    expect(pitchDiameter(100, 'B').mm).toBe(93);
-    for (const section of BELT_SECTIONS) expect(pitchDiameter(200, section, 5).uMm).toBeGreaterThan(0.2);
-  });
-
-  it.each([
-    [0, 'A', undefined, 'outside diameter'],
-    [5, 'A', undefined, 'pitch diameter'],
-    [100, 'flat', undefined, 'belt thickness'],
-  ] as const)('refuses %p on %s', (d, section, t, sentence) => {
-    expect(() => pitchDiameter(d, section, t)).toThrow(sentence);
-  });
-
-  it('one measured step gives the table that the motor would give', () => {
-    const stage = { driverMm: [75, 100, 125], drivenMm: [125, 100, 75] };
-    const whole = beltTable(1425, [stage], 2).directRpm;
-    beltTableFromOne(stage, 0, whole[0]!, 0.004, 0.5).rpm.forEach((rpm, i) =>
-      expect(rpm).toBeCloseTo(whole[i]!, 9),
-    );
-  });
-
-  it('refuses cones that do not match, a pulley of nothing and a gear train without a partner', () => {
-    expect(() => beltTable(1425, [{ driverMm: [60, 90], drivenMm: [150] }])).toThrow(
-      'number of driven pulleys must be from 2 to 2, got 1',
-    );
-    expect(() => beltTable(1425, [{ driverMm: [0], drivenMm: [150] }])).toThrow(
-      'pulley diameter must be more than 0',
-    );
-    expect(() => reduction({ driversTeeth: [25], drivenTeeth: [] })).toThrow('number of driven');
-  });
-});
-
-describe('measuring the true speed', () => {
-  const noise = fc.double({ min: -0.02, max: 0.02, noNaN: true });
-
-  it('taps find the speed within their own uncertainty, whatever is doubled, missed or far out', () => {
-    const run = fc.record({
-      period: fc.double({ min: 0.4, max: 3, noNaN: true }),
-      jitter: fc.array(noise, { minLength: 14, maxLength: 30 }),
-      missed: fc.integer({ min: 3, max: 9 }),
-      doubled: fc.integer({ min: 3, max: 9 }),
-    });
-    fc.assert(
-      fc.property(run, ({ period, jitter, missed, doubled }) => {
-        const taps = jitter.map((j, i) => i * period + j * period).filter((_, i) => i !== missed);
-        const withDouble = [
-          ...taps.slice(0, doubled + 1),
-          taps[doubled]! + 0.1 * period,
-          ...taps.slice(doubled + 1),
-        ];
-        const found = tapTiming(withDouble)!;
-        return (
-          Math.abs(found.rpm / (60 / period) - 1) < 0.01
-          && found.doublesDropped === 1
-          && found.missedTaps === 1
-        );
-      }),
-    );
-  });
-
-  it('asks for more while there are too few taps', () => {
-    expect(tapTiming([0, 1, 2])).toBeNull();
-    expect(tapTiming([0, 1, 1.1, 2])).toBeNull();
-  });
-
-  it('a gate is the surer the more pulses it counts, a period far surer still', () => {
-    expect(pulseTachometer('gate', 100, 5, 1).uRel).toBeLessThan(pulseTachometer('gate', 50, 5, 1).uRel);
-    expect(pulseTachometer('period', 101, 5, 1, 0, 0.0002).uRel).toBeLessThan(
-      pulseTachometer('gate', 100, 5, 1).uRel / 10,
-    );
-    expect(() => pulseTachometer('period', 1, 5, 1)).toThrow('pulses after the first');
-  });
-
-  it('a creeping friction wheel is corrected upward, and slow turns are multiplied', () => {
-    const wheel = (slip: number) =>
-      frictionWheel({
-        wheelMm: { value: 50 },
-        workMm: { value: 160 },
-        turns: { value: 100, u: 0.5 },
-        timeS: { value: 30 },
-        slipPercent: { value: slip },
-      }).rpm;
-    expect(wheel(1)).toBeGreaterThan(wheel(0));
-    expect(
-      backGearCount({ value: 30 }, { value: 60 }, { driversTeeth: [20, 20], drivenTeeth: [60, 60] }),
-    ).toMatchObject({ slowRpm: 30, reduction: 9, directRpm: 270, uRel: 0 });
-  });
-
-  it('measures combine between what they say, and two that differ blame neither', () => {
-    const two = combineMeasures(
-      [1, 2],
+describe('the speeds of a drive', () => {
+  it('are those of the belt table, each said as it is set', () => {
+    const speeds = driveSpeeds(LATHE_DRIVE);
+    const table = beltTable(
+      1425,
       [
-        { step: 0, rpm: 100, uRel: 0.005 },
-        { step: 1, rpm: 230, uRel: 0.005 },
+        { driverMm: [60], drivenMm: [240] },
+        { driverMm: [75, 112.5, 150], drivenMm: [150, 112.5, 75] },
       ],
+      0,
+      { driversTeeth: [28, 24], drivenTeeth: [72, 76] },
     );
-    expect(two).toMatchObject({ measuresDisagree: true, flaggedMeasure: null, withoutFlagged: null });
-    expect(two.rpm[0]).toBeGreaterThan(100);
-    expect(two.rpm[0]).toBeLessThan(115);
-    expect(combineMeasures([1, 2], [{ step: 0, rpm: 100, uRel: 0.005 }])).toMatchObject({
-      standardisedResiduals: [0],
-      measuresDisagree: false,
-      rpm: [expect.closeTo(100, 9), expect.closeTo(200, 9)],
+    const grip = 0.99 * 0.98;
+    expect(speeds.filter(({ at }) => at[3] === 0).map(({ rpm }) => rpm / grip)).toEqual(
+      table.directRpm.map((rpm) => expect.closeTo(rpm, 9)),
+    );
+    expect(speeds.filter(({ at }) => at[3] === 1).map(({ rpm }) => rpm / grip)).toEqual(
+      table.backGearRpm!.map((rpm) => expect.closeTo(rpm, 9)),
+    );
+    expect(speeds.map(({ words }) => words)).toEqual([
+      'Belt 1, back gear out',
+      'Belt 1, back gear in',
+      'Belt 2, back gear out',
+      'Belt 2, back gear in',
+      'Belt 3, back gear out',
+      'Belt 3, back gear in',
+    ]);
+    expect(speeds[0]).toMatchObject({ id: '0-0-0-0', settings: { motor: 0, 0: 0, 1: 0, 2: 0 } });
+  });
+
+  it('a two-speed motor, a gear lever and a variable pulley each bring their own', () => {
+    const lever = driveSpeeds({
+      motorRpm: [710, 1420],
+      stages: [
+        {
+          kind: 'lever',
+          name: 'Lever',
+          positions: [
+            { name: 'A', driverTeeth: 20, drivenTeeth: 60 },
+            { name: 'B', driverTeeth: 40, drivenTeeth: 40 },
+          ],
+        },
+      ],
     });
-    expect(() => combineMeasures([1], [])).toThrow('number of measures must be 1 or more, got 0');
-  });
-});
-
-describe('change gears', () => {
-  it('127 makes a metric thread on an inch screw exact', () =>
-    expect(threadPitch(3.175, { drivers: [40], driven: [127] })).toBeCloseTo(1, 12));
-
-  it('uses each gear once, and leaves out what fouls the banjo when asked', () => {
-    const gears = [20, 30, 40, 45, 50, 60, 63, 80];
-    fc.assert(
-      fc.property(fc.double({ min: 0.2, max: 4, noNaN: true }), (wanted) => {
-        const free = changeGearSearch(3.175, gears, wanted);
-        const fit = changeGearSearch(3.175, gears, wanted, { mustFit: true });
-        const used = [...free.drivers, ...free.driven];
-        return (
-          new Set(used).size === used.length
-          && used.every((gear) => gears.includes(gear))
-          && fitsBanjo(fit)
-          && Math.abs(free.errorPpm) <= Math.abs(fit.errorPpm) + 1e-6
-        );
-      }),
-      { numRuns: 25 },
-    );
-  });
-});
-
-describe('torque at the spindle', () => {
-  it('is the belt’s in the low steps and the motor’s in the high ones', () => {
-    const at = (rpm: number, drivenPulleyMm: number) =>
-      spindleTorque({ motorPowerKw: 0.55, efficiency: 0.8, rpm, belt: { pullN: 180, drivenPulleyMm } });
-    expect(at(200, 140).limit).toBe('belt-slip');
-    expect(at(1500, 70).limit).toBe('motor');
-    expect(spindleTorque({ motorPowerKw: 0.55, efficiency: 0.8, rpm: 300 })).toMatchObject({
-      beltNm: null,
-      limit: 'motor',
-      powerKw: expect.closeTo(0.44, 9),
+    expect(lever.map(({ words }) => words)).toEqual([
+      'Motor slow, lever A',
+      'Motor slow, lever B',
+      'Motor fast, lever A',
+      'Motor fast, lever B',
+    ]);
+    expect(lever.map(({ rpm }) => Math.round(rpm))).toEqual([237, 710, 473, 1420]);
+    const variable = driveSpeeds({
+      motorRpm: [1000],
+      stages: [{ kind: 'variable', name: 'Dial', slowest: 0.5, fastest: 2 }],
     });
+    expect([variable[0]!.rpm, variable.at(-1)!.rpm]).toEqual([500, expect.closeTo(2000, 9)]);
+    expect(variable[0]!.words).toBe('Dial at 500');
+    for (let i = 1; i < variable.length; i += 1)
+      expect(variable[i]!.rpm / variable[i - 1]!.rpm).toBeLessThanOrEqual(1.12 + 1e-9);
   });
-});
 
-describe('fewest belt moves', () => {
-  const positions: DrivePosition[] = ['in', 'out'].flatMap((gear) =>
-    ['a', 'b', 'c'].map((belt, i) => ({
-      id: `${belt} ${gear}`,
-      rpm: [45, 70, 110][i]! * (gear === 'in' ? 1 : 6.7),
-      settings: { belt, gear },
-    })),
-  );
-  const costs = { belt: 3, gear: 1 };
-  const cost = (a: DrivePosition, b: DrivePosition) =>
-    (a.settings.belt === b.settings.belt ? 0 : 3) + (a.settings.gear === b.settings.gear ? 0 : 1);
-
-  /** Every order and every choice of steps, tried one by one. */
-  function cheapest(jobs: readonly SpeedJob[], at: DrivePosition | null, done: readonly string[]): number {
-    if (jobs.length === 0) return 0;
-    return Math.min(
-      ...jobs
-        .filter((job) => job.after.every((id) => done.includes(id)))
-        .flatMap((job) =>
-          positions
-            .filter(({ rpm }) => rpm >= job.rpmMin && rpm <= job.rpmMax)
-            .map(
-              (position) =>
-                (at ? cost(at, position) : 0)
-                + cheapest(
-                  jobs.filter((other) => other !== job),
-                  position,
-                  [...done, job.id],
-                ),
-            ),
-        ),
-    );
-  }
-
-  it('are as cheap as the best of all orders, and the order given is one that holds', () => {
-    const aJob = fc.record({
-      rpmMin: fc.integer({ min: 20, max: 600 }),
-      width: fc.double({ min: 1.3, max: 4, noNaN: true }),
-      follows: fc.boolean(),
+  it('toothed belts go by teeth, without slip or uncertainty of their own', () => {
+    const [speed] = driveSpeeds({
+      motorRpm: [1440],
+      stages: [
+        {
+          kind: 'belt',
+          name: 'Belt',
+          section: 'toothed',
+          slipPercent: 0,
+          pairs: [{ driverMm: 20, drivenMm: 60 }],
+        },
+      ],
     });
-    fc.assert(
-      fc.property(fc.array(aJob, { minLength: 1, maxLength: 4 }), (raw) => {
-        const jobs = raw.map(({ rpmMin, width, follows }, i): SpeedJob => ({
-          id: String(i),
-          rpmMin,
-          rpmMax: rpmMin * width,
-          after: follows && i > 0 ? [String(i - 1)] : [],
-        }));
-        const found = beltMoves(positions, jobs, costs, 'b out');
-        const want = cheapest(
-          jobs,
-          positions.find(({ id }) => id === 'b out')!,
-          [],
-        );
-        if (!found.feasible) return found.impossible.length > 0 && want === Infinity;
-        const taken = found.order.map(({ job, position }) => ({
-          job: jobs.find(({ id }) => id === job)!,
-          position: positions.find(({ id }) => id === position)!,
-        }));
-        const holds = taken.every(
-          ({ job, position }, i) =>
-            position.rpm >= job.rpmMin * 0.999
-            && position.rpm <= job.rpmMax * 1.001
-            && job.after.every((id) => taken.slice(0, i).some((before) => before.job.id === id)),
-        );
-        return Math.abs(found.totalCost - want) < 1e-9 && holds && taken.length === jobs.length;
-      }),
-      { numRuns: 150 },
-    );
+    expect(speed).toMatchObject({ rpm: expect.closeTo(480, 9), uRatioRel: 0, words: 'One speed' });
   });
 
-  it('say when the order is a circle, and refuse what cannot be searched', () => {
-    const circle = [
-      { id: 'a', rpmMin: 40, rpmMax: 800, after: ['b'] },
-      { id: 'b', rpmMin: 40, rpmMax: 800, after: ['a'] },
-    ];
-    expect(beltMoves(positions, circle, costs)).toEqual({ feasible: false, impossible: [] });
-    expect(() => beltMoves(positions, circle.slice(0, 1), costs)).toThrow('job: there is none called "b"');
+  it('refuses nothing at all, a pulley of nothing, and more speeds than a table holds', () => {
+    expect(() => driveSpeeds({ motorRpm: [1425], stages: [] })).toThrow(
+      'number of belts and gears must be 1 or more, got 0',
+    );
     expect(() =>
-      beltMoves(
-        positions,
-        Array.from({ length: 15 }, (_, i) => ({ id: String(i), rpmMin: 1, rpmMax: 9, after: [] })),
-        costs,
-      ),
-    ).toThrow('number of jobs must be from 0 to 14, got 15');
-    expect(beltMoves(positions, [], costs)).toMatchObject({ feasible: true, totalCost: 0 });
+      driveSpeeds({ motorRpm: [1425], stages: [{ ...FLAT_BELT, pairs: [{ driverMm: 0, drivenMm: 100 }] }] }),
+    ).toThrow('outside diameter must be more than 0');
+    expect(() =>
+      driveSpeeds({ motorRpm: [1425], stages: [FLAT_BELT, FLAT_BELT, FLAT_BELT, FLAT_BELT] }),
+    ).toThrow('number of speeds must be from 1 to 60, got 81');
+    expect(() =>
+      driveSpeeds({ motorRpm: [1425], stages: [{ kind: 'variable', name: 'Dial', slowest: 2, fastest: 1 }] }),
+    ).toThrow('fastest ratio must be 2 or more, got 1');
+  });
+
+  it('changing a belt costs more than a gear, a gear more than a switch', () => {
+    expect(changeCosts(LATHE_DRIVE)).toEqual({ motor: 0.2, 0: 3, 1: 3, 2: 1 });
+  });
+
+  it('a part is set by the number of its pair, its letter, or in and out', () => {
+    const labels = LATHE_DRIVE.stages.map((stage) => stageOptions(stage).map(({ label }) => label));
+    expect(labels).toEqual([['1'], ['1', '2', '3'], ['out', 'in']]);
+    expect(LATHE_DRIVE.stages.map(stageName)).toEqual(['Motor belt', 'Belt', 'Back gear']);
+  });
+
+  it('a variable drive is as fine as an eighth of its range, in no more than 13 steps', () => {
+    const marks = (fastest: number) =>
+      stageOptions({ kind: 'variable', name: 'Dial', slowest: 1, fastest }).map(({ ratio }) => ratio);
+    expect(marks(1.12)).toEqual([1, 1.12]);
+    expect(marks(1.13)).toHaveLength(3);
+    expect(marks(20)).toHaveLength(14);
+    expect(marks(20).at(-1)).toBeCloseTo(20, 9);
+    expect(() => marks(1)).toThrow('fastest ratio must be 1 or more, got 1');
+  });
+
+  it('holds 60 speeds, not one more', () => {
+    const pairs = (n: number) => Array.from({ length: n }, () => ({ driverMm: 100, drivenMm: 100 }));
+    const speeds = (n: number) =>
+      driveSpeeds({ motorRpm: [710, 1420], stages: [{ ...FLAT_BELT, pairs: pairs(n) }] });
+    expect(speeds(30)).toHaveLength(60);
+    expect(() => speeds(31)).toThrow('number of speeds must be from 1 to 60, got 62');
+  });
+
+  it.each<[Drive['stages'][number] | 'motor', string]>([
+    [{ kind: 'variable', name: 'Dial', slowest: 0, fastest: 1 }, 'slowest ratio must be more than 0, got 0'],
+    [{ ...FLAT_BELT, slipPercent: 51 }, 'slip must be from 0 to 50, got 51'],
+    [
+      { ...FLAT_BELT, section: 'toothed', pairs: [{ driverMm: 0, drivenMm: 20 }] },
+      'teeth must be more than 0, got 0',
+    ],
+    [
+      { kind: 'lever', name: 'L', positions: [{ name: 'A', driverTeeth: 0, drivenTeeth: 9 }] },
+      'teeth must be more than 0, got 0',
+    ],
+    [
+      { kind: 'lever', name: 'L', positions: [{ name: 'A', driverTeeth: 9, drivenTeeth: 0 }] },
+      'teeth must be more than 0, got 0',
+    ],
+    ['motor', 'motor speed must be more than 0, got 0'],
+  ])('refuses %p, by name', (stage, sentence) => {
+    const drive: Drive =
+      stage === 'motor' ? { motorRpm: [0], stages: [FLAT_BELT] } : { motorRpm: [1425], stages: [stage] };
+    expect(() => driveSpeeds(drive)).toThrow(sentence);
+  });
+
+  it('turning a variable pulley costs as little as a switch', () => {
+    expect(
+      changeCosts({ motorRpm: [1425], stages: [{ kind: 'variable', name: 'Dial', slowest: 1, fastest: 2 }] }),
+    ).toEqual({ motor: 0.2, 0: 0.2 });
   });
 });

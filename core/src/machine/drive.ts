@@ -115,7 +115,7 @@ function beltOptions(belt: BeltDrive): Option[] {
 
 function variableOptions({ name, slowest, fastest }: VariableDrive): Option[] {
   positive('slowest ratio', slowest);
-  if (!(fastest > slowest)) throw new RangeError(`fastest ratio: must be above the slowest, got ${fastest}`);
+  if (!(fastest > slowest)) throw new OutOfRange('fastest ratio', fastest, slowest);
   const marks = Math.min(MOST_MARKS, Math.ceil(Math.log(fastest / slowest) / Math.log(VARIABLE_STEP) - 1e-9));
   return Array.from({ length: marks + 1 }, (_, i) => ({
     label: String(i),
@@ -222,43 +222,4 @@ export function changeCosts(
     motor: costs.switch,
     ...Object.fromEntries(stages.map((stage, i) => [String(i), ofStage(stage)])),
   };
-}
-
-/** A figure of the drive that contradicts another: which part, which pair, and what to look at. */
-export interface DriveDoubt {
-  readonly stage: number;
-  readonly pair?: number;
-  readonly text: string;
-}
-
-/** One belt must be as tight on every pair: the two diameters together stay nearly the same. */
-const SAME_LENGTH = 0.06;
-
-/** What in a drive cannot be quite true; nothing is refused for it. */
-export function driveDoubts({ stages }: Drive): readonly DriveDoubt[] {
-  return stages.flatMap((stage, i): DriveDoubt[] => {
-    if (stage.kind === 'back-gear')
-      return reduction(stage) > 1
-        ? []
-        : [
-            {
-              stage: i,
-              text: 'These gears would make the spindle faster. Driving gears are counted from the cone.',
-            },
-          ];
-    if (stage.kind !== 'belt' || stage.pairs.length < 2) return [];
-    const sums = stage.pairs.map(({ driverMm, drivenMm }) => driverMm + drivenMm);
-    const usual = [...sums].sort((a, b) => a - b)[Math.floor((sums.length - 1) / 2)]!;
-    return sums.flatMap((sum, pair) =>
-      Math.abs(sum / usual - 1) <= SAME_LENGTH
-        ? []
-        : [
-            {
-              stage: i,
-              pair,
-              text: `${stage.name} ${pair + 1}: both pulleys together are ${Math.round(Math.abs(sum / usual - 1) * 100)} % ${sum > usual ? 'more' : 'less'} than on the other steps. One belt would not fit all: measure again.`,
-            },
-          ],
-    );
-  });
 }

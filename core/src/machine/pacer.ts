@@ -10,9 +10,10 @@ const BEAT_S = { least: 0.45, best: 0.8, most: 1.6 } as const;
 const EASY = [1, 2, 5, 10, 20, 25, 50, 100];
 
 /**
- * An easy number of divisions and the beat in which they pass, to wind by.
+ * An easy number of divisions and the beat in which they pass, to wind by. Where no easy number passes in
+ * 0.45 to 1.6 s, the half divisions nearest to a beat of 0.8 s, at least half a division.
  *
- * @param divisionsOnDial  of the wheel: no beat is longer than a whole turn
+ * @param divisionsOnDial  of the wheel: no easy number is more than a whole turn
  * @example pace(handFeed(95, 2.5, 125), 125) // 50 divisions each 0.63 s
  */
 export function pace(feed: HandFeed, divisionsOnDial: number): Pace {
@@ -24,9 +25,6 @@ export function pace(feed: HandFeed, divisionsOnDial: number): Pace {
   const fitting = choices.filter(({ beatS }) => beatS >= BEAT_S.least && beatS <= BEAT_S.most);
   if (fitting.length > 0)
     return fitting.reduce((best, one) => (far(one.beatS) < far(best.beatS) ? one : best));
-  const divisions = divisionsPerBeat(feed, BEAT_S.best);
-  return {
-    divisions: Math.max(0.5, Math.round(divisions * 2) / 2),
-    beatS: beatForDivisions(feed, Math.max(0.5, Math.round(divisions * 2) / 2)),
-  };
+  const divisions = Math.max(0.5, Math.round(divisionsPerBeat(feed, BEAT_S.best) * 2) / 2);
+  return { divisions, beatS: beatForDivisions(feed, divisions) };
 }

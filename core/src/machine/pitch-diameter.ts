@@ -82,12 +82,7 @@ export function pitchDiameter(
 }
 
 /** Outside diameters up to this leave nothing for the belt to run on, mm: half again its groove. */
-export const pulleyLeast = (section: BeltSection, thicknessMm = 0): number => {
-  const allowance =
-    section === 'flat' || section === 'round'
-      ? section === 'round'
-        ? -thicknessMm
-        : 0
-      : ALLOWANCE[section].mm;
-  return Math.max(1, -1.5 * allowance);
-};
+export function pulleyLeast(section: BeltSection, thicknessMm = 0): number {
+  if (section === 'flat') return 1;
+  return Math.max(1, -1.5 * (section === 'round' ? -thicknessMm : ALLOWANCE[section].mm));
+}

@@ -35,7 +35,7 @@ export function chooseRung(
 ): RungChoice {
   positive('target speed', targetRpm);
   atLeast('speeds', rungsRpm, 1);
-  const rungs = isAscending(rungsRpm) ? rungsRpm : [...rungsRpm].sort((a, b) => a - b);
+  const rungs = [...rungsRpm].sort((a, b) => a - b);
   positive('slowest speed', rungs[0]!);
 
   let belowRpm: number | null = null;
@@ -55,11 +55,6 @@ export function chooseRung(
     machineTooFast: satisfying === null,
     machineTooSlow: targetRpm > rungs.at(-1)! * (1 + SLACK),
   };
-}
-
-function isAscending(values: readonly number[]): boolean {
-  for (let i = 1; i < values.length; i++) if (values[i]! < values[i - 1]!) return false;
-  return true;
 }
 
 function largestUpTo(rungs: readonly number[], limit: number): number | null {

@@ -1,6 +1,7 @@
 import { machineBody, type MachineBody } from '@pike-stone/contract';
 import { formatPower, joined, MACHINE_WORDS } from '@pike-stone/words';
 import { driveDoubts, driveTorque, measuresOf, stageOptions } from '@pike-stone/core/drive';
+import { driveDoubtWords } from '@pike-stone/words/drive';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -275,11 +276,14 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
             <Words role="fault">More speeds than a table can hold (60). Fewer steps, please.</Words>
           </View>
         )}
-        {driveDoubts(drive).map((doubt) => (
-          <Caution key={doubt.text} level="caution">
-            {doubt.text}
-          </Caution>
-        ))}
+        {driveDoubts(drive).map((doubt) => {
+          const words = driveDoubtWords(drive, doubt);
+          return (
+            <Caution key={words} level="caution">
+              {words}
+            </Caution>
+          );
+        })}
         <Caution level="caution">
           {drive.stages.some((stage) => stage.kind === 'back-gear')
             ? 'Isolate before touching belts or gears; bull-gear pin out before the back gear goes in. Guards back before the switch.'

@@ -1,0 +1,23 @@
+import { returnRatioAt, shaperSpeed, shaperStrokes } from './shaper-speed';
+
+describe('a shaper', () => {
+  it('strokes and speed are each other’s inverse', () => {
+    const speed = shaperSpeed(40, 200, 1.5);
+    expect(shaperStrokes(speed.meanCuttingMPerMin, 200, 1.5)).toBeCloseTo(40, 9);
+    expect(shaperStrokes(speed.peakCuttingMPerMin, 200, 1.5, 'peak')).toBeCloseTo(40, 9);
+  });
+
+  it('a shorter stroke evens the times out, a hydraulic ram has no peak', () => {
+    expect(returnRatioAt(350, 350, 1.6)).toBeCloseTo(1.6, 9);
+    expect(returnRatioAt(70, 350, 1.6)).toBeLessThan(1.12);
+    expect(shaperSpeed(40, 200, 1.5, 'constant')).toMatchObject({
+      peakCuttingMPerMin: shaperSpeed(40, 200, 1.5, 'constant').meanCuttingMPerMin,
+    });
+  });
+
+  it('refuses a stroke of nothing and a return slower than the cut', () => {
+    expect(() => shaperSpeed(40, 0, 1.5)).toThrow('stroke must be more than 0');
+    expect(() => shaperSpeed(40, 200, 0.8)).toThrow('return ratio');
+    expect(() => shaperSpeed(40, 400, 1.5, 'crank', 350)).toThrow('stroke must be from 0 to 350');
+  });
+});
