@@ -54,3 +54,13 @@ describe('factor chain', () => {
     );
   });
 });
+
+it('of two rivals the one that slows more gives its name', () => {
+  for (const names of [
+    ['tired-machine', 'light-machine'],
+    ['light-machine', 'tired-machine'],
+  ] as const)
+    expect(factorChain(steel, hss, names).applied).toEqual([
+      { name: 'tired-machine', speed: 0.8, feed: 0.75, depth: 0.6 },
+    ]);
+});

@@ -79,3 +79,36 @@ describe('stepping up as the work gets smaller', () => {
 test('a taper runs in proportion to its ends', () => {
   expect(taperSpeed(300, 40, 20)).toMatchObject({ ratio: 0.5, meanMPerMin: expect.closeTo(28.27, 2) });
 });
+
+describe('a face with a bore, and steps in any order', () => {
+  const face = { rpm: 200, outerDiameterMm: 100, targetMPerMin: 50, fraction: 0.5 };
+
+  it('path, area and time are those of the ring', () => {
+    const ring = facingSpeed({ ...face, innerDiameterMm: 20, feedMmRev: 0.1 });
+    expect(ring.radiusBelowMm).toBeCloseTo(19.894, 3);
+    expect(ring).toMatchObject({
+      pathFractionBelow: expect.closeTo((19.894 - 10) / 40, 4),
+      areaFractionBelow: expect.closeTo((19.894 ** 2 - 100) / 2400, 4),
+      timeS: 120,
+    });
+    expect(() => facingSpeed({ ...face, innerDiameterMm: -1 })).toThrow(
+      'inner diameter must be from 0 to 100',
+    );
+  });
+
+  it('steps are taken as they rise, however they are listed', () => {
+    expect(stepUp([...RUNGS].reverse(), 25, 0, 60, 10)).toEqual(stepUp(RUNGS, 25, 0, 60, 10));
+  });
+
+  it.each<[() => unknown, string]>([
+    [() => facingSpeed({ ...face, outerDiameterMm: 0 }), 'outer diameter must be more than 0, got 0'],
+    [() => facingSpeed({ ...face, targetMPerMin: 0 }), 'target speed must be more than 0, got 0'],
+    [() => facingSpeed({ ...face, rpm: 0 }), 'spindle speed must be more than 0, got 0'],
+    [() => facingSpeed({ ...face, feedMmRev: 0 }), 'feed must be more than 0, got 0'],
+    [() => stepUp([], 25, 0, 60, 10), 'slowest speed must be more than 0, got NaN'],
+    [() => stepUp(RUNGS, 0, 0, 60, 10), 'target speed must be more than 0, got 0'],
+    [() => stepUp(RUNGS, 25, 0, 0, 10), 'start diameter must be more than 0, got 0'],
+  ])('refuses what does not turn or has no size: %#', (work, sentence) => {
+    expect(work).toThrow(sentence);
+  });
+});

@@ -70,7 +70,7 @@ export function stepUp(
   const allowed = rungs.filter((rpm) => allowedAt(rpm) >= startDiameterMm);
   const startRpm = allowed.at(-1) ?? slowest;
   const changes = rungs
-    .filter((rpm) => rpm > startRpm && allowedAt(rpm) < startDiameterMm && allowedAt(rpm) >= endDiameterMm)
+    .filter((rpm) => rpm > startRpm && allowedAt(rpm) >= endDiameterMm)
     .map((rpm) => ({ diameterMm: allowedAt(rpm), rpm }));
   return { startRpm, tooFastAtStart: allowed.length === 0, changes };
 }

@@ -20,4 +20,18 @@ describe('a shaper', () => {
     expect(() => shaperSpeed(40, 200, 0.8)).toThrow('return ratio');
     expect(() => shaperSpeed(40, 400, 1.5, 'crank', 350)).toThrow('stroke must be from 0 to 350');
   });
+
+  it('the longest stroke itself is allowed, and a stroke takes as long there and back at ratio 1', () => {
+    expect(shaperSpeed(40, 350, 1, 'crank', 350)).toMatchObject({ effectiveReturnRatio: 1 });
+    expect(shaperSpeed(40, 200, 1)).toMatchObject({ meanCuttingMPerMin: 16, meanReturnMPerMin: 16 });
+  });
+
+  it.each<[() => unknown, string]>([
+    [() => shaperSpeed(0, 200, 1.5), 'strokes must be more than 0, got 0'],
+    [() => shaperSpeed(40, 200, 1.5, 'crank', 0), 'longest stroke must be more than 0, got 0'],
+    [() => returnRatioAt(0, 350, 1.5), 'stroke must be more than 0, got 0'],
+    [() => shaperStrokes(0, 200, 1.5), 'cutting speed must be more than 0, got 0'],
+  ])('is refused without strokes, stroke or speed: %#', (work, sentence) => {
+    expect(work).toThrow(sentence);
+  });
 });

@@ -19,11 +19,9 @@ const halfSwing = (returnRatio: number): number => (RIGHT_ANGLE * (returnRatio -
  * lever swings less. sin phi = sin phi_max L / L_max, R = (90 + phi) / (90 - phi).
  */
 export function returnRatioAt(strokeMm: number, longestMm: number, ratioAtLongest: number): number {
-  within('stroke', strokeMm, 0, positive('longest stroke', longestMm) * (1 + 1e-9));
-  const phi = Math.asin(
-    (Math.sin(halfSwing(ratioAtLongest)) * positive('stroke', strokeMm))
-      / positive('longest stroke', longestMm),
-  );
+  const longest = positive('longest stroke', longestMm);
+  const stroke = within('stroke', positive('stroke', strokeMm), 0, longest * (1 + 1e-9));
+  const phi = Math.asin((Math.sin(halfSwing(ratioAtLongest)) * stroke) / longest);
   return (RIGHT_ANGLE + phi) / (RIGHT_ANGLE - phi);
 }
 

@@ -1,4 +1,4 @@
-import { MATERIALS, material } from '../material/library';
+import { material, MATERIALS } from '../material/library';
 import { withOverride } from '../material/material';
 import { TOOL_MATERIALS, toolMaterial } from '../tool/library';
 import { speedRange } from './speed-range';
@@ -52,5 +52,16 @@ describe('speed range', () => {
   it('names a row that is not there', () => {
     expect(() => material('unobtainium')).toThrow('no metal called "unobtainium"');
     expect(() => toolMaterial('flint')).toThrow('no tool material called "flint"');
+  });
+
+  it('starts in the middle unless told', () => {
+    expect(speedRange(steel, toolMaterial('hss'), 'turning').startMPerMin).toBe(32);
+  });
+
+  it('says which metal has no speed for which edge', () => {
+    const bare = { ...steel, speedMPerMin: { ...steel.speedMPerMin, hss: null, 'carbide-uncoated': null } };
+    expect(() => speedRange(bare, toolMaterial('hss'), 'turning')).toThrow(
+      'low-carbon-cold-drawn: no cutting speed for hss',
+    );
   });
 });

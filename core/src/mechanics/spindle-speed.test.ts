@@ -33,6 +33,17 @@ describe('spindle speed', () => {
   );
 });
 
+it.each<[() => unknown, string]>([
+  [() => spindleSpeed(0, 25), 'cutting speed must be more than 0, got 0'],
+  [() => spindleSpeed(30, 0), 'diameter must be more than 0, got 0'],
+  [() => surfaceSpeed(0, 25), 'spindle speed must be more than 0, got 0'],
+  [() => surfaceSpeed(400, 0), 'diameter must be more than 0, got 0'],
+  [() => shopShortcut('4*CS/D', 0, 1), 'cutting speed must be more than 0, got 0'],
+  [() => shopShortcut('4*CS/D', 90, 0), 'diameter must be more than 0, got 0'],
+])('what stands still or has no size is named: %#', (work, sentence) => {
+  expect(work).toThrow(sentence);
+});
+
 describe('shop shortcuts', () => {
   it.each([
     ['4*CS/D', 4.72],

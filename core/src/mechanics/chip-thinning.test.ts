@@ -1,6 +1,5 @@
 import fc from 'fast-check';
-import { feedForChip, radialThinning, toothChip } from './chip-thinning';
-import { engagedEdge, turningFeedLimits } from './turning-feed';
+import { feedForChip, radialThinning, slittingSaw, toothChip } from './chip-thinning';
 
 describe('the chip of a milling tooth', () => {
   it('is as thick as the feed in a half-wide cut and thinner in a narrow one', () => {
@@ -31,34 +30,16 @@ describe('the chip of a milling tooth', () => {
     expect(radialThinning(10, 0.1, 0.05, 1.5).compensation).toBe(1.5);
     expect(radialThinning(10, 6, 0.05).compensation).toBe(1);
   });
-});
 
-describe('the feed window of a turning tool', () => {
-  const base = {
-    noseRadiusMm: 0.4,
-    depthMm: 1,
-    approachDeg: 90,
-    cornerDeg: 80,
-    condition: 'ordinary' as const,
-    edgeRadiusUm: 6,
-    minChipRatio: 0.3,
-  };
-
-  it('is bounded by the nose, or by the machine when the nose is large', () => {
-    expect(turningFeedLimits(base)).toMatchObject({ upperLimit: 'nose-radius', feedUpperMmRev: 0.26 });
-    expect(turningFeedLimits({ ...base, noseRadiusMm: 3 })).toMatchObject({
-      upperLimit: 'machine-feed',
-      feedUpperMmRev: 0.35,
-    });
-  });
-
-  it('takes a sharp corner more carefully, and a tired machine', () => {
-    expect(turningFeedLimits({ ...base, cornerDeg: 55 }).feedUpperMmRev).toBeCloseTo(0.2, 12);
-    expect(turningFeedLimits({ ...base, condition: 'tired' }).feedUpperMmRev).toBeCloseTo(0.2, 12);
-  });
-
-  it('joins nose arc and straight edge without a step', () => {
-    const arc = 0.8 * (1 - Math.cos(Math.PI / 4));
-    expect(engagedEdge(arc + 1e-9, 0.8, 45)).toBeCloseTo(engagedEdge(arc - 1e-9, 0.8, 45), 6);
+  it.each<[() => unknown, string]>([
+    [() => toothChip(20, 0, 0.1), 'width of cut must be more than 0, got 0'],
+    [() => toothChip(0, 2, 0.1), 'cutter diameter must be more than 0, got 0'],
+    [() => toothChip(20, 2, 0), 'feed per tooth must be more than 0, got 0'],
+    [() => feedForChip(0, 'max', 20, 2), 'wanted chip must be more than 0, got 0'],
+    [() => radialThinning(20, 0, 0.1), 'width of cut must be more than 0, got 0'],
+    [() => radialThinning(0, 2, 0.1), 'cutter diameter must be more than 0, got 0'],
+    [() => slittingSaw(80, 0, 3, 0.02), 'teeth must be more than 0, got 0'],
+  ])('refuses a cut, cutter or feed of nothing: %#', (work, sentence) => {
+    expect(work).toThrow(sentence);
   });
 });
