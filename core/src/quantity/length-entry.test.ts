@@ -71,6 +71,8 @@ describe('reading a size as machinists write it', () => {
     ['1', 'in', 'drill', [5.7912, 25.4]],
     ['80', 'in', 'drill', [0.3429, 2032]],
     ['81', 'in', 'drill', [2.0574, 81, 2057.4]],
+    ['5 mils', 'mm', 'diameter', [0.127, 5]],
+    ['1,250 mil', 'mm', 'diameter', [31.75, 31_750]],
   ] as const)('%s in a field of %s (%s) may be one of %j', (text, unit, field, candidates) =>
     expect(readLength(text, unit, field)).toEqual({
       status: 'ambiguous',
@@ -82,6 +84,8 @@ describe('reading a size as machinists write it', () => {
     ['39', 'in', 'diameter', 990.6, 'in'],
     ['30', 'mm', 'drill', 30, 'mm'],
     ['30.5', 'in', 'drill', 774.7, 'in'],
+    ['40.5', 'in', 'diameter', 1028.7, 'in'],
+    ['5'.padStart(40, '0'), 'mm', 'diameter', 5, 'mm'],
     ['.25', 'mm', 'diameter', 0.25, 'mm'],
     ['0.250', 'mm', 'diameter', 0.25, 'mm'],
     ['3 tenths', 'in', 'diameter', 0.00762, 'tenths'],
@@ -106,6 +110,16 @@ describe('reading a size as machinists write it', () => {
   });
 
   it.each([
+    ['-x', 'not-a-number'],
+    ['x 12 ft', 'not-a-number'],
+    ['12ft mm', 'not-a-number'],
+    ['12.55 ft', 'unknown-unit'],
+    ['12e', 'not-a-number'],
+    ['1.5e', 'unknown-unit'],
+    ['12ee', 'unknown-unit'],
+    ['1/2x', 'not-a-number'],
+    ['5 ø', 'not-a-number'],
+    ['drill 7', 'not-a-number'],
     ['', 'empty'],
     ['   ', 'empty'],
     ['0', 'not-positive'],

@@ -31,6 +31,7 @@ const VULGAR: Readonly<Record<string, string>> = {
   '⅞': '7/8',
 };
 const DENOMINATORS = new Set([2, 4, 8, 16, 32, 64, 128]);
+/** `1/4-20` is a thread; `1-1/4` is a mixed number. */
 const THREAD =
   /^(?:m\d+(?:[.,]\d+)?(?:\s*x\s*\d*[.,]?\d+)?|(?:#\s*)?\d+(?:\/\d+)?-\d+(?:\s*(?:unc|unf|un))?|#?\d+(?:\/\d+)?\s*(?:unc|unf|un))$/i;
 const UNIT_AT_END = /\s*(mm|cm|inches|inch|in\.|in|"|thou|um|microns?|mils?|tenths?)$/i;
@@ -42,9 +43,10 @@ type UnitWord = 'mm' | 'cm' | 'in' | 'thou' | 'um' | 'mil' | 'tenth';
 
 const ok = (valueMm: number, readAs: ReadAs): LengthEntry => ({ status: 'ok', valueMm, readAs });
 const refused = (reason: RefusalReason): LengthEntry => ({ status: 'refused', reason });
-const ambiguous = (...candidates: number[]): LengthEntry => ({
+/** What a size may be, from the smallest on. */
+const ambiguous = (...candidatesMm: readonly number[]): LengthEntry => ({
   status: 'ambiguous',
-  candidatesMm: candidates.sort((a, b) => a - b),
+  candidatesMm,
 });
 
 /**
@@ -73,7 +75,7 @@ export function readLength(
   const drill = drillSize(plain);
   if (drill.status === 'ok') return ok(drill.diameterMm, drill.kind);
   if (drill.reason === 'drill-out-of-range') return refused('drill-out-of-range');
-  if (THREAD.test(plain) && !isMixedFraction(plain)) return refused('thread');
+  if (THREAD.test(plain)) return refused('thread');
 
   const unitMark = UNIT_AT_END.exec(plain);
   const unit = unitMark ? unitWord(unitMark[1]!) : null;
@@ -99,9 +101,6 @@ function tidy(text: string): string {
     .replace(/\s*\bdrill$/i, '')
     .trim();
 }
-
-/** `1-1/4` is a mixed number; `1/4-20` is a thread. */
-const isMixedFraction = (text: string): boolean => /^\d+-\d+\/\d+$/.test(text);
 
 function unitWord(mark: string): UnitWord {
   const word = mark.toLowerCase();
@@ -136,13 +135,12 @@ function readDecimal(
 ): LengthEntry {
   if (!DECIMAL.test(number)) {
     return refused(
-      unit === null && /^\d+(?:[.,]\d+)?\s*(?:[a-z]{1,}\.?|')$/i.test(number) && !/^\d+e\d*$/i.test(number)
+      unit === null && /^\d+(?:[.,]\d+)?\s*(?:[a-z]+\.?|')$/i.test(number) && !/^\d+e$/i.test(number)
         ? 'unknown-unit'
         : 'not-a-number',
     );
   }
   const value = Number(number.replace(',', '.'));
-  if (!Number.isFinite(value)) return refused('not-a-number');
   if (value === 0) return refused('not-positive');
   if (COMMA_OF_THREE.test(number)) {
     const scale = mmPer(unit ?? defaultUnit);
@@ -166,7 +164,7 @@ function withUnit(value: number, unit: UnitWord, defaultUnit: LengthUnit): Lengt
 
 function bareInch(value: number, number: string, field: 'diameter' | 'drill'): LengthEntry {
   const whole = /^\d+$/.test(number);
-  if (whole && field === 'drill' && value >= 1 && value <= 80) {
+  if (whole && field === 'drill') {
     const drill = drillSize(`#${value}`);
     if (drill.status === 'ok') return ambiguous(drill.diameterMm, value * INCH);
   }
