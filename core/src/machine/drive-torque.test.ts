@@ -4,14 +4,14 @@ import { FLAT_BELT, LATHE_DRIVE } from './drive.fixture';
 
 describe('torque and power in a position', () => {
   const motor = { powerKw: 0.75, phases: 1, efficiency: 0.75 } as const;
-  const of = (words: string) => driveSpeeds(LATHE_DRIVE).find((one) => one.words === words)!;
+  const of = (position: string) => driveSpeeds(LATHE_DRIVE).find(({ id }) => id === position)!;
 
-  it('a slow step without gears is limited by the FLAT_BELT, the motor gives the rest', () => {
-    expect(driveTorque(LATHE_DRIVE, motor, of('Belt 1, back gear out'))).toMatchObject({
+  it('a slow step without gears is limited by the belt, the motor gives the rest', () => {
+    expect(driveTorque(LATHE_DRIVE, motor, of('0-0-0-0'))).toMatchObject({
       limit: 'belt-slip',
       torqueNm: expect.closeTo(15, 1),
     });
-    const fast = of('Belt 3, back gear out');
+    const fast = of('0-0-2-0');
     expect(driveTorque(LATHE_DRIVE, motor, fast, fast.rpm)).toMatchObject({
       torqueNm: expect.closeTo(7.5, 1),
       limit: 'belt-slip',
@@ -19,8 +19,8 @@ describe('torque and power in a position', () => {
   });
 
   it('the back gear multiplies the torque and loses a tenth of it', () => {
-    const direct = driveTorque(LATHE_DRIVE, motor, of('Belt 1, back gear out')).torqueNm;
-    expect(driveTorque(LATHE_DRIVE, motor, of('Belt 1, back gear in')).torqueNm / direct).toBeCloseTo(
+    const direct = driveTorque(LATHE_DRIVE, motor, of('0-0-0-0')).torqueNm;
+    expect(driveTorque(LATHE_DRIVE, motor, of('0-0-0-1')).torqueNm / direct).toBeCloseTo(
       ((72 * 76) / (28 * 24)) * 0.9,
       6,
     );

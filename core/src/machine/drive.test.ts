@@ -1,9 +1,9 @@
 import { beltTable } from './belt-table';
-import { changeCosts, driveSpeeds, stageName, stageOptions, type Drive } from './drive';
+import { changeCosts, driveSpeeds, stageOptions, type Drive } from './drive';
 import { FLAT_BELT, LATHE_DRIVE } from './drive.fixture';
 
 describe('the speeds of a drive', () => {
-  it('are those of the belt table, each said as it is set', () => {
+  it('are those of the belt table, each with its own setting', () => {
     const speeds = driveSpeeds(LATHE_DRIVE);
     const table = beltTable(
       1425,
@@ -21,14 +21,6 @@ describe('the speeds of a drive', () => {
     expect(speeds.filter(({ at }) => at[3] === 1).map(({ rpm }) => rpm / grip)).toEqual(
       table.backGearRpm!.map((rpm) => expect.closeTo(rpm, 9)),
     );
-    expect(speeds.map(({ words }) => words)).toEqual([
-      'Belt 1, back gear out',
-      'Belt 1, back gear in',
-      'Belt 2, back gear out',
-      'Belt 2, back gear in',
-      'Belt 3, back gear out',
-      'Belt 3, back gear in',
-    ]);
     expect(speeds[0]).toMatchObject({ id: '0-0-0-0', settings: { motor: 0, 0: 0, 1: 0, 2: 0 } });
   });
 
@@ -46,11 +38,11 @@ describe('the speeds of a drive', () => {
         },
       ],
     });
-    expect(lever.map(({ words }) => words)).toEqual([
-      'Motor slow, lever A',
-      'Motor slow, lever B',
-      'Motor fast, lever A',
-      'Motor fast, lever B',
+    expect(lever.map(({ at }) => at)).toEqual([
+      [0, 0],
+      [0, 1],
+      [1, 0],
+      [1, 1],
     ]);
     expect(lever.map(({ rpm }) => Math.round(rpm))).toEqual([237, 710, 473, 1420]);
     const variable = driveSpeeds({
@@ -58,7 +50,6 @@ describe('the speeds of a drive', () => {
       stages: [{ kind: 'variable', name: 'Dial', slowest: 0.5, fastest: 2 }],
     });
     expect([variable[0]!.rpm, variable.at(-1)!.rpm]).toEqual([500, expect.closeTo(2000, 9)]);
-    expect(variable[0]!.words).toBe('Dial at 500');
     for (let i = 1; i < variable.length; i += 1)
       expect(variable[i]!.rpm / variable[i - 1]!.rpm).toBeLessThanOrEqual(1.12 + 1e-9);
   });
@@ -76,7 +67,7 @@ describe('the speeds of a drive', () => {
         },
       ],
     });
-    expect(speed).toMatchObject({ rpm: expect.closeTo(480, 9), uRatioRel: 0, words: 'One speed' });
+    expect(speed).toMatchObject({ rpm: expect.closeTo(480, 9), uRatioRel: 0 });
   });
 
   it('refuses nothing at all, a pulley of nothing, and more speeds than a table holds', () => {
@@ -96,12 +87,6 @@ describe('the speeds of a drive', () => {
 
   it('changing a belt costs more than a gear, a gear more than a switch', () => {
     expect(changeCosts(LATHE_DRIVE)).toEqual({ motor: 0.2, 0: 3, 1: 3, 2: 1 });
-  });
-
-  it('a part is set by the number of its pair, its letter, or in and out', () => {
-    const labels = LATHE_DRIVE.stages.map((stage) => stageOptions(stage).map(({ label }) => label));
-    expect(labels).toEqual([['1'], ['1', '2', '3'], ['out', 'in']]);
-    expect(LATHE_DRIVE.stages.map(stageName)).toEqual(['Motor belt', 'Belt', 'Back gear']);
   });
 
   it('a variable drive is as fine as an eighth of its range, in no more than 13 steps', () => {

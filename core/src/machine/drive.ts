@@ -61,8 +61,6 @@ export interface Drive {
 
 /** One way to set the whole drive. */
 export interface DriveSpeed extends DrivePosition {
-  /** "Belt 2, back gear in". */
-  readonly words: string;
   /** The option taken in the motor (first) and in each stage, from 0. */
   readonly at: readonly number[];
   /** Relative standard uncertainty of the whole ratio from motor to spindle. */
@@ -79,9 +77,8 @@ const VARIABLE_STEP = 1.12;
 const MOST_MARKS = 13;
 const MOST_POSITIONS = 60;
 
-interface Option {
-  readonly label: string;
-  readonly words: string;
+/** One setting of a part: turns out for one turn in, of the motor its speed, and how surely that is known. */
+export interface StageOption {
   readonly ratio: number;
   readonly uRel: number;
 }
@@ -95,59 +92,44 @@ export function pulleyPitch(belt: BeltDrive, outside: number): { readonly mm: nu
     : pitchDiameter(outside, belt.section, belt.thicknessMm);
 }
 
-/** What a part is called where one option of it is set: the belt by its place, a gear by in and out. */
-export const stageName = (stage: DriveStage): string =>
-  stage.kind === 'back-gear' ? 'Back gear' : stage.name;
-
-function beltOptions(belt: BeltDrive): Option[] {
+function beltOptions(belt: BeltDrive): StageOption[] {
   const grip = 1 - within('slip', belt.slipPercent, 0, 50) / 100;
-  return belt.pairs.map((pair, i) => {
+  return belt.pairs.map((pair) => {
     const [driver, driven] = [pulleyPitch(belt, pair.driverMm), pulleyPitch(belt, pair.drivenMm)];
     const uRel = Math.hypot(driver.uMm / driver.mm, driven.uMm / driven.mm, isToothed(belt) ? 0 : U_SLIP_REL);
-    return {
-      label: String(i + 1),
-      words: belt.pairs.length > 1 ? `${belt.name} ${i + 1}` : '',
-      ratio: (driver.mm / driven.mm) * grip,
-      uRel,
-    };
+    return { ratio: (driver.mm / driven.mm) * grip, uRel };
   });
 }
 
-function variableOptions({ name, slowest, fastest }: VariableDrive): Option[] {
+function variableOptions({ slowest, fastest }: VariableDrive): StageOption[] {
   positive('slowest ratio', slowest);
   if (!(fastest > slowest)) throw new OutOfRange('fastest ratio', fastest, slowest);
   const marks = Math.min(MOST_MARKS, Math.ceil(Math.log(fastest / slowest) / Math.log(VARIABLE_STEP) - 1e-9));
   return Array.from({ length: marks + 1 }, (_, i) => ({
-    label: String(i),
-    words: name,
     ratio: slowest * (fastest / slowest) ** (i / marks),
     uRel: 0,
   }));
 }
 
-/** Everything one part of the drive can be set to. */
-export function stageOptions(stage: DriveStage): readonly Option[] {
+/** Everything one part of the drive can be set to: a belt's pairs, a lever's positions, gears out then in. */
+export function stageOptions(stage: DriveStage): readonly StageOption[] {
   switch (stage.kind) {
     case 'belt':
       return beltOptions(stage);
     case 'lever':
-      return stage.positions.map(({ name, driverTeeth, drivenTeeth }) => ({
-        label: name,
-        words: `${stage.name} ${name}`,
+      return stage.positions.map(({ driverTeeth, drivenTeeth }) => ({
         ratio: positive('teeth', driverTeeth) / positive('teeth', drivenTeeth),
         uRel: 0,
       }));
     case 'back-gear':
       return [
-        { label: 'out', words: 'back gear out', ratio: 1, uRel: 0 },
-        { label: 'in', words: 'back gear in', ratio: 1 / reduction(stage), uRel: 0 },
+        { ratio: 1, uRel: 0 },
+        { ratio: 1 / reduction(stage), uRel: 0 },
       ];
     case 'variable':
       return variableOptions(stage);
   }
 }
-
-const MOTOR_WORDS = ['motor slow', 'motor fast'];
 
 /**
  * Every speed of a drive, in the order of its parts: n = motor x product of all
@@ -159,12 +141,7 @@ const MOTOR_WORDS = ['motor slow', 'motor fast'];
  */
 export function driveSpeeds({ motorRpm, stages }: Drive): readonly DriveSpeed[] {
   atLeast('belts and gears', stages, 1);
-  const motors = motorRpm.map((rpm, i): Option => ({
-    label: MOTOR_WORDS[i] ?? String(i),
-    words: motorRpm.length > 1 ? (MOTOR_WORDS[i] ?? '') : '',
-    ratio: positive('motor speed', rpm),
-    uRel: 0,
-  }));
+  const motors = motorRpm.map((rpm): StageOption => ({ ratio: positive('motor speed', rpm), uRel: 0 }));
   const parts = [motors, ...stages.map(stageOptions)];
   const total = parts.reduce((count, options) => count * options.length, 1);
   if (total > MOST_POSITIONS) throw new OutOfRange('number of speeds', total, 1, MOST_POSITIONS);
@@ -182,30 +159,10 @@ export function driveSpeeds({ motorRpm, stages }: Drive): readonly DriveSpeed[] 
     id: at.join('-'),
     at,
     rpm: ratio,
-    words: sentence(
-      at.map((option, part) => parts[part]![option]!.words),
-      stages,
-      ratio,
-    ),
     settings: Object.fromEntries(at.map((option, part) => [names[part]!, option])),
     uRatioRel: Math.sqrt(u2),
     uRel: Math.hypot(U_MOTOR_REL, Math.sqrt(u2)),
   }));
-}
-
-/** Parts with one setting only need no words; a variable drive is set by the speed itself. */
-function sentence(words: readonly string[], stages: readonly DriveStage[], rpm: number): string {
-  const said = words
-    .map((word, part) => (stages[part - 1]?.kind === 'variable' ? `${word} at ${Math.round(rpm)}` : word))
-    .filter(Boolean);
-  return said.length === 0
-    ? 'One speed'
-    : said
-        .map(
-          (part, i) =>
-            (i === 0 ? part.charAt(0).toUpperCase() : part.charAt(0).toLowerCase()) + part.slice(1),
-        )
-        .join(', ');
 }
 
 /** Costs of a change in points: a belt is slackened and moved, a gear shifted, a switch or a hand wheel turned. */

@@ -28,9 +28,15 @@ const rounded = (rpm: number): number => Number(rpm.toPrecision(4));
  * squares, the ratios coming from pulleys and gears. A step that was measured
  * itself keeps its own figure. Two settings of the same speed make one step.
  *
- * @param motor  when it is known, every step carries the torque it gives
+ * @param nameOf  what a position is called on this machine
+ * @param motor   when it is known, every step carries the torque it gives
  */
-export function speedTable(drive: Drive, measures: readonly PositionMeasure[], motor?: Motor): SpeedTable {
+export function speedTable(
+  drive: Drive,
+  measures: readonly PositionMeasure[],
+  nameOf: (position: DriveSpeed) => string,
+  motor?: Motor,
+): SpeedTable {
   const positions = driveSpeeds(drive);
   const index = new Map(positions.map(({ id }, i) => [id, i]));
   const known = measures.filter(({ position }) => index.has(position));
@@ -42,7 +48,7 @@ export function speedTable(drive: Drive, measures: readonly PositionMeasure[], m
   const combined = ofStep.length > 0 ? combineMeasures(relative, ofStep) : null;
   const steps = positions.map((position, i): SpeedStep => {
     const own = known.filter((measure) => measure.position === position.id);
-    const base = { setting: position.words, position: position.id };
+    const base = { setting: nameOf(position), position: position.id };
     if (own.length === 0) {
       return {
         ...base,

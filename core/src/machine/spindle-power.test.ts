@@ -6,7 +6,7 @@ describe('power of a step', () => {
   const motor = { powerKw: 0.75, phases: 1, efficiency: 0.75 } as const;
 
   it('a step says what its spindle gives, or nothing when nothing is known', () => {
-    const { steps } = speedTable(LATHE_DRIVE, [], motor);
+    const { steps } = speedTable(LATHE_DRIVE, [], ({ id }) => id, motor);
     expect(spindlePower(steps[0]!, motor)).toMatchObject({ torqueNm: steps[0]!.torqueNm, beltFirst: true });
     expect(spindlePower({ rpm: 500, setting: '' }, motor)).toEqual({
       torqueNm: expect.closeTo(10.74, 2),

@@ -1,5 +1,6 @@
 import type { DriveBody, MachineBody } from '@pike-stone/contract';
 import { speedTable, type PositionMeasure } from '@pike-stone/core/drive';
+import { settingWords } from '@pike-stone/words/drive';
 
 const steps = (rpm: readonly number[], setting: (i: number) => string) =>
   rpm.map((value, i) => ({ rpm: value, setting: setting(i) }));
@@ -10,7 +11,10 @@ const fromDrive = (
   drive: DriveBody,
   motor: NonNullable<MachineBody['motor']>,
   measures: readonly PositionMeasure[] = [],
-) => ({ drive, motor, speeds: speedTable(drive, measures, motor).steps.map((step) => ({ ...step })) });
+) => {
+  const { steps: speeds } = speedTable(drive, measures, (position) => settingWords(drive, position), motor);
+  return { drive, motor, speeds: speeds.map((step) => ({ ...step })) };
+};
 
 const bayDrive: DriveBody = {
   motorRpm: [1425],

@@ -1,4 +1,5 @@
 import { type SpeedTable } from '@pike-stone/core/drive';
+import { settingWords } from '@pike-stone/words/drive';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { Words } from '../../../kit/Words';
@@ -18,8 +19,8 @@ export function Disagreement({
   const { combined, positions } = table;
   if (!combined?.measuresDisagree) return null;
   const odd = combined.flaggedMeasure === null ? undefined : draft.measures[combined.flaggedMeasure];
-  const words = positions.find(({ id }) => id === odd?.position)?.words;
-  if (!odd || !words)
+  const position = positions.find(({ id }) => id === odd?.position);
+  if (!odd || !position)
     return (
       <Words role="fault">
         The measured steps do not agree with each other through these pulleys, and neither can be blamed:
@@ -28,7 +29,7 @@ export function Disagreement({
     );
   return (
     <View style={styles.tight}>
-      <Words role="fault">{`${words} does not fit the other measured steps: a slipping belt, or a wrong pulley.`}</Words>
+      <Words role="fault">{`${settingWords(draft.drive, position)} does not fit the other measured steps: a slipping belt, or a wrong pulley.`}</Words>
       <Button
         label="Leave this measure out"
         onPress={() => onForget(draft.measures.filter((one) => one !== odd))}

@@ -1,5 +1,6 @@
 import type { UnitSystem } from '@pike-stone/words';
 import { stageOptions, type Drive } from '@pike-stone/core/drive';
+import { optionLabel } from '@pike-stone/words/drive';
 import { StyleSheet } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { useColours } from '../../../theme/theme';
@@ -144,7 +145,7 @@ export function DriveArt({ drive, at, units, layout, changed, editable, end }: D
         const stage = drive.stages[lane.stage]!;
         if (stage.kind === 'variable' || stageOptions(stage).length < 2) return null;
         const on = chosen(lane.stage, lane.option);
-        const label = stageOptions(stage)[lane.option]!.label;
+        const label = optionLabel(stage, lane.option);
         // On a belt the number stands between the rims; a lever's letter above its gears.
         return (
           <SvgText

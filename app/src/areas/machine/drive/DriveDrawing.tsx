@@ -1,5 +1,6 @@
 import type { UnitSystem } from '@pike-stone/words';
-import { stageName, stageOptions, type Drive } from '@pike-stone/core/drive';
+import { type Drive } from '@pike-stone/core/drive';
+import { optionLabel, stageName } from '@pike-stone/words/drive';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import { touchX } from '../../../kit/touch';
@@ -75,9 +76,7 @@ export function DriveDrawing({
 
 const saySetting = (drive: Drive, at: readonly number[]): string =>
   drive.stages
-    .map((stage, i) =>
-      `${stageName(stage)} ${stage.kind === 'variable' ? '' : (stageOptions(stage)[at[i + 1] ?? 0]?.label ?? '')}`.trim(),
-    )
+    .map((stage, i) => `${stageName(stage)} ${optionLabel(stage, at[i + 1] ?? 0)}`.trim())
     .join(', ');
 
 function PulleyTouch({
@@ -163,7 +162,7 @@ function Touches({
             key={`${i}-${lane.option}`}
             role="radio"
             aria-checked={at[i + 1] === lane.option}
-            aria-label={`${stageName(stage)} ${stageOptions(stage)[lane.option]!.label}`}
+            aria-label={`${stageName(stage)} ${optionLabel(stage, lane.option)}`}
             onPress={() => onPick(i + 1, lane.option)}
             style={laneTouch(lane, stage.kind === 'lever')}
           />

@@ -1,7 +1,7 @@
 import { machineBody, type MachineBody } from '@pike-stone/contract';
 import { formatPower, joined, MACHINE_WORDS } from '@pike-stone/words';
 import { driveDoubts, driveTorque, measuresOf, stageOptions } from '@pike-stone/core/drive';
-import { driveDoubtWords } from '@pike-stone/words/drive';
+import { driveDoubtWords, settingWords } from '@pike-stone/words/drive';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -262,7 +262,7 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
       <Sheet>
         {position && rpm !== undefined ? (
           <PositionAnswer
-            words={position.words}
+            words={settingWords(drive, position)}
             rpm={rpm}
             step={step}
             unit={unit}

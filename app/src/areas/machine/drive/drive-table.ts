@@ -1,5 +1,6 @@
 import { type MachineBody } from '@pike-stone/contract';
 import { speedTable, type SpeedTable } from '@pike-stone/core/drive';
+import { settingWords } from '@pike-stone/words/drive';
 import { type DriveDraft } from './drive-draft';
 
 export const motorFits = (motor: NonNullable<MachineBody['motor']>): boolean =>
@@ -8,7 +9,7 @@ export const motorFits = (motor: NonNullable<MachineBody['motor']>): boolean =>
 /** The speed table; null when the drive has more speeds than a table can hold. */
 export function tableOf({ drive, measures, motor }: DriveDraft): SpeedTable | null {
   try {
-    return speedTable(drive, measures, motor);
+    return speedTable(drive, measures, (position) => settingWords(drive, position), motor);
   } catch {
     return null;
   }

@@ -9,6 +9,7 @@ import {
   type Drive,
   type PositionMeasure,
 } from '@pike-stone/core/drive';
+import { settingWords } from '@pike-stone/words/drive';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -154,6 +155,7 @@ export function throughTheDrive(
   const { steps } = speedTable(
     drive,
     [...keptBeside(machine, taken), ...atPositions(machine, taken, on)],
+    (position) => settingWords(drive, position),
     machine.motor,
   );
   return { ...machine, speeds: steps.map((step) => ({ ...step })) };

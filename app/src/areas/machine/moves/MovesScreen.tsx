@@ -1,5 +1,6 @@
 import { formatSpindleSpeed, operationName } from '@pike-stone/words';
-import { MOST_JOBS, stageName, type BeltMoves, type Drive } from '@pike-stone/core/drive';
+import { MOST_JOBS, type BeltMoves, type Drive } from '@pike-stone/core/drive';
+import { settingParts } from '@pike-stone/words/drive';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { draftsNamed } from '../../../data/drafts';
@@ -302,17 +303,12 @@ function Order({ machine, jobs, positions, start, answer, unit }: OrderProps) {
 
 /** The settings that differ between two positions, such as "belt 2, back gear in". */
 function sayChange(drive: Drive | undefined, here: NamedPosition, changed: readonly string[]): string {
-  const parts = here.words.split(', ');
-  if (!drive) return changed.map((name) => String(here.settings[name])).join(', ');
-  const names = changed.map((name) =>
-    name === 'motor' ? 'motor' : stageName(drive.stages[Number(name)]!).toLowerCase(),
+  const { at, rpm, words, settings } = here;
+  if (!drive || !at) return changed.map((name) => String(settings[name])).join(', ');
+  const said = settingParts(drive, { at, rpm }).filter(
+    (part, i) => part !== '' && changed.includes(i === 0 ? 'motor' : String(i - 1)),
   );
-  return (
-    parts
-      .filter((part) => names.some((name) => part.toLowerCase().startsWith(name)))
-      .join(', ')
-      .toLowerCase() || here.words.toLowerCase()
-  );
+  return (said.join(', ') || words).toLowerCase();
 }
 
 function CostPanel({
