@@ -1,40 +1,5 @@
 import { type ChipCut, chipForm } from './chip-form';
 
-it('more feed breaks a chip sooner; brass crumbles', () => {
-  const chip = (feedMmRev: number) =>
-    chipForm(
-      {
-        depthMm: 2,
-        feedMmRev,
-        noseRadiusMm: 0.4,
-        approachDeg: 90,
-        rakeDeg: 10,
-        chipRatio: 2.6,
-        breakStrain: 0.05,
-        fluid: false,
-      },
-      { kind: 'step', distanceMm: 2, heightMm: 0.4 },
-    );
-  expect([0.1, 0.2, 0.3].map((feed) => chip(feed).breakIndex)).toEqual(
-    [0.1, 0.2, 0.3].map((feed) => chip(feed).breakIndex).sort((a, b) => a - b),
-  );
-  expect(
-    chipForm(
-      {
-        depthMm: 1,
-        feedMmRev: 0.1,
-        noseRadiusMm: 0.4,
-        approachDeg: 90,
-        rakeDeg: 0,
-        chipRatio: 1.2,
-        breakStrain: 0.004,
-        fluid: false,
-      },
-      { kind: 'none' },
-    ).chip,
-  ).toBe('loose-bits');
-});
-
 describe('the chip', () => {
   const cut: ChipCut = {
     depthMm: 2,
@@ -46,6 +11,14 @@ describe('the chip', () => {
     breakStrain: 0.05,
     fluid: false,
   };
+
+  it('breaks sooner with more feed', () => {
+    const indices = [0.1, 0.2, 0.3].map(
+      (feedMmRev) =>
+        chipForm({ ...cut, feedMmRev }, { kind: 'step', distanceMm: 2, heightMm: 0.4 }).breakIndex,
+    );
+    expect(indices).toEqual([...indices].sort((x, y) => x - y));
+  });
 
   it('that comes off thicker than the step is wide jams against it', () => {
     const free = chipForm(cut, { kind: 'step', distanceMm: 2, heightMm: 0.4 });
@@ -60,6 +33,11 @@ describe('the chip', () => {
     expect(groove(0.1).forcedCurlMm).toBeCloseTo((0.36 + 0.04) / 0.4, 9);
     expect(groove(3).forcedCurlMm).toBeNull();
     expect(chipForm(cut, { kind: 'none' }).forcedCurlMm).toBeNull();
+  });
+
+  it('of brass crumbles', () => {
+    const brass = { ...cut, depthMm: 1, feedMmRev: 0.1, rakeDeg: 0, chipRatio: 1.2, breakStrain: 0.004 };
+    expect(chipForm(brass, { kind: 'none' }).chip).toBe('loose-bits');
   });
 
   it('of a brittle metal breaks however little it is curled', () => {
