@@ -141,4 +141,18 @@ describe('fewest belt moves', () => {
       'start position: there is none called "d in"',
     );
   });
+
+  it('of ways to one setting that cost the same takes the one with fewer changes on the way', () => {
+    const places: DrivePosition[] = [
+      { id: 'gear in', rpm: 100, settings: { gear: 'in' } },
+      { id: 'gear out', rpm: 110, settings: { gear: 'out' } },
+    ];
+    const jobs = [free('first', 90, 120), free('second', 105, 120, 'first')];
+    for (const order of [places, [...places].reverse()])
+      expect(beltMoves(order, jobs, { gear: 0 })).toMatchObject({
+        totalCost: 0,
+        positionChanges: 0,
+        order: [{ position: 'gear out' }, { position: 'gear out' }],
+      });
+  });
 });

@@ -103,4 +103,23 @@ describe('change gears', () => {
       ),
     );
   });
+
+  it.each([
+    [[30, 20, 25, 45], 'as they are owned'],
+    [[20, 30, 25, 45], 'with the drivers turned'],
+    [[30, 20, 45, 25], 'with the driven turned'],
+    [[20, 30, 45, 25], 'with both turned'],
+  ])('puts %p on the banjo %s', (gears) => {
+    const wanted = threadPitch(6, { drivers: [30, 20], driven: [45, 25] });
+    expect(changeGearSearch(6, gears, wanted, { mustFit: true })).toMatchObject({
+      drivers: [30, 20],
+      driven: [25, 45],
+      errorPpm: expect.closeTo(0, 6),
+    });
+    // Unless it is asked for, nobody looks whether it fits.
+    expect(changeGearSearch(6, [20, 30, 45, 25], wanted)).toMatchObject({
+      drivers: [20, 30],
+      driven: [45, 25],
+    });
+  });
 });

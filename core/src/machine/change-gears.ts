@@ -40,8 +40,7 @@ export interface GearChoice extends ChangeGears {
 const SAME_PPM = 1e-6;
 
 /** Better: smaller error, then fewer pairs, then fewer teeth in all. */
-function better(a: GearChoice, b: GearChoice | null): boolean {
-  if (b === null) return true;
+function better(a: GearChoice, b: GearChoice): boolean {
   const difference = Math.abs(a.errorPpm) - Math.abs(b.errorPpm);
   if (Math.abs(difference) > SAME_PPM) return difference < 0;
   if (a.drivers.length !== b.drivers.length) return a.drivers.length < b.drivers.length;
@@ -107,7 +106,7 @@ export function changeGearSearch(
       gears.forEach((c, k) =>
         gears.forEach((d, l) => {
           // The order of the drivers, and of the driven, makes no pitch of its own.
-          if (k <= i || l <= j || [i, j].includes(k) || [i, j, k].includes(l)) return;
+          if (k <= i || l <= j || k === j || l === i || l === k) return;
           consider({ drivers: [a, c], driven: [b, d] });
         }),
       );

@@ -70,4 +70,14 @@ describe('the pulses of a tachometer', () => {
     expect(trace[2]).toMatchObject({ rpm: Infinity, odd: true });
     expect(doubled).toBe(1);
   });
+
+  it('is the same whenever the clock began', () => {
+    const times = [0, 0.1, 0.2, 0.3, 0.5, 0.6];
+    expect(
+      pulseSpeed(
+        times.map((t) => t + 100),
+        1,
+      ),
+    ).toMatchObject({ quality: expect.closeTo(4 / 6, 9) });
+  });
 });

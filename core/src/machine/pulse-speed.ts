@@ -2,7 +2,7 @@ import { tapTiming } from './tap-timing';
 
 export interface PulsePoint {
   readonly t: number;
-  /** Between this pulse and the one before. */
+  /** Between this pulse and the one before; Infinity for two at one time. */
   readonly rpm: number;
   /** A doubled pulse or a gap: not a turn of its own. */
   readonly odd: boolean;
@@ -39,11 +39,7 @@ export function pulseSpeed(timesS: readonly number[], pulsesPerTurn: number): Pu
   const periodS = 60 / (found.rpm * pulsesPerTurn);
   const trace = timesS.slice(1).map((t, i): PulsePoint => {
     const gap = t - timesS[i]!;
-    return {
-      t,
-      rpm: gap > 0 ? 60 / (gap * pulsesPerTurn) : Infinity,
-      odd: Math.abs(gap / periodS - 1) > ODD,
-    };
+    return { t, rpm: 60 / (gap * pulsesPerTurn), odd: Math.abs(gap / periodS - 1) > ODD };
   });
   const turns = Math.max(1, Math.round((timesS.at(-1)! - timesS[0]!) / periodS));
   const clean = trace.filter(({ odd }) => !odd).length;

@@ -90,4 +90,9 @@ describe('the speed table', () => {
       ),
     );
   });
+
+  it('a measured step of a machine without a drive is not one of the drive’s measures', () => {
+    const measured = { how: 'tapped', on: '2026-11-20', uRel: 0.004 } as const;
+    expect(measuresOf([{ rpm: 320, setting: 'Belt 2', measured }])).toEqual([]);
+  });
 });

@@ -39,7 +39,6 @@ export function speedTable(
 ): SpeedTable {
   const positions = driveSpeeds(drive);
   const index = new Map(positions.map(({ id }, i) => [id, i]));
-  const known = measures.filter(({ position }) => index.has(position));
   const relative = positions.map(({ rpm }) => rpm);
   const ofStep = measures.flatMap(({ position, rpm, uRel }) => {
     const step = index.get(position);
@@ -47,7 +46,7 @@ export function speedTable(
   });
   const combined = ofStep.length > 0 ? combineMeasures(relative, ofStep) : null;
   const steps = positions.map((position, i): SpeedStep => {
-    const own = known.filter((measure) => measure.position === position.id);
+    const own = measures.filter((measure) => measure.position === position.id);
     const base = { setting: nameOf(position), position: position.id };
     if (own.length === 0) {
       return {
@@ -78,9 +77,9 @@ export function speedTable(
 
 /** Rising, each speed once: of two ways to the same speed the measured one stays, else the first. */
 function distinct(steps: readonly SpeedStep[]): SpeedStep[] {
-  const rising = steps.map((step, i) => ({ step, i })).sort((a, b) => a.step.rpm - b.step.rpm || a.i - b.i);
+  const rising = [...steps].sort((a, b) => a.rpm - b.rpm);
   const kept: SpeedStep[] = [];
-  for (const { step } of rising) {
+  for (const step of rising) {
     const before = kept.at(-1);
     if (!before || step.rpm > before.rpm * (1 + SAME)) kept.push(step);
     else if (step.measured && !before.measured) kept[kept.length - 1] = step;

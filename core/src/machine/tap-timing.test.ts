@@ -62,4 +62,10 @@ describe('tapping along', () => {
     expect(tapTiming([0, 1, 2, 3, 4], 3)!.rpm).toBeCloseTo(180, 9);
     expect(() => tapTiming([0, 1, 2, 3], 0)).toThrow('turns per tap must be more than 0, got 0');
   });
+
+  it('5 % of a turn is that also where the turns are short', () => {
+    const quick = (late: number) => Array.from({ length: 17 }, (_, i) => 0.2 * (i + (i === 8 ? late : 0)));
+    expect(tapTiming(quick(0.04))).toMatchObject({ outliersDropped: 0 });
+    expect(tapTiming(quick(0.08))).toMatchObject({ outliersDropped: 1 });
+  });
 });

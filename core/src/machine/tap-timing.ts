@@ -53,7 +53,6 @@ function withoutDoubles(times: readonly number[]): number[] {
  */
 export function tapTiming(tapTimesS: readonly number[], turnsPerTap = 1): TapTiming | null {
   positive('turns per tap', turnsPerTap);
-  if (tapTimesS.length < LEAST_TAPS) return null;
   const kept = withoutDoubles(tapTimesS);
   if (kept.length < LEAST_TAPS) return null;
   const gaps = intervals(kept);
