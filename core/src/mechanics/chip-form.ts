@@ -126,6 +126,6 @@ export function chipForm(cut: ChipCut, breaker: ChipBreaker): ChipForm {
     flowDeg,
     chip: classOf(seen, breakIndex),
     possible: [...new Set(SPREAD.map((share) => classOf(seen, breakIndex * share)))],
-    breaks: breakIndex >= 1 || breakStrain <= BRITTLE,
+    breaks: breakIndex >= 1,
   };
 }

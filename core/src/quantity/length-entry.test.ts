@@ -73,6 +73,7 @@ describe('reading a size as machinists write it', () => {
     ['81', 'in', 'drill', [2.0574, 81, 2057.4]],
     ['5 mils', 'mm', 'diameter', [0.127, 5]],
     ['1,250 mil', 'mm', 'diameter', [0.03175, 31.75]],
+    ['1,250 tenths', 'in', 'diameter', [0.003175, 3.175]],
   ] as const)('%s in a field of %s (%s) may be one of %j', (text, unit, field, candidates) =>
     expect(readLength(text, unit, field)).toEqual({
       status: 'ambiguous',
