@@ -54,7 +54,6 @@ function withoutDoubles(times: readonly number[]): number[] {
 export function tapTiming(tapTimesS: readonly number[], turnsPerTap = 1): TapTiming | null {
   positive('turns per tap', turnsPerTap);
   const kept = withoutDoubles(tapTimesS);
-  if (kept.length < LEAST_TAPS) return null;
   const gaps = intervals(kept);
   const m = median(gaps);
   const periods = gaps.map((gap) => Math.max(1, Math.floor(gap / m + 0.5)));
