@@ -7,12 +7,13 @@ const wheel = (path: string, label: string): FieldSpec[] => [
   { type: 'number', path: `${path}.divisions`, label: `${label}, divisions` },
 ];
 
-const dial = (path: string, label: string): FieldSpec[] => [
-  ...wheel(path, label),
+/** How the collar of a slide is marked, and its slack. */
+const collar = (path: string, label: string): FieldSpec[] => [
   {
     type: 'choice',
     path: `${path}.reads`,
     label: `${label} is marked with`,
+    start: 'radius',
     options: [
       { value: 'radius', label: 'Slide travel' },
       { value: 'diameter', label: 'Diameter' },
@@ -20,6 +21,8 @@ const dial = (path: string, label: string): FieldSpec[] => [
   },
   { type: 'length', path: `${path}.backlashMm`, label: `${label}, backlash`, optionalZero: true },
 ];
+
+const dial = (path: string, label: string): FieldSpec[] => [...wheel(path, label), ...collar(path, label)];
 
 const MOTOR: FormGroup = {
   title: 'Motor',
@@ -109,22 +112,7 @@ const WHEELS: Readonly<Record<MachineBody['kind'], readonly FieldSpec[]>> = {
       about: 'empty: not known, then tapers and threads are told in travel',
     },
     { type: 'number', path: 'compoundSlide.divisions', label: 'Compound slide, divisions', start: '100' },
-    {
-      type: 'choice',
-      path: 'compoundSlide.reads',
-      label: 'Compound slide is marked with',
-      start: 'radius',
-      options: [
-        { value: 'radius', label: 'Slide travel' },
-        { value: 'diameter', label: 'Diameter' },
-      ],
-    },
-    {
-      type: 'length',
-      path: 'compoundSlide.backlashMm',
-      label: 'Compound slide, backlash',
-      optionalZero: true,
-    },
+    ...collar('compoundSlide', 'Compound slide'),
   ],
   'vertical-mill': [
     ...wheel('tableWheel', 'Table'),
@@ -149,20 +137,24 @@ const WHEELS: Readonly<Record<MachineBody['kind'], readonly FieldSpec[]>> = {
   ],
 };
 
+/** The list of feeds a machine has. */
+const feedSteps = (valueLabel: string, lengthPer: string, about = ''): FieldSpec => ({
+  type: 'steps',
+  path: 'feeds',
+  label: 'Feed',
+  valueKey: 'value',
+  valueLabel,
+  lengthPer,
+  about: `${about}Leave empty when it is fed by hand.`,
+});
+const MILL_FEEDS: FormGroup = { title: 'Table feeds', fields: [feedSteps('per minute', 'min')] };
+
 /** Fields for the feeds of each kind of machine; a drill press is fed by hand. */
 const FEEDS: Readonly<Record<MachineBody['kind'], FormGroup | null>> = {
   lathe: {
     title: 'Carriage feeds',
     fields: [
-      {
-        type: 'steps',
-        path: 'feeds',
-        label: 'Feed',
-        valueKey: 'value',
-        valueLabel: 'per turn',
-        lengthPer: 'rev',
-        about: 'Leave empty when it is fed by hand.',
-      },
+      feedSteps('per turn', 'rev'),
       {
         type: 'number',
         path: 'crossFeedRatio',
@@ -171,48 +163,12 @@ const FEEDS: Readonly<Record<MachineBody['kind'], FormGroup | null>> = {
       },
     ],
   },
-  'vertical-mill': {
-    title: 'Table feeds',
-    fields: [
-      {
-        type: 'steps',
-        path: 'feeds',
-        label: 'Feed',
-        valueKey: 'value',
-        valueLabel: 'per minute',
-        lengthPer: 'min',
-        about: 'Leave empty when it is fed by hand.',
-      },
-    ],
-  },
-  'horizontal-mill': {
-    title: 'Table feeds',
-    fields: [
-      {
-        type: 'steps',
-        path: 'feeds',
-        label: 'Feed',
-        valueKey: 'value',
-        valueLabel: 'per minute',
-        lengthPer: 'min',
-        about: 'Leave empty when it is fed by hand.',
-      },
-    ],
-  },
+  'vertical-mill': MILL_FEEDS,
+  'horizontal-mill': MILL_FEEDS,
   'drill-press': null,
   shaper: {
     title: 'Table feeds',
-    fields: [
-      {
-        type: 'steps',
-        path: 'feeds',
-        label: 'Feed',
-        valueKey: 'value',
-        valueLabel: 'per stroke',
-        lengthPer: 'stroke',
-        about: 'What the ratchet gives at each tooth. Leave empty when it is fed by hand.',
-      },
-    ],
+    fields: [feedSteps('per stroke', 'stroke', 'What the ratchet gives at each tooth. ')],
   },
 };
 

@@ -1,22 +1,22 @@
 import { type Dial } from '@pike-stone/core';
-import { formatLength, joined, type UnitSystem, sayDial } from '@pike-stone/words';
+import { formatLength, joined } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
-import { Button, IconButton } from '../../../kit/Button';
+import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
 import { Empty, Loading } from '../../../kit/Empty';
-import { CloseIcon } from '../../../kit/icons';
 import { Keypad } from '../../../kit/Keypad';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { useUndo } from '../../../kit/Undo';
-import { Words } from '../../../kit/Words';
-import { themed, useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { useCut, type Cut } from '../useCut';
+import { Measured } from './Measured';
+import { NextPass } from './NextPass';
+import { Passes } from './Passes';
 import {
   dialOf,
   freshJob,
@@ -25,10 +25,8 @@ import {
   stepsUp,
   straight,
   useSizeJobs,
-  type PassRow,
   type SizeJob,
   type SizeOf,
-  type SizeState,
 } from './size-job';
 
 const SIZE_WORDS: Readonly<Record<SizeOf, string>> = {
@@ -203,141 +201,8 @@ function ToSize({ cut, dial, back }: { cut: Cut; dial: Dial; back: () => void })
   );
 }
 
-interface PartProps {
-  readonly state: SizeState;
-  readonly dial: Dial;
-  readonly sign: string;
-  readonly units: UnitSystem;
-}
-
-/** The next dial reading, in large figures. */
-function NextPass({ state, job, dial, sign, units }: PartProps & { job: SizeJob }) {
-  const length = (mm: number) => joined(formatLength(mm, units));
-  const { correction, rows } = state;
-  const [next] = rows;
-  const wrongWay = job.of === 'bore' ? job.targetMm < job.startMm : job.targetMm > job.startMm;
-  return (
-    <View style={styles.group}>
-      {wrongWay && (
-        <Words role="fault">
-          {job.of === 'bore'
-            ? 'A bore grows: the wanted size must be larger.'
-            : 'Turning and milling take away: the wanted size must be smaller.'}
-        </Words>
-      )}
-      {state.fault && <Words role="fault">{state.fault}</Words>}
-      {correction?.touchOffWrong && (
-        <Words role="fault">
-          It took more than the dial said: the touch-off was not true, or the work is hot. Let it cool, touch
-          off anew; the dial starts at zero again.
-        </Words>
-      )}
-      {correction?.oversizeCut && (
-        <Words role="fault">{`Past the wanted size by ${length(-2 * correction.leftRadialMm)}. Nothing to advance.`}</Words>
-      )}
-      {next && !wrongWay ? (
-        <>
-          <Words role="label">
-            {state.removedMm === 0 ? 'Touch off, set the dial to 0. Then in to' : 'In to'}
-          </Words>
-          <Words role="big" testID="next-dial" style={styles.big}>
-            {sayDial(dial, next.dialMm)}
-          </Words>
-          <Words>{`${length(next.depthMm)} deep, comes out ${sign}${length(next.afterMm)}`}</Words>
-          {correction && correction.deflectionRatio > 0.005 && (
-            <Words role="note">{`It gave way by ${Math.round(100 * correction.deflectionRatio)} % of the depth last time: the dial goes in that much further. Run over again without advancing would take ${length(correction.springPassRemovesMm)} at most.`}</Words>
-          )}
-          <Words role="note">{`Backlash ${length(dial.backlashMm)}: back off half a turn beyond and come in again, always from the same side.`}</Words>
-          {state.skinNotCleared && (
-            <Words role="fault">The first pass stays in the skin: deeper, or take the skin off first.</Words>
-          )}
-        </>
-      ) : (
-        !wrongWay && <Words role="heading">{correction?.oversizeCut ? 'Too far' : 'On size'}</Words>
-      )}
-    </View>
-  );
-}
-
-/** List of the passes to come with their dial readings. */
-function Passes({ state, dial, sign, units, ups }: PartProps & { ups: ReturnType<typeof stepsUp> }) {
-  const themedStyles = useStyles();
-  if (state.rows.length === 0) return null;
-  const length = (mm: number) => joined(formatLength(mm, units));
-  return (
-    <Sheet>
-      <View style={styles.group}>
-        <Words role="heading">{`${state.rows.length} ${state.rows.length === 1 ? 'pass' : 'passes'} to come`}</Words>
-        <View role="list" aria-label="Passes">
-          {state.rows.map((row: PassRow, i) => (
-            <View key={i} role="listitem" style={themedStyles.pass}>
-              <Words role="figure" style={styles.number}>
-                {i + 1}
-              </Words>
-              <View style={styles.grow}>
-                <Words role="strong">{sayDial(dial, row.dialMm)}</Words>
-                <Words role="note">{`${length(row.depthMm)} deep`}</Words>
-                {ups.has(i) && (
-                  <Words role="note">{`Now ${Math.round(ups.get(i)!.rpm)} rpm is right: ${ups.get(i)!.setting}`}</Words>
-                )}
-              </View>
-              <Words role="figure">{`${sign}${length(row.afterMm)}`}</Words>
-            </View>
-          ))}
-        </View>
-      </View>
-    </Sheet>
-  );
-}
-
-function Measured({
-  job,
-  sign,
-  units,
-  onRemove,
-}: {
-  job: SizeJob;
-  sign: string;
-  units: UnitSystem;
-  onRemove: (i: number) => void;
-}) {
-  const colours = useColours();
-  return (
-    <View style={styles.group}>
-      <Words role="heading">Measured</Words>
-      {job.measures.map(({ foundMm, dialMm }, i) => (
-        <View key={i} style={styles.row}>
-          <Words
-            style={styles.grow}
-          >{`${sign}${joined(formatLength(foundMm, units))} with the slide ${joined(formatLength(dialMm, units))} in`}</Words>
-          {i === job.measures.length - 1 && (
-            <IconButton says={`Leave out measure ${i + 1}`} onPress={() => onRemove(i)}>
-              <CloseIcon color={colours.quiet} size={20} />
-            </IconButton>
-          )}
-        </View>
-      ))}
-    </View>
-  );
-}
-
 const styles = StyleSheet.create({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge, gap: SPACE.close },
   row: { flexDirection: 'row', gap: SPACE.close, alignItems: 'center' },
-  group: { padding: SPACE.edge, gap: SPACE.hair },
-  big: { fontSize: 34, lineHeight: 42 },
-  number: { width: 22 },
 });
-const useStyles = themed((c) =>
-  StyleSheet.create({
-    pass: {
-      flexDirection: 'row',
-      alignItems: 'center',
-      gap: SPACE.near,
-      minHeight: 52,
-      borderBottomWidth: 1,
-      borderBottomColor: c.line,
-    },
-  }),
-);

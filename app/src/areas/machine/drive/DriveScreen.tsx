@@ -1,5 +1,5 @@
 import { machineBody, type MachineBody } from '@pike-stone/contract';
-import { formatPower, joined, MACHINE_WORDS } from '@pike-stone/words';
+import { MACHINE_WORDS } from '@pike-stone/words';
 import { driveDoubts, driveTorque, measuresOf, stageOptions } from '@pike-stone/core/drive';
 import { driveDoubtWords, settingWords } from '@pike-stone/words/drive';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -12,8 +12,6 @@ import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
 import { Empty, Loading } from '../../../kit/Empty';
 import { Keypad } from '../../../kit/Keypad';
-import { Panel } from '../../../kit/Panel';
-import { Row } from '../../../kit/Row';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
 import { useUndo } from '../../../kit/Undo';
@@ -21,26 +19,10 @@ import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { FRESH_MACHINES } from '../fresh-machines';
 import { DriveDrawing } from './DriveDrawing';
-import {
-  fittedAt,
-  freshDrive,
-  shapeOf,
-  startingAt,
-  useDriveDrafts,
-  withNewPart,
-  withoutPart,
-  withPart,
-  type DriveDraft,
-  type StageKind,
-} from './drive-draft';
-import type { Wheel } from './drive-layout';
-import { MotorPanel } from './MotorPanel';
-import { PartPanel } from './PartPanel';
-import { StepTable } from './StepTable';
+import { fittedAt, freshDrive, shapeOf, startingAt, useDriveDrafts, type DriveDraft } from './drive-draft';
+import { DriveEditing, type Editing } from './DriveEditing';
+import { DriveSide } from './DriveSide';
 import { PositionAnswer } from './PositionAnswer';
-import { Disagreement } from './Disagreement';
-import { PulleyKeypad } from './PulleyPanels';
-import { partAbout, partTitle } from './drive-words';
 import { motorFits, tableOf } from './drive-table';
 
 /** The drive of a machine of the drawer, or of one that is being added. */
@@ -63,18 +45,6 @@ export function DriveScreen() {
   );
 }
 
-type Editing =
-  | { readonly what: 'pulley'; readonly wheel: Wheel }
-  | { readonly what: 'part'; readonly stage: number }
-  | { readonly what: 'motor' | 'add' | 'diameter' };
-
-const ADDED: readonly { readonly kind: StageKind; readonly title: string; readonly about: string }[] = [
-  { kind: 'belt', title: 'Belt', about: 'two cones of pulleys, or one fixed pair' },
-  { kind: 'back-gear', title: 'Back gear', about: 'gears beside the spindle that slow it' },
-  { kind: 'lever', title: 'Gear lever', about: 'a geared head: each position a pair of gears' },
-  { kind: 'variable', title: 'Variable pulley', about: 'a hand wheel sets any speed while it runs' },
-];
-
 function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | null; body: MachineBody }) {
   const router = useRouter();
   const units = useUnits();
@@ -92,7 +62,7 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
   const draft = drafts[id] ?? begun;
   const { drive, motor } = draft;
   const [at, setAt] = useState<readonly number[]>(() => startingAt(drive));
-  const [editing, setEditing] = useState<Editing | null>(null);
+  const [editing, setEditing] = useState<Editing | { readonly what: 'diameter' } | null>(null);
   const shaper = body.kind === 'shaper' ? body : null;
   const [diameterMm, setDiameterMm] = useState(
     shaper ? Math.min(200, shaper.limits?.strokeMm ?? 200) : (recentMm ?? 25),
@@ -137,62 +107,22 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
     router.replace(`/drawer/machines/${id}`);
   };
   const changed = drafts[id] !== undefined;
-  const part = editing?.what === 'part' ? drive.stages[editing.stage] : undefined;
-  const side = (
-    <>
-      {table && (
-        <Sheet>
-          <View style={styles.group}>
-            <Words role="heading">All its speeds</Words>
-            <Disagreement table={table} draft={draft} onForget={(measures) => change({ measures })} />
-            <StepTable
-              steps={table.steps}
-              chosen={step?.position}
-              unit={unit}
-              onChoose={(one) =>
-                setAt(table.positions.find(({ id: name }) => name === one.position)?.at ?? set)
-              }
-            />
-          </View>
-        </Sheet>
-      )}
-      <Sheet>
-        <View style={styles.group}>
-          <Words role="heading">Its parts, from the motor</Words>
-        </View>
-        <Row
-          title={`Motor ${drive.motorRpm.join(' / ')} rpm`}
-          about={
-            motor
-              ? `${joined(formatPower(motor.powerKw, units))}, ${motor.phases === 3 ? 'three-phase' : 'single-phase'}, ${Math.round(motor.efficiency * 100)} % reaches the spindle`
-              : 'power not known yet'
-          }
-          onPress={() => setEditing({ what: 'motor' })}
-        />
-        {drive.stages.map((stage, i) => (
-          <Row
-            key={i}
-            title={partTitle(stage)}
-            about={partAbout(stage, units)}
-            onPress={() => setEditing({ what: 'part', stage: i })}
-          />
-        ))}
-        <View style={styles.group}>
-          <Button
-            label="Add a part"
-            onPress={() => setEditing({ what: 'add' })}
-            disabled={drive.stages.length >= 8}
-          />
-        </View>
-      </Sheet>
-    </>
-  );
   return (
     <Screen
       title={record ? 'Drive' : `New ${MACHINE_WORDS[body.kind]}`}
       about={record ? body.name : 'from its pulleys and gears'}
       onBack={leave}
-      side={side}
+      side={
+        <DriveSide
+          draft={draft}
+          table={table}
+          chosen={step?.position}
+          unit={unit}
+          onChoose={setAt}
+          onForget={(measures) => change({ measures })}
+          onEdit={setEditing}
+        />
+      }
       footer={
         <>
           <Button
@@ -290,14 +220,6 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
             : 'Isolate before touching belts or gears. Guards back before the switch.'}
         </Caution>
       </Sheet>
-      {editing?.what === 'pulley' && (
-        <PulleyKeypad
-          draft={draft}
-          wheel={editing.wheel}
-          onSet={(next) => change({ drive: next })}
-          onClose={close}
-        />
-      )}
       {editing?.what === 'diameter' && (
         <Keypad
           title={shaper ? 'Length of the stroke' : 'Diameter in the spindle'}
@@ -308,51 +230,8 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
           onClose={close}
         />
       )}
-      {editing?.what === 'motor' && (
-        <MotorPanel
-          motorRpm={drive.motorRpm}
-          motor={motor}
-          onClose={close}
-          onSet={(motorRpm, next) => {
-            change({ drive: { ...drive, motorRpm }, motor: next });
-            close();
-          }}
-        />
-      )}
-      {part && editing?.what === 'part' && (
-        <PartPanel
-          part={part}
-          onClose={close}
-          onRemove={
-            drive.stages.length > 1
-              ? () => {
-                  change({ drive: withoutPart(drive, editing.stage) });
-                  close();
-                }
-              : null
-          }
-          onSet={(next) => {
-            change({ drive: withPart(drive, editing.stage, next) });
-            close();
-          }}
-        />
-      )}
-      {editing?.what === 'add' && (
-        <Panel title="Add a part" onClose={close}>
-          {ADDED.filter(
-            ({ kind }) => kind !== 'back-gear' || !drive.stages.some((stage) => stage.kind === 'back-gear'),
-          ).map(({ kind, title, about }) => (
-            <Row
-              key={kind}
-              title={title}
-              about={about}
-              onPress={() => {
-                change({ drive: withNewPart(drive, kind) });
-                close();
-              }}
-            />
-          ))}
-        </Panel>
+      {editing && editing.what !== 'diameter' && (
+        <DriveEditing draft={draft} editing={editing} onChange={change} onClose={close} />
       )}
     </Screen>
   );

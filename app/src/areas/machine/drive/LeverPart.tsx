@@ -9,7 +9,7 @@ import { NameBox, nameFits, PartFrame, type PartOf } from './PartFrame';
 
 interface LeverRow {
   readonly name: string;
-  readonly driver: string;
+  readonly driving: string;
   readonly driven: string;
 }
 
@@ -24,7 +24,7 @@ export function LeverPart({ part, onSet, onRemove, onClose }: PartOf<'lever'>) {
   const [rows, setRows] = useState<readonly LeverRow[]>(() =>
     part.positions.map((one) => ({
       name: one.name,
-      driver: String(one.driverTeeth),
+      driving: String(one.driverTeeth),
       driven: String(one.drivenTeeth),
     })),
   );
@@ -33,7 +33,7 @@ export function LeverPart({ part, onSet, onRemove, onClose }: PartOf<'lever'>) {
   const faultOf = (row: LeverRow) =>
     row.name.trim() === '' || row.name.length > 12
       ? 'Name it in up to 12 characters.'
-      : toothCount(row.driver) === null || toothCount(row.driven) === null
+      : toothCount(row.driving) === null || toothCount(row.driven) === null
         ? 'Teeth, or a ratio like 1 and 2.5, from 1 to 10000.'
         : undefined;
   const set = () => {
@@ -44,7 +44,7 @@ export function LeverPart({ part, onSet, onRemove, onClose }: PartOf<'lever'>) {
       name: name.trim(),
       positions: rows.map((row) => ({
         name: row.name.trim(),
-        driverTeeth: toothCount(row.driver)!,
+        driverTeeth: toothCount(row.driving)!,
         drivenTeeth: toothCount(row.driven)!,
       })),
     });
@@ -71,26 +71,18 @@ export function LeverPart({ part, onSet, onRemove, onClose }: PartOf<'lever'>) {
                 onChange={(text) => change(i, { name: text })}
               />
             </View>
-            <View style={styles.grow}>
-              <TextBox
-                hideLabel
-                figures
-                label={`Position ${i + 1}, driving teeth`}
-                placeholder="driving"
-                value={row.driver}
-                onChange={(driver) => change(i, { driver })}
-              />
-            </View>
-            <View style={styles.grow}>
-              <TextBox
-                hideLabel
-                figures
-                label={`Position ${i + 1}, driven teeth`}
-                placeholder="driven"
-                value={row.driven}
-                onChange={(driven) => change(i, { driven })}
-              />
-            </View>
+            {(['driving', 'driven'] as const).map((gear) => (
+              <View key={gear} style={styles.grow}>
+                <TextBox
+                  hideLabel
+                  figures
+                  label={`Position ${i + 1}, ${gear} teeth`}
+                  placeholder={gear}
+                  value={row[gear]}
+                  onChange={(teeth) => change(i, { [gear]: teeth })}
+                />
+              </View>
+            ))}
           </View>
           {asked && faultOf(row) && <Words role="fault">{faultOf(row)}</Words>}
         </View>

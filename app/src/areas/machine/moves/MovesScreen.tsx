@@ -1,14 +1,10 @@
 import { formatSpindleSpeed, operationName } from '@pike-stone/words';
-import { MOST_JOBS, type BeltMoves, type Drive } from '@pike-stone/core/drive';
-import { settingParts } from '@pike-stone/words/drive';
+import { MOST_JOBS, type BeltMoves } from '@pike-stone/core/drive';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { draftsNamed } from '../../../data/drafts';
-import { useUnits } from '../../../data/preferences';
 import { newId } from '../../../data/records';
 import { Button } from '../../../kit/Button';
-import { Caution } from '../../../kit/Caution';
-import { Panel } from '../../../kit/Panel';
 import { Picker } from '../../../kit/Picker';
 import { Row } from '../../../kit/Row';
 import { Screen, Sheet } from '../../../kit/Screen';
@@ -16,11 +12,11 @@ import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { useWorked } from '../../../workers/machine-work';
 import { useCut } from '../../cut/useCut';
-import { DriveDrawing } from '../drive/DriveDrawing';
 import { machinePage, type MachinePageProps } from '../MachinePage';
-import { useFigures } from '../useFigures';
+import { CostPanel } from './CostPanel';
 import { JobPanel, type Job } from './JobPanel';
-import { costsOf, positionsOf, USUAL_COSTS, type Costs, type NamedPosition } from './positions';
+import { Order } from './Order';
+import { costsOf, positionsOf, USUAL_COSTS, type Costs } from './positions';
 
 interface Day {
   readonly jobs: readonly Job[];
@@ -195,7 +191,7 @@ export const MovesScreen = machinePage(function Moves({ record, back }: MachineP
           />
         </View>
       </Sheet>
-      {(editing === 'new' || (editing && editing !== 'costs')) && (
+      {editing && editing !== 'costs' && (
         <JobPanel
           job={editing === 'new' ? null : editing}
           unit={unit}
@@ -231,135 +227,4 @@ export const MovesScreen = machinePage(function Moves({ record, back }: MachineP
   );
 });
 
-interface OrderProps {
-  readonly machine: MachinePageProps['record']['body'];
-  readonly jobs: readonly Job[];
-  readonly positions: readonly NamedPosition[];
-  readonly start: string | null;
-  readonly answer: Extract<BeltMoves, { feasible: true }>;
-  readonly unit: string;
-}
-
-/** The order step by step: what to change on the drive, then the jobs done there. */
-function Order({ machine, jobs, positions, start, answer, unit }: OrderProps) {
-  const units = useUnits();
-  const of = (id: string) => positions.find((one) => one.id === id)!;
-  return (
-    <Sheet>
-      <View style={styles.group}>
-        <Words role="heading">
-          {answer.positionChanges === 0
-            ? 'No change at all'
-            : `${answer.positionChanges} ${answer.positionChanges === 1 ? 'change' : 'changes'}, ${Number(answer.totalCost.toFixed(1))} points`}
-        </Words>
-        <View role="list" aria-label="Order of the jobs" style={styles.list}>
-          {answer.order.map(({ job, position }, i) => {
-            const here = of(position);
-            const beforeId = answer.order[i - 1]?.position ?? start;
-            const before = beforeId === null ? null : of(beforeId);
-            const changed = before
-              ? Object.keys(here.settings).filter((name) => here.settings[name] !== before.settings[name])
-              : [];
-            const moves = before === null || changed.length > 0;
-            return (
-              <View key={job} role="listitem" style={styles.tight}>
-                {moves && (
-                  <Words role="strong">
-                    {before === null
-                      ? `Set ${here.words.toLowerCase()}`
-                      : `Change: ${sayChange(machine.drive, here, changed)}`}
-                  </Words>
-                )}
-                {moves && machine.drive && here.at && (
-                  <DriveDrawing
-                    drive={machine.drive}
-                    at={here.at}
-                    units={units}
-                    height={310}
-                    end={machine.kind === 'shaper' ? 'crank' : 'spindle'}
-                    changed={new Set(changed.map((name) => Number(name)))}
-                  />
-                )}
-                <Words>
-                  {`${i + 1}. ${jobs.find((one) => one.id === job)?.name} at ${formatSpindleSpeed(here.rpm).figure} ${unit}`}
-                  <Words role="note">{moves ? '' : ', nothing to change'}</Words>
-                </Words>
-              </View>
-            );
-          })}
-        </View>
-        <Words role="note">
-          A suggestion: clamping, concentricity and roughing before finishing come first; say so with “must
-          come after”.
-        </Words>
-      </View>
-      <Caution level="caution">
-        Isolate for every belt and gear; bull-gear pin out before the back gear goes in. Guards back before
-        the switch.
-      </Caution>
-    </Sheet>
-  );
-}
-
-/** The settings that differ between two positions, such as "belt 2, back gear in". */
-function sayChange(drive: Drive | undefined, here: NamedPosition, changed: readonly string[]): string {
-  const { at, rpm, words, settings } = here;
-  if (!drive || !at) return changed.map((name) => String(settings[name])).join(', ');
-  const said = settingParts(drive, { at, rpm }).filter(
-    (part, i) => part !== '' && changed.includes(i === 0 ? 'motor' : String(i - 1)),
-  );
-  return (said.join(', ') || words).toLowerCase();
-}
-
-function CostPanel({
-  costs,
-  onSet,
-  onClose,
-}: {
-  costs: Costs;
-  onSet: (costs: Costs) => void;
-  onClose: () => void;
-}) {
-  const figures = useFigures([
-    {
-      key: 'belt',
-      label: 'Slacken and move a belt',
-      kind: 'number',
-      low: 0,
-      high: 1_000,
-      start: String(costs.belt),
-    },
-    { key: 'gear', label: 'Shift a gear', kind: 'number', low: 0, high: 1_000, start: String(costs.gear) },
-    {
-      key: 'switch',
-      label: 'Turn a switch',
-      kind: 'number',
-      low: 0,
-      high: 1_000,
-      start: String(costs.switch),
-    },
-  ]);
-  const set = () => {
-    const read = figures.take();
-    if (read) onSet({ belt: read.belt[0]!, gear: read.gear[0]!, switch: read.switch[0]! });
-  };
-  return (
-    <Panel
-      title="What a change counts"
-      onClose={onClose}
-      footer={<Button kind="main" label="Set" onPress={set} style={styles.grow} />}
-    >
-      <View style={styles.group}>
-        <Words role="note">Seconds, or points: only their ratio matters.</Words>
-        {figures.boxes}
-      </View>
-    </Panel>
-  );
-}
-
-const styles = StyleSheet.create({
-  grow: { flex: 1 },
-  group: { padding: SPACE.edge, gap: SPACE.close },
-  list: { gap: SPACE.near },
-  tight: { gap: SPACE.hair },
-});
+const styles = StyleSheet.create({ grow: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.close } });
