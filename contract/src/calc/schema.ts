@@ -42,6 +42,10 @@ export const oneOf = <const Value extends string>(values: readonly [Value, ...Va
 const listed = <Value extends string>(values: readonly Value[]) =>
   oneOf(values as readonly [Value, ...Value[]]);
 
+/** One of all the names of a union; the compiler says which one is missing. */
+const everyOf = <Value extends string>(values: Readonly<Record<Value, true>>) =>
+  listed(Object.keys(values) as Value[]);
+
 export const yesNo = z.boolean({ error: 'true or false.' });
 
 export const whole = (low: number, high: number) =>
@@ -68,39 +72,43 @@ export const beltSection = listed<BeltSection>(BELT_SECTIONS);
 export const materialKey = listed(MATERIALS.map(({ key }) => key));
 export const toolMaterialKey = listed<ToolMaterialKey>(TOOL_MATERIALS.map(({ key }) => key));
 export const factors = z.array(listed<FactorName>(FACTOR_NAMES)).max(20, 'No more than 20.');
-export const machineCondition = oneOf<MachineCondition>(['rigid', 'ordinary', 'tired']);
-export const support = oneOf<SupportedBy>(['chuck', 'chuck-and-centre', 'between-centres']);
-export const forceOperation = oneOf<ForceOperation>([
-  'turn-outside',
-  'face',
-  'bore',
-  'part',
-  'groove',
-  'shape',
-  'mill',
-  'drill',
-]);
-export const cutterUse = oneOf<CutterUse>([
-  'end-mill-side',
-  'end-mill-slot',
-  'roughing-end-mill',
-  'plunge',
-  'form-or-gear',
-  't-slot-or-dovetail',
-  'face-mill',
-  'fly-cutter',
-  'side-and-face',
-  'slitting-saw',
-]);
-export const drillGroup = oneOf<DrillGroup>([
-  'free-cutting-steel',
-  'mild-steel',
-  'alloy-steel',
-  'stainless',
-  'tool-steel',
-  'grey-iron',
-  'aluminium',
-  'free-brass',
-  'bronze',
-  'thermoplastic',
-]);
+export const machineCondition = everyOf<MachineCondition>({ rigid: true, ordinary: true, tired: true });
+export const support = everyOf<SupportedBy>({
+  chuck: true,
+  'chuck-and-centre': true,
+  'between-centres': true,
+});
+export const forceOperation = everyOf<ForceOperation>({
+  'turn-outside': true,
+  face: true,
+  bore: true,
+  part: true,
+  groove: true,
+  shape: true,
+  mill: true,
+  drill: true,
+});
+export const cutterUse = everyOf<CutterUse>({
+  'end-mill-side': true,
+  'end-mill-slot': true,
+  'roughing-end-mill': true,
+  plunge: true,
+  'form-or-gear': true,
+  't-slot-or-dovetail': true,
+  'face-mill': true,
+  'fly-cutter': true,
+  'side-and-face': true,
+  'slitting-saw': true,
+});
+export const drillGroup = everyOf<DrillGroup>({
+  'free-cutting-steel': true,
+  'mild-steel': true,
+  'alloy-steel': true,
+  stainless: true,
+  'tool-steel': true,
+  'grey-iron': true,
+  aluminium: true,
+  'free-brass': true,
+  bronze: true,
+  thermoplastic: true,
+});
