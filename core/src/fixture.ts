@@ -8,6 +8,7 @@ import {
   type CutSetup,
   type OperationKey,
 } from './operation/registry';
+import { misfits } from './plan/misfits';
 import { TOOL_MATERIALS } from './tool/library';
 import { rotates, type Tool, type ToolKind } from './tool/tool';
 
@@ -42,6 +43,17 @@ export const HAND_MILL: Machine = {
   tableWheel: { travelPerTurnMm: 5, divisions: 100 },
   kneeDial: { travelPerTurnMm: 2.5, divisions: 125, reads: 'radius', backlashMm: 0.2 },
   quillWheel: { travelPerTurnMm: 2, divisions: 100 },
+};
+
+/** A small drill press whose handle is pulled by hand. */
+export const DRILL_PRESS: Machine = {
+  kind: 'drill-press',
+  name: 'Drill press',
+  condition: 'ordinary',
+  light: false,
+  speeds: [260, 520, 1000, 1900].map((rpm, i) => ({ rpm, setting: `Belt ${i + 1}` })),
+  feeds: [],
+  quillWheel: { travelPerTurnMm: 90, divisions: 90 },
 };
 
 /** A crank shaper with a ratchet feed. */
@@ -248,8 +260,14 @@ export const scaled = (tool: Tool, times: number): Tool =>
 /** The largest that the forms accept. */
 const LARGEST = { workMm: 3_000, stickOutMm: 5_000, cutterMm: 500, depthMm: 500 } as const;
 
-/** Any cut that the forms accept, on one of these machines. */
+/** Any cut that can be set up on one of these machines. */
 export const anySetup = (
+  machines: readonly Machine[] = [BELT_LATHE, HAND_MILL, SHAPER],
+  largest: Readonly<Record<keyof typeof LARGEST, number>> = LARGEST,
+): fc.Arbitrary<CutSetup> => anyForm(machines, largest).filter((one) => misfits(one).length === 0);
+
+/** Any cut that the forms accept on one of these machines, also of sizes that do not go together. */
+export const anyForm = (
   machines: readonly Machine[] = [BELT_LATHE, HAND_MILL, SHAPER],
   largest: Readonly<Record<keyof typeof LARGEST, number>> = LARGEST,
 ): fc.Arbitrary<CutSetup> =>

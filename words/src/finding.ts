@@ -3,6 +3,7 @@ import {
   type CutPlan,
   type CutSetup,
   type Cutting,
+  type FactorName,
   type Finding,
   type FindingCode,
   type FindingLevel,
@@ -17,6 +18,7 @@ import {
   joined,
   type UnitSystem,
 } from './format';
+import { FACTOR_WORDS } from './working/factor';
 
 /** One sentence for the person at the machine, with what to do about it. */
 export interface Warning {
@@ -30,6 +32,7 @@ interface Pen {
   length(mm: number): string;
   figure(mm: number): string;
   rpm(rpm: number): string;
+  strokes(perMin: number): string;
   surface(mPerMin: number): string;
   power(kw: number): string;
   torque(newtonMetres: number): string;
@@ -38,6 +41,7 @@ const penFor = (units: UnitSystem): Pen => ({
   length: (mm) => joined(formatLength(mm, units)),
   figure: (mm) => formatLength(mm, units).figure,
   rpm: (rpm) => joined(formatSpindleSpeed(rpm)),
+  strokes: (perMin) => joined(formatSpindleSpeed(perMin, 'strokes/min')),
   surface: (mPerMin) => joined(formatSurfaceSpeed(mPerMin, units)),
   power: (kw) => joined(formatPower(kw, units)),
   torque: (newtonMetres) => joined(formatTorque(newtonMetres, units)),
@@ -56,10 +60,20 @@ const CUT_BACK: Readonly<Record<Cutting, string>> = {
   filing: 'Less pressure',
 };
 
-function powerWords(f: FindingOf<'power'>, { torque, power }: Pen): string {
+/** The tool that the machine would drive, with its size. */
+function lighterWords({ lighter }: FindingOf<'power'>, { length }: Pen): string {
+  if (!lighter) return '';
+  const { what, mm, pilotMm } = lighter;
+  if (what === 'blade') return ` A blade of ${length(mm)} fits.`;
+  const pilot = pilotMm === null ? '' : ` Drill ⌀${length(pilotMm)} first, or`;
+  return pilot ? `${pilot} take ⌀${length(mm)} at most.` : '';
+}
+
+function powerWords(f: FindingOf<'power'>, pen: Pen): string {
+  const { torque, power } = pen;
   const byTorque = f.tighter === 'torque';
   const show = byTorque ? torque : power;
-  const change = `${CUT_BACK[f.cutting]}, or one step ${byTorque ? 'down for more torque' : 'down'}.`;
+  const change = `${CUT_BACK[f.cutting]}, or one step ${byTorque ? 'down for more torque' : 'down'}.${lighterWords(f, pen)}`;
   if (f.share <= 1)
     return `Takes ${Math.round(100 * f.share)} % of what the machine has here; a quarter should stay in reserve. ${change}`;
   const slips = f.beltFirst ? ' before the belt slips' : '';
@@ -73,10 +87,43 @@ function belowUsefulWords(f: FindingOf<'below-useful'>, { surface }: Pen): strin
     : `Very slow: ${has} against ${wants}. It cuts, it only takes time.`;
 }
 
+/** Factors as they stand in the middle of a sentence. */
+const easedBy = (factors: readonly FactorName[]): string =>
+  factors.length === 0
+    ? 'the chart'
+    : factors.map((name) => FACTOR_WORDS[name].title.toLowerCase()).join(', ');
+
+function aboveBandWords(f: FindingOf<'above-band'>, { rpm }: Pen): string {
+  const band = `${formatSpindleSpeed(f.lowRpm).figure} to ${rpm(f.highRpm)}`;
+  return `${rpm(f.rpm)} lies above the band for this set-up, ${band}: ${easedBy(f.factors)} took it down. Go down, or change what took it down.`;
+}
+
+function threadFastWords(f: FindingOf<'thread-fast'>, { length }: Pen): string {
+  const runs = `The tool runs ${length(f.mmPerS)} a second; ${length(f.mostMmPerS)} is the most that is stopped in time.`;
+  return f.slowest
+    ? `${runs} This is the slowest step: turn the spindle by a hand crank, motor off.`
+    : `${runs} Go down, or give it a wide run-out and say so.`;
+}
+
+/** What gives way, and what would make it give way less. */
+const SPRING_WORDS = {
+  work: ['The work springs', 'A centre or a steady, or'],
+  bar: ['The bar springs', 'A thicker bar, shorter out, or'],
+  cutter: ['The cutter bends', 'Shorter in the collet, a thicker cutter, or'],
+} as const;
+function springsWords(f: FindingOf<'springs'>, { length }: Pen): string {
+  const [what, change] = SPRING_WORDS[f.what];
+  return `${what} ${length(f.errorMm)}; ${length(f.mostMm)} is let pass. ${change} not over ${length(f.depthMm)} deep.`;
+}
+
 function tooFastWords(f: FindingOf<'too-fast'>, { surface }: Pen): string {
   const how = f.slowest ? 'Even the slowest speed is too fast' : 'Too fast';
   const wears = f.hss ? 'The edge will burn.' : 'The edge will wear fast.';
-  const change = f.slowest ? 'Take a smaller diameter, or carbide.' : 'Go one step down.';
+  const change = !f.slowest
+    ? 'Go one step down.'
+    : f.hss
+      ? 'Take a smaller diameter, or carbide.'
+      : 'Take a smaller diameter.';
   return `${how} for ${f.edgeName}: ${surface(f.actualMPerMin)}, the chart ends at ${surface(f.limitMPerMin)}. ${wears} ${change}`;
 }
 
@@ -135,6 +182,11 @@ const SENTENCES: Sentences = {
   'machine-too-slow': (f, { surface }) =>
     `Top speed of this machine gives ${surface(f.actualMPerMin)}; ${surface(f.aimMPerMin)} was the aim.${f.carbide ? ' Sharp HSS may do better here.' : ''}`,
   'too-fast': tooFastWords,
+  'above-band': aboveBandWords,
+  'ram-fast': (f, { strokes }) =>
+    f.slowest
+      ? 'Even the slowest strokes run the tool faster in mid-stroke than the chart allows: a shorter stroke.'
+      : `The middle of the stroke runs faster than the chart ends: ${strokes(f.mostRpm)} at most. Go down.`,
   'no-feed-window': () =>
     'This edge is too blunt for so light a cut: sharper tool, smaller nose or more depth.',
   rubbing: () => 'The chip is thinner than the edge can cut: it rubs. Feed more, or take a sharper edge.',
@@ -151,7 +203,9 @@ const SENTENCES: Sentences = {
   'depth-rubs': () => 'So thin a cut rubs and springs instead of cutting. Take more, or hone the edge.',
   'nose-depth': (f, { length }) =>
     `Less than two thirds of the nose radius: the push turns sideways and size wanders. ${length(f.leastMm)} or more is better.`,
-  peck: () => 'Deeper than three diameters: draw the drill out and clear the chips each diameter.',
+  peck: (f, { length }) =>
+    `Draw the drill out and clear the chips after ${length(f.firstMm)}; from ${length(f.oftenFromMm)} on every ${length(f.everyMm)}.`,
+  springs: springsWords,
   'flute-length': (f, { length }) =>
     `Deeper than the flutes are long (${length(f.lengthMm)}): the shank would rub and break the cutter.`,
   burdens: () => 'So many burdens at once call for another set-up, not another number.',
@@ -177,8 +231,7 @@ const SENTENCES: Sentences = {
     `The nose leaves ${length(f.noseMm)} in the corner. Stop the power feed a millimetre short, go on by hand, and feed out across the face.`,
   'groove-deep': (f, { length }) =>
     `Deeper than four times the blade is wide (${length(f.mostMm)}): clear the chips often, or rough with a wider blade first.`,
-  'thread-fast': (f, { length }) =>
-    `The tool runs ${length(f.mmPerS)} a second: hard to stop at a shoulder. One step down until the release is practised, or a wide relief.`,
+  'thread-fast': threadFastWords,
   'thread-nose': (f, { length }) =>
     `The nose is too round for this pitch: at most ${length(f.mostMm)}. The root stays full and the nut binds.`,
   'thread-gears': () =>
@@ -201,6 +254,8 @@ const SENTENCES: Sentences = {
     `A broad form (${length(f.widthMm)}) chatters on small machines: rough the shape first, then slowest speed and plenty of oil for the form.`,
   'form-small': () =>
     'The smallest diameter of the form runs at under half the speed of the largest: it may tear there.',
+  'slot-deep': (f, { length }) =>
+    `Deeper than a slot is cut in one pass here: ${length(f.mostMm)}. In more passes the cutter lives and the walls stay straight.`,
   'ramp-steep': () =>
     'Steep: most of the cutting is done by the end of the cutter. Three degrees or less, or drill a start.',
   'head-fast': (f, { rpm }) =>

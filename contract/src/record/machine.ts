@@ -16,6 +16,7 @@ const speedStep = z.object({
   position: z.string().max(40).optional(),
   computed: z.object({ uRel: between(0, 1) }).optional(),
   torqueNm: between(0.001, 100_000, 'N·m').optional(),
+  torqueLimit: z.enum(['motor', 'belt-slip']).optional(),
 });
 const feedStep = z.object({ value: between(0.001, 5_000), setting });
 

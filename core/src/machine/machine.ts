@@ -18,6 +18,8 @@ export interface SpeedStep {
   readonly measured?: SpeedMeasured | undefined;
   /** What the spindle gives in this step before the motor stalls or a belt slips, when the drive and the motor are known. */
   readonly torqueNm?: number | undefined;
+  /** What ends that torque, when both are known. */
+  readonly torqueLimit?: 'motor' | 'belt-slip' | undefined;
 }
 
 export interface SpeedMeasured {

@@ -67,10 +67,10 @@ export function speedTable(
     };
   });
   const able = motor
-    ? steps.map((step, i): SpeedStep => ({
-        ...step,
-        torqueNm: Number(driveTorque(drive, motor, positions[i]!, step.rpm).torqueNm.toPrecision(3)),
-      }))
+    ? steps.map((step, i): SpeedStep => {
+        const { torqueNm, limit } = driveTorque(drive, motor, positions[i]!, step.rpm);
+        return { ...step, torqueNm: Number(torqueNm.toPrecision(3)), torqueLimit: limit };
+      })
     : steps;
   return { steps: distinct(able), positions, combined };
 }

@@ -16,11 +16,15 @@ describe('power of a step', () => {
     expect(spindlePower({ rpm: 500, setting: '' }, undefined)).toBeNull();
   });
 
-  it('a belt comes first only where it leaves less than 85 % of the motor', () => {
-    const ofMotor = 10;
-    const rpm = ((30_000 / Math.PI) * (0.75 * 0.75)) / ofMotor;
-    const first = (torqueNm: number) => spindlePower({ rpm, setting: '', torqueNm }, motor)!.beltFirst;
-    expect([first(8.49), first(8.51)]).toEqual([true, false]);
-    expect(spindlePower({ rpm, setting: '', torqueNm: 8 }, undefined)).toMatchObject({ beltFirst: false });
+  it('a belt comes first only where it is what ends the torque of the step', () => {
+    const first = (torqueLimit?: 'motor' | 'belt-slip') =>
+      spindlePower({ rpm: 500, setting: '', torqueNm: 5, torqueLimit }, motor)!.beltFirst;
+    expect([first('belt-slip'), first('motor'), first()]).toEqual([true, false, false]);
+  });
+
+  it('a motor that runs at half its speed has half of its power, which is no slipping belt', () => {
+    const slow = { ...LATHE_DRIVE, motorRpm: [700, 1400] };
+    const { steps } = speedTable(slow, [], ({ id }) => id, { ...motor, powerKw: 0.01 });
+    expect(steps.map(({ torqueLimit }) => torqueLimit)).not.toContain('belt-slip');
   });
 });

@@ -9,8 +9,6 @@ export interface SpindlePower {
 }
 
 const NM_RPM_PER_KW = 30_000 / Math.PI;
-/** The back gear's own loss is not slipping. */
-const CLEARLY_LESS = 0.85;
 
 /**
  * Torque and power at the spindle in one step: what its drive was worked out to
@@ -25,6 +23,6 @@ export function spindlePower(step: SpeedStep, motor: Motor | undefined): Spindle
   return {
     torqueNm,
     powerKw: (torqueNm * step.rpm) / NM_RPM_PER_KW,
-    beltFirst: ofMotor !== null && torqueNm < CLEARLY_LESS * ofMotor,
+    beltFirst: step.torqueLimit === 'belt-slip',
   };
 }

@@ -52,8 +52,6 @@ export interface Material {
   readonly rake0Deg: number;
   readonly speedExponent: number;
   readonly eGPa: number;
-  /** v T^n = C, m/min and minutes, by tool family. */
-  readonly taylor: Readonly<Record<'hss' | 'carbide', { readonly n: number; readonly cMPerMin: number }>>;
   readonly builtUpEdge: { readonly level: BuiltUpLevel; readonly zoneMPerMin: Range };
   /** Chip thickness over uncut thickness at 6° rake, dry. */
   readonly chipRatio: number;

@@ -10,8 +10,19 @@ describe('feed per tooth', () => {
   it('grows with a shank cutter up to its cap', () => {
     expect(feedPerTooth(steel, hss, 'end-mill-side', 12)).toBeCloseTo(0.072, 9);
     expect(feedPerTooth(steel, hss, 'end-mill-side', 60)).toBe(0.15);
-    expect(feedPerTooth(steel, hss, 'end-mill-side', 0.5)).toBe(0.008);
+    expect(feedPerTooth(steel, hss, 'end-mill-side', 0.8)).toBe(0.008);
+    expect(feedPerTooth(steel, hss, 'end-mill-side', 0.5)).toBe(0.005);
   });
+
+  it('is never over an eightieth of the diameter of a shank cutter, however small', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...MATERIALS),
+        fc.constantFrom(...TOOL_MATERIALS),
+        fc.double({ min: 0.2, max: 30, noNaN: true }),
+        (metal, edge, d) => feedPerTooth(metal, edge, 'end-mill-side', d) <= d / 80,
+      ),
+    ));
 
   it('is gentler in a slot than at the side, and in carbide than in HSS', () => {
     expect(feedPerTooth(steel, hss, 'end-mill-slot', 10)).toBeLessThan(
@@ -43,7 +54,7 @@ describe('feed per tooth', () => {
         fc.double({ min: 0.2, max: 500, noNaN: true }),
         (metal, edge, use, d) => {
           const fz = feedPerTooth(metal, edge, use, d, 2);
-          return fz >= 0.005 && fz <= 0.26;
+          return fz >= Math.min(0.005, 0.01 * d) && fz <= 0.26;
         },
       ),
     );

@@ -9,7 +9,9 @@ type ShankCutter =
 /** How a cutter is used, as far as its feed per tooth goes. */
 export type CutterUse = ShankCutter | 'face-mill' | 'fly-cutter' | 'side-and-face' | 'slitting-saw';
 
+/** The least for a shank cutter, mm; a hundredth of the diameter on cutters under 0.8 mm, which break first. */
 const LEAST_SHANK_FZ = 0.008;
+const LEAST_SHANK_SHARE = 0.01;
 const CARBIDE_SHARE = 0.9;
 const CARBIDE_CAP = 1.3;
 const INSERT_SHARE = { 'face-mill': 1, 'fly-cutter': 0.6 } as const;
@@ -50,7 +52,7 @@ export function feedPerTooth(
   const carbide = tool.family === 'carbide';
   return clamp(
     perD * diameterMm * row.share * (carbide ? CARBIDE_SHARE : 1),
-    LEAST_SHANK_FZ,
+    Math.min(LEAST_SHANK_FZ, LEAST_SHANK_SHARE * diameterMm),
     row.capMm * (carbide ? CARBIDE_CAP : 1),
   );
 }

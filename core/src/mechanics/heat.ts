@@ -20,7 +20,8 @@ export interface InterfaceHeat {
 /** Temperature of the shop, °C. */
 export const AMBIENT_C = 20;
 const FLUID = 0.85;
-const CHIP_SHARE = 0.45;
+/** The chip as a whole is this share as hot as where it slides on the edge. */
+export const CHIP_SHARE = 0.45;
 
 /**
  * Temperature between chip and tool: rise = c U/(rho c) (v h/K)^(1/3), K = k/(rho c).
@@ -45,6 +46,19 @@ export function interfaceHeat(
     * (fluid ? FLUID : 1);
   return { diffusivityMm2S, riseK, interfaceC: ambientC + riseK, chipBodyC: ambientC + CHIP_SHARE * riseK };
 }
+
+/** In the middle of the chart an edge is at most this far on its way from the shop's temperature to its hot limit. */
+const CHARTED_SHARE = 0.8;
+
+/**
+ * Share of the computed rise of temperature that is believed: the chart's speeds are
+ * proved, so in its middle the edge stands at 80 % of what it bears at most. 1 where
+ * the formula says less than that.
+ *
+ * @param chartedRiseK  computed rise in the middle of the chart, usual feed and fluid
+ */
+export const heatTrust = (hotLimitC: number, chartedRiseK: number): number =>
+  Math.min(1, (CHARTED_SHARE * (hotLimitC - AMBIENT_C)) / positive('rise in temperature', chartedRiseK));
 
 export type ColourTable = 'temper' | 'chip';
 

@@ -142,3 +142,41 @@ export function millingRoughness(
   };
   return { everyToothUm: UM * left(fzMm), oneToothUm: UM * left(fzMm * teeth) };
 }
+
+/** How far one tooth stands out on a machine, mm, and the smoothest a milled surface comes out, Ra in um, by its condition. */
+const TOOTH_RUNOUT_MM: Readonly<Record<MachineCondition, number>> = {
+  rigid: 0.01,
+  ordinary: 0.02,
+  tired: 0.04,
+};
+const MILLED_FLOOR_RA_UM: Readonly<Record<MachineCondition, number>> = {
+  rigid: 0.4,
+  ordinary: 0.8,
+  tired: 1.6,
+};
+
+/** Roughness of a milled surface, Ra in um: every tooth perfect, and as it really is. */
+export interface MilledFinish {
+  readonly idealRaUm: number;
+  readonly realisticRaUm: number;
+}
+
+/**
+ * Roughness that milling leaves on a machine of a condition, from the marks of
+ * `millingRoughness`: one tooth stands out by the runout, so the marks are those of
+ * one tooth a turn, but never deeper than the marks of a perfect cutter plus the
+ * runout. The machine's own floor is joined by the root of the sum of squares.
+ *
+ * A face mill of four teeth, 0.1 mm a tooth, nose 0.8 mm, on an ordinary machine:
+ * the smaller of 25 um and 1.6 + 20 um is 21.6 um, Ra 5.5; with the floor of 0.8, 5.6 um.
+ */
+export function milledFinish(
+  { everyToothUm, oneToothUm }: ReturnType<typeof millingRoughness>,
+  condition: MachineCondition,
+): MilledFinish {
+  const heightUm = Math.min(oneToothUm, everyToothUm + UM * TOOTH_RUNOUT_MM[condition]);
+  return {
+    idealRaUm: RA_SHARE * everyToothUm,
+    realisticRaUm: Math.hypot(RA_SHARE * heightUm, MILLED_FLOOR_RA_UM[condition]),
+  };
+}

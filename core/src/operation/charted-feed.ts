@@ -8,6 +8,7 @@ export const chartedFeed = (
 ): FeedStart => ({
   wantedMmRev: Math.max(low, base * factor),
   baseMm: base,
+  factor,
   lowMmRev: low,
   highMmRev: high,
   turning: null,

@@ -7,6 +7,15 @@ import type { SpeedRange } from '../mechanics/speed-range';
 import type { TurningFeedLimits } from '../mechanics/turning-feed';
 import type { ToolMaterial } from '../tool/tool-material';
 
+/** What can hold a speed down beside the aim: end of the chart, mark on the chuck, carriage, ram, power of the step. */
+export type SpeedCapName = 'chart' | 'chuck' | 'carriage' | 'ram' | 'power';
+
+/** A speed that is not gone beyond, and why. */
+export interface SpeedCap {
+  readonly name: SpeedCapName;
+  readonly rpm: number;
+}
+
 export interface SpeedPlan {
   readonly range: SpeedRange;
   /** The shop put its own range in place of the library's. */
@@ -24,10 +33,15 @@ export interface SpeedPlan {
   /** The chart range with the factors applied, on the machine's scale. */
   readonly bandRpm: readonly [number, number];
   readonly topRpm: number;
+  /** The lowest of the caps. */
+  readonly cap: SpeedCap;
+  /** The cap, when the step that the aim asks for lies above it. */
+  readonly heldBy: SpeedCap | null;
 }
 
 /** Where a feed that neither a nose nor teeth decide comes from. */
-export type FeedChart = 'drill' | 'ream' | 'blade' | 'form' | 'centre' | 'pitch' | 'knurl' | 'file';
+export type FeedChart =
+  'stroke' | 'drill' | 'ream' | 'blade' | 'form' | 'centre' | 'pitch' | 'knurl' | 'file';
 
 /** Where the feed starts from, before the machine is asked. */
 export interface FeedStart {
@@ -35,6 +49,8 @@ export interface FeedStart {
   readonly wantedMmRev: number;
   /** The chart or limit value before the factors, mm per turn (per tooth when milling). */
   readonly baseMm: number;
+  /** Feed factor that was applied; 1 where the feed is given by the work, as a pitch is. */
+  readonly factor: number;
   readonly lowMmRev: number;
   readonly highMmRev: number;
   readonly turning: TurningFeedLimits | null;
@@ -79,16 +95,20 @@ export interface FeedPlan extends FeedStart {
   readonly mmRev: number;
   readonly mmMin: number;
   readonly byHandChoice: boolean;
+  /** Most feed that the power of the step leaves, mm per turn, where the wanted feed was eased to it. */
+  readonly easedMmRev: number | null;
   /** The thickest chip is under twice the thinnest that the edge cuts. */
   readonly rubs: boolean;
 }
 
 /** Why the starting depth is what it is: the operation's own rule, or what overruled it. */
-export type DepthReason = 'own' | 'under-the-skin' | 'nose-radius' | 'machine-power';
+export type DepthReason = 'own' | 'under-the-skin' | 'nose-radius' | 'machine-power' | 'cutter-spring';
 
 export interface DepthStart {
   /** Before the factors. */
   readonly wantedMm: number;
+  /** Depth factor that was applied; 1 where the tool or the form sets the depth. */
+  readonly factor: number;
   readonly startMm: number;
   readonly reason: DepthReason;
   /** Width of cut to start with; null where the operation has none. */

@@ -18,6 +18,7 @@ export const noseDepthMm = (noseRadiusMm: number, edge: ToolMaterial): number =>
 /** A depth that the tool, the form or the thread itself sets: nothing eases it. */
 export const setByTool = (mm: number, widthMm: number | null = null): DepthStart => ({
   wantedMm: mm,
+  factor: 1,
   startMm: mm,
   reason: 'own',
   widthMm,
@@ -36,9 +37,9 @@ export function easedDepth(
 ): DepthStart {
   const { skinMm = 0, noseMm = 0 } = raise;
   const eased = toDialStep(wantedMm * depthFactor, dial);
+  const own = { wantedMm, factor: depthFactor, widthMm };
   if (skinMm > eased && skinMm >= noseMm)
-    return { wantedMm, startMm: toDialStep(skinMm, dial, Math.ceil), reason: 'under-the-skin', widthMm };
-  if (noseMm > eased)
-    return { wantedMm, startMm: toDialStep(noseMm, dial, Math.ceil), reason: 'nose-radius', widthMm };
-  return { wantedMm, startMm: eased, reason: 'own', widthMm };
+    return { ...own, startMm: toDialStep(skinMm, dial, Math.ceil), reason: 'under-the-skin' };
+  if (noseMm > eased) return { ...own, startMm: toDialStep(noseMm, dial, Math.ceil), reason: 'nose-radius' };
+  return { ...own, startMm: eased, reason: 'own' };
 }

@@ -21,3 +21,6 @@ export function toDialStep(
   const step = mm < EASY_DIVISIONS * division ? division : EASY_DIVISIONS * division;
   return Math.max(step, round(mm / step - 1e-9) * step);
 }
+
+/** Steps of a dial that do not go beyond a depth; a depth that lies on a step is that step. */
+export const wholeSteps = (steps: number): number => Math.floor(steps + 1e-6);

@@ -1,5 +1,7 @@
 import type { SupportedBy } from '../mechanics/deflection';
+import type { FactorName } from '../mechanics/factor-chain';
 import type { Cutting, StandsOut } from './cutting';
+import type { LighterTool } from './lighter-tool';
 
 /** A note informs, a caution asks for a change, a danger must not be run. */
 export type FindingLevel = 'note' | 'caution' | 'danger';
@@ -27,6 +29,8 @@ export interface FindingData {
     readonly has: number;
     readonly beltFirst: boolean;
     readonly cutting: Cutting;
+    /** A tool that would be driven, where the tool is what asks for so much. */
+    readonly lighter: LighterTool | null;
   };
   'below-useful': {
     readonly actualMPerMin: number;
@@ -47,6 +51,14 @@ export interface FindingData {
     /** The machine has no slower step. */
     readonly slowest: boolean;
   };
+  /** Picked above what the chart leaves with the factors of this set-up. */
+  'above-band': {
+    readonly rpm: number;
+    readonly lowRpm: number;
+    readonly highRpm: number;
+    readonly factors: readonly FactorName[];
+  };
+  'ram-fast': { readonly mostRpm: number; readonly slowest: boolean };
   // Feed and depth.
   'no-feed-window': Bare;
   rubbing: Bare;
@@ -56,7 +68,20 @@ export interface FindingData {
   'skin-left': { readonly skinMm: number };
   'depth-rubs': Bare;
   'nose-depth': { readonly leastMm: number };
-  peck: Bare;
+  peck: {
+    /** Depth of the first clearing; from where on it is often, and each so many. */
+    readonly firstMm: number;
+    readonly oftenFromMm: number;
+    readonly everyMm: number;
+  };
+  /** Work, bar or cutter gives way more than is let pass. */
+  springs: {
+    readonly what: 'work' | 'bar' | 'cutter';
+    readonly errorMm: number;
+    readonly mostMm: number;
+    /** Depth at which it would be let pass. */
+    readonly depthMm: number;
+  };
   'flute-length': { readonly lengthMm: number };
   // Set-up and cutter.
   burdens: Bare;
@@ -84,7 +109,12 @@ export interface FindingData {
   'shoulder-slope': { readonly approachDeg: number };
   'shoulder-corner': { readonly noseMm: number };
   'groove-deep': { readonly mostMm: number };
-  'thread-fast': { readonly mmPerS: number };
+  'thread-fast': {
+    readonly mmPerS: number;
+    readonly mostMmPerS: number;
+    /** The machine has no slower step: the spindle is turned by hand. */
+    readonly slowest: boolean;
+  };
   'thread-nose': { readonly mostMm: number };
   'thread-gears': Bare;
   'taper-point': Bare;
@@ -96,6 +126,7 @@ export interface FindingData {
   'knurl-blank': { readonly blankMm: number };
   'form-broad': { readonly widthMm: number };
   'form-small': Bare;
+  'slot-deep': { readonly mostMm: number };
   'ramp-steep': Bare;
   'head-fast': { readonly rpm: number };
   'fly-skin': Bare;

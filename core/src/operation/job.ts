@@ -45,6 +45,8 @@ export interface Job<T extends Tool = Tool> {
   readonly angleDeg?: number | null | undefined;
   /** Of a thread or a knurl. */
   readonly pitchMm?: number | null | undefined;
+  /** A thread runs out into a groove or past the end, and not toward a shoulder. */
+  readonly runOut?: boolean | null | undefined;
   /** How it is done, where there is more than one way. */
   readonly way?: Way | null | undefined;
 }

@@ -22,7 +22,8 @@ describe('a groove', () => {
   it('starts with its blade, and is as wide as is typed', () => {
     const width = (widthMm: number | null) =>
       cutPlan(setup({ operation: 'groove', widthMm }), DEFAULT_RULES).depth.widthInUseMm;
-    expect([width(null), width(5), width(1)]).toEqual([2, 5, 2]);
+    expect([width(null), width(5)]).toEqual([2, 5]);
+    expect(() => width(1)).toThrow('widthMm: narrower-than-blade');
   });
 });
 
@@ -121,7 +122,8 @@ describe('on the mill', () => {
   it('a width is typed up to the diameter of the cutter', () => {
     const width = (widthMm: number) =>
       cutPlan(setup({ operation: 'mill-side', widthMm }), DEFAULT_RULES).depth.widthInUseMm;
-    expect([width(3), width(30)]).toEqual([3, 12]);
+    expect([width(3), width(12)]).toEqual([3, 12]);
+    expect(() => width(30)).toThrow('widthMm: wider-than-cutter');
   });
 });
 

@@ -5,10 +5,12 @@ import type { FactorChain, FactorName } from '../mechanics/factor-chain';
 import type { SpecificForce } from '../mechanics/specific-force';
 import type { Tool, ToolKind } from '../tool/tool';
 import type { ToolMaterial, ToolMaterialKey } from '../tool/tool-material';
-import type { CutPlan, DepthStart, FeedStart } from './cut-plan';
+import type { CutPlan, DepthStart, FeedStart, SpeedCap } from './cut-plan';
 import type { Cutting, Feeding, StandsOut } from './cutting';
 import type { Finding } from './finding';
 import type { Job, Way } from './job';
+import type { LighterTool } from './lighter-tool';
+import type { Misfit } from './misfit';
 import type { StepCaution } from './step-caution';
 
 /** Pages that a cut leads on to. */
@@ -76,8 +78,12 @@ export interface Operation<T extends Tool = Tool> {
 
   /** The depth is a choice of the person, not given by the tool or the form. */
   readonly depthIsChosen: boolean;
-  /** A depth left to the plan is eased to the power of the machine. */
-  readonly easesToPower: boolean;
+  /** A depth left to the plan is eased to the power of the machine; else the feed alone is. */
+  readonly easesDepth: boolean;
+  /** A width and a depth left to the plan are eased until the cutter hardly bends. */
+  readonly easesToSpring?: boolean;
+  /** The width, not the depth, is what goes under a skin. */
+  readonly skinByWidth?: boolean;
   /** The depth is advanced on the radius of the work. */
   readonly depthOnRadius: boolean;
   /** What the depth does to the diameter; null where there is none to tell. */
@@ -107,8 +113,14 @@ export interface Operation<T extends Tool = Tool> {
   /** Width of the cut from the typed one and the start, where it is not simply the start's. */
   chosenWidthMm?(job: Job<T>, startMm: number): number;
   startFeed(job: Job<T>, context: FeedContext): FeedStart;
-  /** Factors that follow from the depth. */
-  depthFactors(job: Job<T>, depthMm: number): readonly FactorName[];
+  /** Factors that follow from the depth and the width of the cut. */
+  depthFactors(job: Job<T>, depthMm: number, widthMm: number | null): readonly FactorName[];
+  /** Speeds that this operation must not go beyond, whatever the chart says. */
+  speedCaps?(job: Job<T>, highMPerMin: number): readonly SpeedCap[];
+  /** Sizes chosen for it that cannot be. */
+  misfits?(job: Job<T>): readonly Misfit[];
+  /** What would be driven, where the tool itself asks for more than the machine has: so many times less. */
+  lighter?(job: Job<T>, plan: CutPlan, times: number): LighterTool | null;
 
   /** Null where nothing is cut off. */
   spindleLoad(job: Job<T>, plan: CutPlan): SpindleLoad | null;

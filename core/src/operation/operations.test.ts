@@ -157,7 +157,7 @@ describe('on the mill', () => {
 
   it('a fly cutter is not for skin, a boring head not for high speeds', () => {
     expect(keys(of('fly-cut', { interrupted: true }))).toContain('fly-skin');
-    expect(keys(of('mill-bore', { workDiameterMm: 12, rpmByHand: 2450 }))).toContain('head-fast');
+    expect(keys(of('mill-bore', { workDiameterMm: 16, rpmByHand: 2450 }))).toContain('head-fast');
     expect(plan(of('mill-bore', { workDiameterMm: 40 })).depth.beforeDiameterMm).not.toBeNull();
   });
 

@@ -5,6 +5,7 @@ import type { FeedPlan } from '../operation/cut-plan';
 import { rotates } from '../tool/tool';
 import { OPERATIONS, type CutSetup } from '../operation/registry';
 import { cutPlan } from './cut-plan';
+import { misfits } from './misfits';
 import { DEFAULT_RULES, type ShopRules } from './rules';
 
 const plan = (more: Partial<CutSetup> = {}, rules: ShopRules = DEFAULT_RULES) => cutPlan(setup(more), rules);
@@ -151,6 +152,7 @@ describe('for every cut the forms accept', () => {
           cutPlan({ ...one, machine: { ...one.machine, condition } }, rules).speed.aimMPerMin;
         // A shaper turns nothing; under a diameter of 1 mm the factors of a cutter change with it.
         const turned = OPERATIONS[one.operation].turns !== 'stroke';
+        fc.pre(misfits(one).length === 0 && misfits(larger).length === 0);
         const sameFactors = turned && (!rotates(one.tool) || one.tool.diameterMm >= 1);
         return (
           (!sameFactors || cutPlan(larger, rules).speed.idealRpm <= cutPlan(one, rules).speed.idealRpm)

@@ -1,4 +1,5 @@
-import { BELT_LATHE, DRILL, END_MILL, HAND_MILL, INSERT, setup } from '../fixture';
+import { BELT_LATHE, DRILL, DRILL_PRESS, END_MILL, HAND_MILL, INSERT, setup } from '../fixture';
+import type { Machine } from '../machine/machine';
 import { operationOf, type CutSetup } from '../operation/registry';
 import { overhang, standingFactors } from './factors';
 
@@ -30,10 +31,39 @@ describe('what eases a cut, from the set-up alone', () => {
   });
 
   it('and from the depth', () => {
-    const factors = (of: CutSetup, depthMm: number) => operationOf(of).depthFactors(of, depthMm);
+    const factors = (of: CutSetup, depthMm: number, widthMm: number | null = null) =>
+      operationOf(of).depthFactors(of, depthMm, widthMm);
     expect(factors(setup(), 5)).toEqual(['deep-cut']);
+    expect([4, 4.003, 4.005].map((mm) => factors(setup(), mm))).toEqual([[], [], ['deep-cut']]);
     expect(factors(setup(), 0.3)).toEqual(['light-finishing']);
     expect(factors(setup(), 2)).toEqual([]);
-    expect(factors(setup({ operation: 'mill-side' }), 13)).toEqual(['deep-cut']);
+    const side = setup({ operation: 'mill-side' });
+    expect(factors(side, 13, 3)).toEqual(['deep-cut']);
+    expect([12, 12.01, 12.02].map((mm) => factors(side, mm, 3))).toEqual([[], [], ['deep-cut']]);
+  });
+
+  it('a cut is light finishing under half a millimetre and under a share of the diameter', () => {
+    const light = (of: CutSetup, depthMm: number, widthMm: number | null = null) =>
+      operationOf(of).depthFactors(of, depthMm, widthMm).includes('light-finishing');
+    const bar = (workDiameterMm: number, depthMm: number) => light(setup({ workDiameterMm }), depthMm);
+    expect([bar(25, 0.49), bar(25, 0.5), bar(6, 0.23), bar(6, 0.24)]).toEqual([true, false, true, false]);
+    const side = setup({ operation: 'mill-side' });
+    expect([light(side, 12, 0.23), light(side, 12, 0.25)]).toEqual([true, false]);
+    const bore = setup({ operation: 'bore', workDiameterMm: 20 });
+    expect([light(bore, 0.19), light(bore, 0.2)]).toEqual([true, false]);
+  });
+
+  it.each([
+    [34, [], ['hand-fed-drill']],
+    [34.1, ['deep-hole'], ['hand-fed-drill', 'deep-hole']],
+    [51, ['deep-hole'], ['hand-fed-drill', 'deep-hole']],
+    [51.1, ['very-deep-hole'], ['hand-fed-drill', 'very-deep-hole']],
+  ] as const)('a hole of 8.5 mm, %d mm deep', (depthMm, onMill, onPress) => {
+    const of = (machine: Machine) => {
+      const cut = setup({ operation: 'drill', machine });
+      return operationOf(cut).depthFactors(cut, depthMm, null);
+    };
+    expect(of(HAND_MILL)).toEqual(onMill);
+    expect(of(DRILL_PRESS)).toEqual(onPress);
   });
 });

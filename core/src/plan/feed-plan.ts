@@ -39,11 +39,25 @@ function wheelFor(setup: CutSetup): { readonly name: WheelName; readonly wheel: 
     : { name: 'table', wheel: machine.tableWheel };
 }
 
-/** Place of the largest lever not far above the wanted feed and never above the limit; the finest when none is. */
-function nearestLever(steps: readonly FeedStep[], wanted: number, limit: number): number {
-  const most = Math.min(wanted * LEVER_OVER, limit) * (1 + 1e-9);
+/** Feeds between which a lever is looked for, in the unit of the levers. */
+interface FeedWindow {
+  readonly wanted: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+/**
+ * Place of the largest lever not far above the wanted feed and never above the limit;
+ * the next one where that is too fine to cut and the next is still within the limit;
+ * the finest when none is.
+ */
+function nearestLever(steps: readonly FeedStep[], { wanted, low, high }: FeedWindow): number {
+  const most = Math.min(wanted * LEVER_OVER, high) * (1 + 1e-9);
   // Ascending: as many as are small enough lie before it.
-  return Math.max(0, steps.filter((step) => step.value <= most).length - 1);
+  const index = Math.max(0, steps.filter((step) => step.value <= most).length - 1);
+  const [found, next] = [steps[index]!, steps[index + 1]];
+  const isTooFine = found.value < low * (1 - 1e-9);
+  return isTooFine && next && next.value <= high * (1 + 1e-9) ? index + 1 : index;
 }
 
 /** Turns the wanted feed into what this machine can be set to at a spindle speed. */
@@ -54,29 +68,46 @@ export function planFeed(
   edge: ToolMaterial,
   depthMm: number,
   widthMm: number | null,
+  mostMmRev: number | null = null,
 ): FeedPlan {
   const feeding = operationOf(setup).feeding(setup);
   if (feeding === 'screw')
-    return fed(start, { how: 'screw', pitchMm: start.baseMm }, start.wantedMmRev, rpm, false, false);
+    return fed(start, { how: 'screw', pitchMm: start.baseMm }, start.wantedMmRev, rpm, false, false, null);
   if (feeding === 'strokes')
-    return fed(start, { how: 'strokes', perMin: STROKES_PER_MIN }, start.wantedMmRev, rpm, false, false);
+    return fed(
+      start,
+      { how: 'strokes', perMin: STROKES_PER_MIN },
+      start.wantedMmRev,
+      rpm,
+      false,
+      false,
+      null,
+    );
   const steps = usableFeeds(setup);
+  const wanted = mostMmRev === null ? start.wantedMmRev : Math.min(start.wantedMmRev, mostMmRev);
+  const most = mostMmRev === null ? start.highMmRev : Math.min(start.highMmRev, mostMmRev);
   const { setting, mmRev, byHandChoice } =
-    steps.length > 0 ? byLever(setup, start, steps, rpm) : byHand(setup, start, rpm);
-  return fed(start, setting, mmRev, rpm, byHandChoice, rubs(setup, start, mmRev, edge, depthMm, widthMm));
+    steps.length > 0
+      ? byLever(setup, { wanted, low: start.lowMmRev, high: most }, steps, rpm)
+      : byHand(setup, wanted, rpm);
+  const isRubbing = rubs(setup, start, mmRev, edge, depthMm, widthMm);
+  const easedMmRev = mostMmRev !== null && mostMmRev < start.wantedMmRev ? mostMmRev : null;
+  return fed(start, setting, mmRev, rpm, byHandChoice, isRubbing, easedMmRev);
 }
 
 /** Field by field: a plan is made at every touch, and a spread is many times slower. */
 const fed = (
-  { wantedMmRev, baseMm, lowMmRev, highMmRev, turning, tooth, chart }: FeedStart,
+  { wantedMmRev, baseMm, factor, lowMmRev, highMmRev, turning, tooth, chart }: FeedStart,
   setting: FeedSetting,
   mmRev: number,
   rpm: number,
   byHandChoice: boolean,
   isRubbing: boolean,
+  easedMmRev: number | null,
 ): FeedPlan => ({
   wantedMmRev,
   baseMm,
+  factor,
   lowMmRev,
   highMmRev,
   turning,
@@ -86,6 +117,7 @@ const fed = (
   mmRev,
   mmMin: mmRev * rpm,
   byHandChoice,
+  easedMmRev,
   rubs: isRubbing,
 });
 
@@ -96,13 +128,18 @@ interface Chosen {
 }
 
 /** The lever that was picked, else the nearest one; a mill's levers count by the minute. */
-function byLever(setup: CutSetup, start: FeedStart, steps: readonly FeedStep[], rpm: number): Chosen {
+function byLever(
+  setup: CutSetup,
+  { wanted, low, high }: FeedWindow,
+  steps: readonly FeedStep[],
+  rpm: number,
+): Chosen {
   const perMinute = isMill(setup.machine);
   const toStepUnit = perMinute ? rpm : 1;
   const wished = setup.feedByHand;
   const picked = wished === null ? -1 : steps.findIndex((step) => Math.abs(step.value - wished) < 1e-9);
-  const index =
-    picked >= 0 ? picked : nearestLever(steps, start.wantedMmRev * toStepUnit, start.highMmRev * toStepUnit);
+  const inUnit = { wanted: wanted * toStepUnit, low: low * toStepUnit, high: high * toStepUnit };
+  const index = picked >= 0 ? picked : nearestLever(steps, inUnit);
   const step = steps[index]!;
   return {
     mmRev: step.value / toStepUnit,
@@ -119,11 +156,11 @@ function byLever(setup: CutSetup, start: FeedStart, steps: readonly FeedStep[], 
 }
 
 /** Wound by hand, no faster than a hand winds evenly. */
-function byHand(setup: CutSetup, start: FeedStart, rpm: number): Chosen {
+function byHand(setup: CutSetup, wantedMmRev: number, rpm: number): Chosen {
   const { name, wheel } = wheelFor(setup);
   const fastest = (60 * wheel.travelPerTurnMm) / HAND_CAN_FOLLOW_S.fastest;
-  const handIsLimit = start.wantedMmRev * rpm > fastest;
-  const mmRev = handIsLimit ? fastest / rpm : start.wantedMmRev;
+  const handIsLimit = wantedMmRev * rpm > fastest;
+  const mmRev = handIsLimit ? fastest / rpm : wantedMmRev;
   const { secondsPerTurn } = handFeed(mmRev * rpm, wheel.travelPerTurnMm, wheel.divisions);
   return {
     mmRev,

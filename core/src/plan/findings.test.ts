@@ -52,7 +52,11 @@ describe('power', () => {
     const { share, torqueNm } = powerShare(of, planOf(of));
     expect(told(of)).toMatchObject({ level: 'caution', share, beltFirst: false, cutting: 'turning' });
     // A belt that slips at a small part of the torque that the motor has.
-    const speeds = of.machine.speeds.map((step) => ({ ...step, torqueNm: torqueNm / 1.5 }));
+    const speeds = of.machine.speeds.map((step) => ({
+      ...step,
+      torqueNm: torqueNm / 1.5,
+      torqueLimit: 'belt-slip' as const,
+    }));
     expect(told({ ...of, machine: { ...of.machine, speeds } })).toMatchObject({
       level: 'danger',
       share: expect.closeTo(1.5, 9),
@@ -193,8 +197,10 @@ describe('depth', () => {
 
   it('beyond the flutes', () => {
     const side = setup({ operation: 'mill-side', stickOutMm: 30, widthMm: 6, depthMm: 5 });
-    expect(withDepth(side, END_MILL.fluteLengthMm)).toEqual([]);
-    expect(withDepth(side, END_MILL.fluteLengthMm + 0.1)).toEqual([
+    const flutes = (depthMm: number) =>
+      withDepth(side, depthMm).filter(({ code }) => code === 'flute-length');
+    expect(flutes(END_MILL.fluteLengthMm)).toEqual([]);
+    expect(flutes(END_MILL.fluteLengthMm + 0.1)).toEqual([
       { code: 'flute-length', level: 'danger', lengthMm: END_MILL.fluteLengthMm },
     ]);
     expect(codes({ operation: 'drill', depthMm: 60 })).toContain('peck');
@@ -218,7 +224,13 @@ describe('cutter and set-up', () => {
       { code: 'centre-height', level: 'note', offMm: 0.2, bore: false, turnsDeg: deltaDeg },
     ]);
     expect(codes({ workDiameterMm: 8, stickOutMm: 10, depthMm: 0.5 })).not.toContain('centre-height');
-    const bore = setup({ operation: 'bore', workDiameterMm: 7, stickOutMm: 10, depthMm: 0.2 });
+    const bore = setup({
+      operation: 'bore',
+      tool: { ...TOOLS['boring-bar'], barMm: 4 },
+      workDiameterMm: 7,
+      stickOutMm: 10,
+      depthMm: 0.2,
+    });
     expect(found(bore).find(({ code }) => code === 'centre-height')).toMatchObject({ bore: true });
     const wire = setup({ workDiameterMm: 0.4, stickOutMm: 1, depthMm: 0.05 });
     expect(found(wire).map(({ code }) => code)).not.toContain('centre-height');

@@ -3,12 +3,16 @@ import type { CutPlan } from '../operation/cut-plan';
 import type { Finding } from '../operation/finding';
 import { operationOf, type CutSetup } from '../operation/registry';
 import { fastestMPerMin } from './aim';
+import { mostSpringMm } from './ease-spring';
 import { overhang } from './factors';
 import { limitFindings } from './machine-limits';
-import { leavesReserve, powerShare } from './power-share';
+import { leavesReserve, POWER_RESERVE, powerShare } from './power-share';
+import { springForecast } from './spring-forecast';
 
 /** A value up to this many times its limit still counts as within it. */
 const SLACK = 1.0001;
+/** Springing up to this many times what is let pass is still let pass. */
+const SPRING_SLACK = 1.01;
 /** A fastest step under this share of the aim is told. */
 const FAR_UNDER_AIM = 0.75;
 /** A raise of the feed under this is not told. */
@@ -17,7 +21,7 @@ const TOLD_RAISE = 1.005;
 const OFF_CENTRE_MM = 0.2;
 const TOLD_TURN_DEG = 3;
 
-/** Findings of a cut, in the order of machine, power, speed, feed, depth, operation, cutter, set-up. */
+/** Findings of a cut, in the order of machine, power, speed, feed, depth, spring, operation, cutter, set-up. */
 export function findings(setup: CutSetup, plan: CutPlan): Finding[] {
   return [
     ...limitFindings(setup, plan),
@@ -26,6 +30,7 @@ export function findings(setup: CutSetup, plan: CutPlan): Finding[] {
     ...tooFast(plan),
     ...feedFindings(plan),
     ...depthFindings(setup, plan),
+    ...springFindings(setup, plan),
     ...operationOf(setup).findings(setup, plan),
     ...cutterFindings(setup, plan),
     ...heightFindings(setup, plan),
@@ -38,6 +43,7 @@ function powerFindings(setup: CutSetup, plan: CutPlan): Finding[] {
   const { share, tighter, has, torqueNm, powerKw } = powerShare(setup, plan);
   if (share === null || has === null || leavesReserve(share)) return [];
   const torque = tighter === 'torque';
+  const operation = operationOf(setup);
   return [
     {
       code: 'power',
@@ -47,7 +53,8 @@ function powerFindings(setup: CutSetup, plan: CutPlan): Finding[] {
       needs: torque ? torqueNm : powerKw,
       has: torque ? has.torqueNm : has.powerKw,
       beltFirst: has.beltFirst,
-      cutting: operationOf(setup).cutting,
+      cutting: operation.cutting,
+      lighter: operation.lighter?.(setup, plan, POWER_RESERVE / share) ?? null,
     },
   ];
 }
@@ -72,7 +79,7 @@ function tooSlow({ speed, edge }: CutPlan): Finding[] {
 function tooFast({ speed, edge }: CutPlan): Finding[] {
   const { actualMPerMin, range, factors, choice, rungRpm } = speed;
   const limitMPerMin = fastestMPerMin(range, factors);
-  if (actualMPerMin <= limitMPerMin * SLACK) return [];
+  if (actualMPerMin <= limitMPerMin * SLACK) return aboveBand(speed);
   return [
     {
       code: 'too-fast',
@@ -84,6 +91,14 @@ function tooFast({ speed, edge }: CutPlan): Finding[] {
       slowest: choice.machineTooFast && rungRpm === choice.chosenRpm,
     },
   ];
+}
+
+/** The step lies above what the chart leaves with the factors of this set-up. */
+function aboveBand({ rungRpm, bandRpm, factors }: CutPlan['speed']): Finding[] {
+  const [lowRpm, highRpm] = bandRpm;
+  if (rungRpm <= highRpm * SLACK) return [];
+  const eased = factors.applied.filter(({ speed }) => speed < 1).map(({ name }) => name);
+  return [{ code: 'above-band', level: 'caution', rpm: rungRpm, lowRpm, highRpm, factors: eased }];
 }
 
 function feedFindings({ feed }: CutPlan): Finding[] {
@@ -102,7 +117,9 @@ function feedFindings({ feed }: CutPlan): Finding[] {
 function depthFindings(setup: CutSetup, { depth, edge, feed: { turning } }: CutPlan): Finding[] {
   const list: Finding[] = [];
   const { skinMm } = setup.stock;
-  const inSkin = operationOf(setup).depthIsChosen && depth.mm <= skinMm;
+  const { depthIsChosen, skinByWidth } = operationOf(setup);
+  const goesIn = skinByWidth ? (depth.widthInUseMm ?? depth.mm) : depth.mm;
+  const inSkin = depthIsChosen && goesIn <= skinMm;
   if (inSkin && setup.firstPassOnSkin) list.push({ code: 'on-the-skin', level: 'caution', skinMm });
   if (inSkin && !setup.firstPassOnSkin && skinMm > 0) list.push({ code: 'skin-left', level: 'note', skinMm });
   if (turning && depth.mm < turning.depthFloorMm) list.push({ code: 'depth-rubs', level: 'caution' });
@@ -111,6 +128,21 @@ function depthFindings(setup: CutSetup, { depth, edge, feed: { turning } }: CutP
   if (setup.tool.kind === 'end-mill' && depth.mm > setup.tool.fluteLengthMm)
     list.push({ code: 'flute-length', level: 'danger', lengthMm: setup.tool.fluteLengthMm });
   return list;
+}
+
+/** The cutter bends, or work and bar give way at a depth that was typed, more than is let pass. */
+function springFindings(setup: CutSetup, plan: CutPlan): Finding[] {
+  const operation = operationOf(setup);
+  const { depth } = plan;
+  if (!operation.easesToSpring && !(operation.depthIsChosen && depth.byHand)) return [];
+  const load = operation.edgeLoad(setup, plan);
+  const spring = load && springForecast(setup, plan, load);
+  const mostMm = mostSpringMm(setup, plan);
+  if (!spring || spring.errorMm <= mostMm * SPRING_SLACK) return [];
+  const { what, errorMm } = spring;
+  return [
+    { code: 'springs', level: 'caution', what, errorMm, mostMm, depthMm: (depth.mm * mostMm) / errorMm },
+  ];
 }
 
 /** Findings about the coating and the width of the cut. */

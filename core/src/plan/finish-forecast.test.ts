@@ -32,25 +32,27 @@ describe('what the surface will be', () => {
     expect(builtUp('flood', 265)).toBeGreaterThan(1);
   });
 
-  it('of a mill: from every tooth true to one that stands out and marks each turn', () => {
+  it('of a mill: one tooth stands out by the runout, and the machine adds its own floor', () => {
     const of = setup({ operation: 'mill-side', stickOutMm: 30, widthMm: 3 });
     const found = finish(of, { mmRev: 0.4, rpm: 1 });
     const marks = millingRoughness('peripheral', 12, 0.1, 4, 0, 1.5);
+    const share = 4 / (9 * Math.sqrt(3));
+    const real = Math.hypot(share * marks.oneToothUm, 0.8);
     expect(found).toEqual({
-      idealRaUm: expect.closeTo(0.2566 * marks.everyToothUm, 9),
-      realisticRaUm: expect.closeTo(0.2566 * marks.oneToothUm * 1.3, 9),
-      lowRaUm: expect.closeTo(0.2566 * marks.everyToothUm * 1.3, 9),
-      highRaUm: expect.closeTo(0.2566 * marks.oneToothUm * 1.3 * 1.5, 9),
+      idealRaUm: expect.closeTo(share * marks.everyToothUm, 9),
+      realisticRaUm: expect.closeTo(real, 9),
+      lowRaUm: expect.closeTo(0.7 * real, 9),
+      highRaUm: expect.closeTo(1.5 * real, 9),
       finerIsWorse: false,
       builtUp: 1,
     });
     const face = finish(setup({ operation: 'face-mill' }), { mmRev: 0.4, rpm: 1 });
     expect(face.idealRaUm).toBeCloseTo(
-      0.2566 * millingRoughness('face-nose', 50, 0.1, 4, 0.4, 0).everyToothUm,
+      share * millingRoughness('face-nose', 50, 0.1, 4, 0.4, 0).everyToothUm,
       9,
     );
     expect(
       forecast(setup({ operation: 'drill' }), cutPlan(setup({ operation: 'drill' }), DEFAULT_RULES)),
-    ).toMatchObject({ finish: null, chip: null, life: null });
+    ).toMatchObject({ finish: null, chip: null });
   });
 });

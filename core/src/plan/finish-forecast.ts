@@ -2,6 +2,7 @@ import {
   builtUpEdgeFactor,
   idealRoughness,
   machineFinishFactor,
+  milledFinish,
   millingRoughness,
   minChipRoughness,
 } from '../mechanics/roughness';
@@ -25,8 +26,6 @@ export interface FinishForecast {
 const SPREAD = { low: 0.7, high: 1.5 } as const;
 /** An end edge is taken to stand from 1° to 60° off the surface. */
 const END_EDGE_DEG = { least: 1, most: 60 } as const;
-/** Ra over the height of a row of milled ridges, 4/(9 sqrt 3). */
-const RA_OF_RIDGES = 0.2566;
 /** Hollow of an end mill's end, degrees. */
 const DISH_DEG = 1.5;
 
@@ -51,7 +50,7 @@ export function finishForecast(setup: CutSetup, plan: CutPlan): FinishForecast |
   const { surface } = operationOf(setup);
   const tool = nosed(setup.tool);
   if (surface === 'nose' && tool) return turnedFinish(tool, setup, plan);
-  return surface === 'peripheral' || surface === 'face' ? milledFinish(surface, setup, plan) : null;
+  return surface === 'peripheral' || surface === 'face' ? cutterFinish(surface, setup, plan) : null;
 }
 
 /** The rougher of the ridges of feed and nose and of the least chip the edge cuts. */
@@ -76,21 +75,21 @@ function turnedFinish(
   };
 }
 
-/** From every tooth true to one tooth that stands out, which is usual; null for a tool without teeth. */
-function milledFinish(surface: 'peripheral' | 'face', setup: CutSetup, plan: CutPlan): FinishForecast | null {
+/** One tooth stands out by the runout of the machine, which adds its own floor; null for a tool without teeth. */
+function cutterFinish(surface: 'peripheral' | 'face', setup: CutSetup, plan: CutPlan): FinishForecast | null {
   const { tool } = setup;
   if (!('teeth' in tool)) return null;
   const noseMm = 'noseRadiusMm' in tool ? tool.noseRadiusMm : 0;
   const fz = plan.feed.mmRev / tool.teeth;
   const kind = surface === 'face' ? 'face-nose' : 'peripheral';
   const marks = millingRoughness(kind, tool.diameterMm, fz, tool.teeth, noseMm, DISH_DEG);
-  const factor = finishFactor(setup, plan);
+  const { idealRaUm, realisticRaUm: real } = milledFinish(marks, setup.machine.condition);
   return {
-    idealRaUm: RA_OF_RIDGES * marks.everyToothUm,
-    realisticRaUm: RA_OF_RIDGES * marks.oneToothUm * factor,
-    lowRaUm: RA_OF_RIDGES * marks.everyToothUm * factor,
-    highRaUm: RA_OF_RIDGES * marks.oneToothUm * factor * SPREAD.high,
+    idealRaUm,
+    realisticRaUm: real,
+    lowRaUm: SPREAD.low * real,
+    highRaUm: SPREAD.high * real,
     finerIsWorse: false,
-    builtUp: builtUpIn(setup, plan),
+    builtUp: 1,
   };
 }

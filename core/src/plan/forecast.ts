@@ -1,11 +1,12 @@
 import { chipForm, type ChipBreaker, type ChipCut, type ChipForm } from '../mechanics/chip-form';
-import { AMBIENT_C, interfaceHeat, oxideColour, type OxideColour } from '../mechanics/heat';
+import { AMBIENT_C, oxideColour, type OxideColour } from '../mechanics/heat';
 import type { SpecificForce } from '../mechanics/specific-force';
-import { toolLife, type ToolLife } from '../mechanics/tool-life';
+import type { ToolLife } from '../mechanics/tool-life';
 import type { CutPlan } from '../operation/cut-plan';
 import { forceEdge } from '../operation/edge';
 import type { EdgeLoad } from '../operation/operation';
 import { operationOf, type CutSetup } from '../operation/registry';
+import { chartedHeat, edgeLife } from './against-chart';
 import { finishForecast, nosed, type FinishForecast } from './finish-forecast';
 import { powerShare, type PowerShare } from './power-share';
 import { springForecast, type SpringForecast } from './spring-forecast';
@@ -18,6 +19,8 @@ export interface PowerForecast extends PowerShare, EdgeLoad {
 export interface HeatForecast {
   readonly interfaceC: number;
   readonly marginK: number;
+  /** Share of the computed rise that is believed; under 1 it is scaled to the chart. */
+  readonly trust: number;
   readonly verdict: 'good' | 'watch' | 'over';
   readonly colour: OxideColour | null;
 }
@@ -37,6 +40,7 @@ export interface Forecast {
 
 /** An edge this far below its limit is good, K. */
 const GOOD_K = 100;
+const GOOD_SHARE = 1 / 6;
 export const NO_BREAKER: ChipBreaker = { kind: 'none' };
 
 /** What the cut as it is set will do, from the plan alone. */
@@ -50,8 +54,8 @@ export function forecast(setup: CutSetup, plan: CutPlan): Forecast {
     spring: power && springForecast(setup, plan, power),
     finish: finishForecast(setup, plan),
     chip: cut && chipForm(cut, NO_BREAKER),
-    heat: power && heatForecast(setup, plan, power.force.kc, operation.chipThicknessMm(setup, plan)),
-    life: cut && lifeForecast(plan),
+    heat: power && heatForecast(setup, plan, power.force.kOperation),
+    life: power && edgeLife(setup, plan),
     lengthMm,
     passS: (60 * lengthMm) / plan.feed.mmMin,
   };
@@ -73,9 +77,6 @@ export function chipCut(setup: CutSetup, { depth, feed, metal, edge }: CutPlan):
   };
 }
 
-const lifeForecast = ({ metal, edge, speed, feed, depth }: CutPlan): ToolLife | null =>
-  toolLife(metal, edge, speed.actualMPerMin, feed.mmRev, depth.mm, speed.range.leastUsefulMPerMin);
-
 /** Force, torque and power, against what the machine has in this speed step. */
 function powerForecast(setup: CutSetup, plan: CutPlan): PowerForecast | null {
   const operation = operationOf(setup);
@@ -84,23 +85,24 @@ function powerForecast(setup: CutSetup, plan: CutPlan): PowerForecast | null {
   return load && edge && { ...powerShare(setup, plan, load), ...edge, force: load.force };
 }
 
-function heatForecast(setup: CutSetup, plan: CutPlan, kc: number, chipMm: number): HeatForecast | null {
-  const { metal, edge, speed } = plan;
-  if (!metal.thermal) return null;
-  const wet = setup.fluid !== 'dry';
-  const { interfaceC, chipBodyC } = interfaceHeat(
-    kc,
-    metal.thermal,
-    speed.actualMPerMin,
-    chipMm,
-    AMBIENT_C,
-    wet,
-  );
+function heatForecast(setup: CutSetup, plan: CutPlan, kOperation: number): HeatForecast | null {
+  const { metal, edge } = plan;
+  const chipMm = operationOf(setup).chipThicknessMm(setup, plan);
+  const heat = chartedHeat(setup, plan, kOperation, chipMm);
+  if (!heat) return null;
+  const { interfaceC, chipBodyC, trust } = heat;
   const marginK = edge.hotLimitC - interfaceC;
   return {
     interfaceC,
     marginK,
-    verdict: marginK > GOOD_K ? 'good' : marginK >= 0 ? 'watch' : 'over',
+    trust,
+    verdict: verdictOf(marginK, edge.hotLimitC),
     colour: oxideColour(metal, 'chip', chipBodyC, setup.fluid === 'flood'),
   };
+}
+
+/** Good from 100 K under the limit, or from a sixth of the way to it where the limit itself is low. */
+function verdictOf(marginK: number, hotLimitC: number): HeatForecast['verdict'] {
+  if (marginK < 0) return 'over';
+  return marginK >= Math.min(GOOD_K, GOOD_SHARE * (hotLimitC - AMBIENT_C)) ? 'good' : 'watch';
 }

@@ -77,7 +77,7 @@ export interface Correction {
   /** It took more than the dial said: the touch-off was wrong, or the work is hot. */
   readonly touchOffWrong: boolean;
   readonly oversizeCut: boolean;
-  /** On the dial, from where it stands; below 0: back it off and come in again. */
+  /** On the dial, from where it stands; below 0: back it off and come in again; 0 when the metal is already gone. */
   readonly nextAdvanceMm: number;
   /** At most, when run over once more without an advance. */
   readonly springPassRemovesMm: number;
@@ -108,14 +108,15 @@ export function measureCorrect(
   const q = wrong ? 0 : ratio;
   const sprung = wrong ? 0 : dialTotalMm - H;
   const left = (sign * (targetMm - measuredMm)) / 2;
+  const oversizeCut = left < -SLACK;
   return {
     removedRadialMm: H,
     deflectionRatio: ratio,
     stillSprungMm: wrong ? dialTotalMm - H : sprung,
     leftRadialMm: left,
     touchOffWrong: wrong,
-    oversizeCut: left < -SLACK,
-    nextAdvanceMm: wrong ? left : left * (1 + q) - sprung,
+    oversizeCut,
+    nextAdvanceMm: oversizeCut ? 0 : wrong ? left : left * (1 + q) - sprung,
     springPassRemovesMm: Math.max(0, sprung) / (1 + q),
   };
 }

@@ -64,10 +64,15 @@ describe('what holds a cut back', () => {
       found: { low: 1 },
     });
     expect(of(setup({ stock: casting }), 'depth').lower).toBe('edge-radius');
-    expect(of(setup({ operation: 'mill-side', stickOutMm: 14 }), 'depth')).toMatchObject({
+    const short = setup({ operation: 'mill-side', stickOutMm: 8, widthMm: 1 });
+    expect(of(short, 'depth')).toMatchObject({
       upper: 'flute-length',
       found: { high: END_MILL.fluteLengthMm },
     });
+    const long = setup({ operation: 'mill-side', stickOutMm: 30 });
+    const bends = forecast(long, cutPlan(long, DEFAULT_RULES)).spring!.errorMm;
+    const { found: held, upper } = of(long, 'depth');
+    expect([upper, held.high! / held.start]).toEqual(['stiffness', expect.closeTo(0.05 / bends, 9)]);
     expect(of(setup({ operation: 'mill-side', widthMm: 3 }), 'width')).toMatchObject({
       upper: 'tool-size',
       lower: null,

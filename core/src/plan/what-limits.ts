@@ -6,6 +6,7 @@ import { rotates } from '../tool/tool';
 import { fastestMPerMin } from './aim';
 import type { Forecast } from './forecast';
 import { governingLimit, type Governed, type Limit } from '../quantity/governing-limit';
+import { mostSpringMm } from './ease-spring';
 import { POWER_RESERVE } from './power-share';
 
 /** What can hold a quantity up or down. */
@@ -14,6 +15,8 @@ export type LimitName =
   | 'machine-top'
   | 'machine-bottom'
   | 'chuck'
+  | 'carriage'
+  | 'ram'
   | 'heat'
   | 'tool-material'
   | 'nose-radius'
@@ -38,9 +41,6 @@ export interface Held {
   readonly upper: LimitName | null;
   readonly lower: LimitName | null;
 }
-
-/** Give way that is no longer let pass when roughing, on the diameter or the wall, mm. */
-const ROUGH_ERROR_MM = 0.1;
 
 /**
  * For speed, feed, depth and width as they are set: how far each could go and what
@@ -87,14 +87,16 @@ function speedHeld({ machine }: CutSetup, { speed, diameterMm, edge }: CutPlan, 
   const rpm = (mPerMin: number): number => spindleSpeed(mPerMin, diameterMm);
   const hot =
     heat && speed.rungRpm * Math.max(0, (edge.hotLimitC - AMBIENT_C) / (heat.interfaceC - AMBIENT_C)) ** 3;
-  const marked = machine.kind === 'lathe' ? machine.limits?.chuckRpm : undefined;
+  // Power holds by its own line; the chart, at its own end, below.
+  const { cap } = speed;
+  const asked = cap.name === 'chart' || cap.name === 'power' ? null : cap;
   return hold(
     'speed',
     speed.rungRpm,
     [
       { name: 'chart', value: rpm(fastestMPerMin(speed.range, speed.factors)) },
       { name: 'machine-top', value: speed.topRpm },
-      { name: 'chuck', value: marked ?? null },
+      { name: asked?.name ?? 'chuck', value: asked?.rpm ?? null },
       { name: 'heat', value: hot },
     ],
     [
@@ -112,7 +114,7 @@ function feedHeld({ feed, metal }: CutPlan, f: Forecast): Held {
   const driven = powerTimes(f);
   const byPower = driven === null ? null : feed.mmRev * driven ** (1 / (1 - metal.mc));
   const charted: LimitName = feed.chart === 'pitch' ? 'pitch' : 'table';
-  const own: LimitName = turning ? turning.upperLimit : tooth ? 'chip-load' : charted;
+  const own: LimitName = turning && !feed.chart ? turning.upperLimit : tooth ? 'chip-load' : charted;
   return hold(
     'feed',
     feed.mmRev,
@@ -125,10 +127,12 @@ function feedHeld({ feed, metal }: CutPlan, f: Forecast): Held {
   );
 }
 
-function depthHeld(setup: CutSetup, { depth, feed }: CutPlan, f: Forecast): Held {
+function depthHeld(setup: CutSetup, plan: CutPlan, f: Forecast): Held {
+  const { depth, feed } = plan;
   const { depthIsChosen, stopsAtMiddle, cuttingLengthMm } = operationOf(setup);
   const { spring } = f;
-  const springs = depthIsChosen && spring && spring.errorMm > 0 ? ROUGH_ERROR_MM / spring.errorMm : null;
+  const mostMm = mostSpringMm(setup, plan);
+  const springs = depthIsChosen && spring && spring.errorMm > 0 ? mostMm / spring.errorMm : null;
   const { firstPassOnSkin, stock } = setup;
   return hold(
     'depth',

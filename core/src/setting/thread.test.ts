@@ -66,10 +66,63 @@ describe('a thread', () => {
     );
   });
 
-  it('has the coarse pitch of its diameter when none is said', () =>
-    expect([3, 6, 8, 10, 12, 16, 20, 24, 30, 36, 100].map(coarsePitch)).toEqual([
-      0.5, 1, 1.25, 1.5, 1.75, 2, 2.5, 3, 3.5, 4, 6,
-    ]));
+  it.each([
+    [1, 0.25],
+    [1.6, 0.35],
+    [2, 0.4],
+    [2.5, 0.45],
+    [3, 0.5],
+    [3.5, 0.6],
+    [4, 0.7],
+    [5, 0.8],
+    [6, 1],
+    [7, 1],
+    [8, 1.25],
+    [9, 1.25],
+    [10, 1.5],
+    [11, 1.5],
+    [12, 1.75],
+    [14, 2],
+    [16, 2],
+    [18, 2.5],
+    [20, 2.5],
+    [24, 3],
+    [27, 3],
+    [30, 3.5],
+    [36, 4],
+    [42, 4.5],
+    [48, 5],
+    [56, 5.5],
+    [64, 6],
+    [100, 6],
+  ])('M%d has the coarse pitch of its size, %d mm', (diameterMm, pitchMm) =>
+    expect(coarsePitch(diameterMm)).toBe(pitchMm),
+  );
+
+  it.each([
+    [6.35, 20, 20],
+    [9.525, 16, 16],
+    [12.7, 13, 12],
+    [15.875, 11, 11],
+    [19.05, 10, 10],
+    [25.4, 8, 8],
+    [38.1, 6, 6],
+    [50.8, 4.5, 4.5],
+  ])('an inch bar of %d mm has %d threads to the inch at 60° and %d at 55°', (mm, at60, at55) =>
+    expect([coarsePitch(mm), coarsePitch(mm, 'form-55')]).toEqual([25.4 / at60, 25.4 / at55]),
+  );
+
+  it('a coarse pitch is under half of its diameter and never falls with it', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 200, noNaN: true }),
+        fc.double({ min: 0.05, max: 50, noNaN: true }),
+        (d, more) => {
+          const metric = (mm: number) => coarsePitch(Math.round(mm * 10) / 10 + 0.05);
+          return coarsePitch(d) < d / 2 && metric(d + more) >= metric(d);
+        },
+      ),
+    ));
 
   it('takes up to 500 passes, and refuses one more', () => {
     expect(threadInfeed(1, 0, 60, 0, { passes: 500 }).radialMm).toHaveLength(500);

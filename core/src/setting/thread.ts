@@ -150,14 +150,21 @@ export function threadWires(
   };
 }
 
-/** Coarse pitch of a metric thread by its diameter: the nearest of the first choices. */
+/** Coarse pitches of metric threads (ISO 261), each up to the diameter from which the next one is nearer, mm. */
 const COARSE: readonly (readonly [upToMm: number, pitchMm: number])[] = [
-  [3.2, 0.5],
-  [4.2, 0.7],
+  [1.15, 0.25],
+  [1.5, 0.3],
+  [1.8, 0.35],
+  [2.1, 0.4],
+  [2.75, 0.45],
+  [3.25, 0.5],
+  [3.75, 0.6],
+  [4.25, 0.7],
+  [4.75, 0.75],
   [5.5, 0.8],
-  [7, 1],
-  [9, 1.25],
-  [11, 1.5],
+  [7.5, 1],
+  [9.5, 1.25],
+  [11.5, 1.5],
   [13, 1.75],
   [17, 2],
   [23, 2.5],
@@ -168,5 +175,61 @@ const COARSE: readonly (readonly [upToMm: number, pitchMm: number])[] = [
   [54, 5],
   [62, 5.5],
 ];
-export const coarsePitch = (diameterMm: number): number =>
-  COARSE.find(([upTo]) => diameterMm <= upTo)?.[1] ?? 6;
+const COARSEST_MM = 6;
+
+/** Threads to the inch of the coarse series, by diameter in inches: unified (60°) and the 55° series. */
+const COARSE_TPI: Readonly<Record<ThreadForm, readonly (readonly [inches: number, tpi: number])[]>> = {
+  'iso-60': [
+    [1 / 4, 20],
+    [5 / 16, 18],
+    [3 / 8, 16],
+    [7 / 16, 14],
+    [1 / 2, 13],
+    [9 / 16, 12],
+    [5 / 8, 11],
+    [3 / 4, 10],
+    [7 / 8, 9],
+    [1, 8],
+    [9 / 8, 7],
+    [5 / 4, 7],
+    [11 / 8, 6],
+    [3 / 2, 6],
+    [7 / 4, 5],
+    [2, 4.5],
+  ],
+  'form-55': [
+    [1 / 8, 40],
+    [3 / 16, 24],
+    [1 / 4, 20],
+    [5 / 16, 18],
+    [3 / 8, 16],
+    [7 / 16, 14],
+    [1 / 2, 12],
+    [9 / 16, 12],
+    [5 / 8, 11],
+    [3 / 4, 10],
+    [7 / 8, 9],
+    [1, 8],
+    [9 / 8, 7],
+    [5 / 4, 7],
+    [3 / 2, 6],
+    [7 / 4, 5],
+    [2, 4.5],
+  ],
+};
+/** A bar this near to an inch size is taken for it, mm. */
+const INCH_SIZE_MM = 0.02;
+const INCH_MM = 25.4;
+
+/**
+ * Coarse pitch of a thread by its diameter, mm: of the inch series where the diameter
+ * is one of its sizes, else of the nearest metric size.
+ *
+ * @example coarsePitch(10) // 1.5
+ * @example coarsePitch(12.7) // 25.4 / 13
+ */
+export function coarsePitch(diameterMm: number, form: ThreadForm = 'iso-60'): number {
+  const inch = COARSE_TPI[form].find(([inches]) => Math.abs(inches * INCH_MM - diameterMm) <= INCH_SIZE_MM);
+  if (inch) return INCH_MM / inch[1];
+  return COARSE.find(([upTo]) => diameterMm <= upTo)?.[1] ?? COARSEST_MM;
+}

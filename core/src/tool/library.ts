@@ -14,6 +14,7 @@ export const TOOL_MATERIALS: readonly ToolMaterial[] = [
     interruptedFactor: 0.85,
     sharpening: 'yes, by hand; never let it colour',
     hotLimitC: 340,
+    life: { minutes: 60, n: 0.1 },
   },
   {
     key: 'hss',
@@ -27,6 +28,7 @@ export const TOOL_MATERIALS: readonly ToolMaterial[] = [
     interruptedFactor: 0.9,
     sharpening: 'yes, by hand on any wheel that suits',
     hotLimitC: 590,
+    life: { minutes: 60, n: 0.125 },
   },
   {
     key: 'hss-co',
@@ -40,6 +42,7 @@ export const TOOL_MATERIALS: readonly ToolMaterial[] = [
     interruptedFactor: 0.8,
     sharpening: 'yes, by hand, lighter pressure',
     hotLimitC: 630,
+    life: { minutes: 75, n: 0.14 },
   },
   {
     key: 'brazed-carbide',
@@ -53,6 +56,7 @@ export const TOOL_MATERIALS: readonly ToolMaterial[] = [
     interruptedFactor: 0.7,
     sharpening: 'yes, silicon carbide or diamond wheel; do not quench',
     hotLimitC: 800,
+    life: { minutes: 45, n: 0.22 },
   },
   {
     key: 'carbide-uncoated',
@@ -66,6 +70,7 @@ export const TOOL_MATERIALS: readonly ToolMaterial[] = [
     interruptedFactor: 0.7,
     sharpening: 'indexed; can be honed with diamond',
     hotLimitC: 850,
+    life: { minutes: 45, n: 0.22 },
   },
   {
     key: 'carbide-coated',
@@ -79,6 +84,7 @@ export const TOOL_MATERIALS: readonly ToolMaterial[] = [
     interruptedFactor: 0.8,
     sharpening: 'no: indexed (a reground face loses its coating)',
     hotLimitC: 980,
+    life: { minutes: 30, n: 0.27 },
   },
   {
     key: 'solid-carbide',
@@ -92,6 +98,7 @@ export const TOOL_MATERIALS: readonly ToolMaterial[] = [
     interruptedFactor: 0.75,
     sharpening: 'yes, diamond wheel on a fixture',
     hotLimitC: 870,
+    life: { minutes: 45, n: 0.22 },
   },
 ];
 

@@ -27,4 +27,6 @@ export interface ToolMaterial {
   readonly sharpening: string;
   /** Temperature between chip and tool at which the edge goes quickly, °C. */
   readonly hotLimitC: number;
+  /** Minutes that an edge lasts in the middle of the chart, and Taylor's exponent. */
+  readonly life: { readonly minutes: number; readonly n: number };
 }

@@ -9,6 +9,8 @@ const LIMIT_WORDS: Readonly<Record<LimitName, readonly [name: string, change: st
   'machine-top': ['the machine’s top speed', 'A larger diameter, or HSS that is content with it.'],
   'machine-bottom': ['the machine’s slowest speed', 'A smaller diameter, or the back gear.'],
   chuck: ['what the chuck may turn', 'Nothing: it stays under that.'],
+  carriage: ['how fast the carriage can be stopped', 'A wide run-out, said in the set-up.'],
+  ram: ['the ram in mid-stroke', 'A shorter stroke, or carbide.'],
   heat: ['the heat the edge stands', 'Fluid all the time, or a thinner chip.'],
   'tool-material': ['carbide’s least useful speed', 'Sharp HSS goes slower.'],
   'nose-radius': ['the nose radius', 'A larger nose.'],

@@ -14,6 +14,8 @@ function depthWhy({ operation }: CutSetup, plan: CutPlan): string {
       return 'not less than two thirds of the insert’s nose radius; the careful school says all of it';
     case 'machine-power':
       return 'eased to what the spindle has in this step, with a quarter in reserve';
+    case 'cutter-spring':
+      return 'eased until the cutter hardly bends';
     case 'own':
       return OPERATION_WORDS[operation].depthWhy(plan);
   }

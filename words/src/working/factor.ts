@@ -3,7 +3,7 @@ import { formatFactor, formatLength, joined, type UnitSystem } from '../format';
 import type { WorkingLine } from './line';
 
 /** The reason a machinist would give for each factor. */
-const FACTOR_WORDS: Readonly<Record<FactorName, { readonly title: string; readonly why: string }>> = {
+export const FACTOR_WORDS: Readonly<Record<FactorName, { readonly title: string; readonly why: string }>> = {
   'tired-machine': { title: 'Tired machine', why: 'spindle play and worn gibs: chatter and snatching' },
   'light-machine': { title: 'Light machine', why: 'small castings bend' },
   'no-fluid': { title: 'No fluid', why: 'nothing carries the heat away or keeps the chip from sticking' },
@@ -16,6 +16,9 @@ const FACTOR_WORDS: Readonly<Record<FactorName, { readonly title: string; readon
   'very-long-overhang': { title: 'Very long overhang', why: 'half as far again as it should stick out' },
   'full-width-slot': { title: 'Full-width slot', why: 'heat stays in the slot and chips are cut twice' },
   'deep-cut': { title: 'Deep cut', why: 'more of the edge works at once' },
+  'hand-fed-drill': { title: 'Fed by hand', why: 'the drill gives way by feel' },
+  'deep-hole': { title: 'Deep hole', why: 'over four diameters chips and fluid hardly pass each other' },
+  'very-deep-hole': { title: 'Very deep hole', why: 'over six diameters' },
   'light-finishing': {
     title: 'Light finishing',
     why: 'little heat in a thin cut; a fine feed for the surface',

@@ -60,6 +60,10 @@ interface ChartWords {
   readonly reason: string;
 }
 const CHART_WORDS: Readonly<Record<Exclude<FeedChart, 'drill' | 'blade'>, ChartWords>> = {
+  stroke: {
+    label: 'A stroke of the ram, start',
+    reason: 'half of the nose when roughing, between 0.2 and 0.6 mm; by the kind of nose when finishing',
+  },
   form: {
     label: 'Broad edge, start',
     reason: 'finer than a blade, and half of that over 10 mm wide: a broad edge chatters',
@@ -79,7 +83,7 @@ const CHART_WORDS: Readonly<Record<Exclude<FeedChart, 'drill' | 'blade'>, ChartW
 
 function startLines(setup: CutSetup, plan: CutPlan, units: UnitSystem): WorkingLine[] {
   const { turning, tooth, chart } = plan.feed;
-  if (turning) return noseLines(setup, plan, units);
+  if (turning && !chart) return noseLines(setup, plan, units);
   if (tooth) return toothLines(setup, plan, units);
   return chart ? chartLines(chart, setup, plan, units) : [];
 }

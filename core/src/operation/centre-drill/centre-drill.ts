@@ -3,7 +3,8 @@ import { DEG } from '../../quantity/angle';
 import type { CentreDrill } from '../../tool/tool';
 import { chartedFeed } from '../charted-feed';
 import { setByTool } from '../depth-start';
-import { axialLoad, drilled, POINT_DEG, pointOf } from '../family/drilled';
+import { axialLoad, drilled, handFed, POINT_DEG, pointOf } from '../family/drilled';
+import { holeInWork } from '../misfit';
 import type { Operation } from '../operation';
 import { CONE_INCLUDED_DEG, centreHoleDepth, centreHoleDiameter } from './centre-hole';
 
@@ -26,6 +27,9 @@ export const centreDrill: Operation<CentreDrill> = {
   caution: 'pilot',
   rimDiameterMm: ({ tool }) => centreHoleDiameter(tool),
   startDepth: ({ tool }) => setByTool(centreHoleDepth(tool)),
+  depthFactors: (job) => handFed(job),
+  misfits: ({ machine, tool, workDiameterMm }) =>
+    machine.kind === 'lathe' ? holeInWork(centreHoleDiameter(tool), workDiameterMm) : [],
   startFeed: ({ tool }, { metal, factors }) => {
     const { lowMmRev, feedMmRev, highMmRev } = drillFeed(metal, tool.diameterMm);
     return chartedFeed(

@@ -3,6 +3,7 @@ import type { TurningTool } from '../../tool/tool';
 import { setByTool } from '../depth-start';
 import { broadEdge, formFeed } from '../family/broad-edge';
 import type { Job } from '../job';
+import { pastCentre } from '../misfit';
 import type { Operation } from '../operation';
 
 /** A broken edge when no other is said: 1 mm at 45°. */
@@ -37,5 +38,6 @@ export const chamfer: Operation<TurningTool> = {
   depthDial: () => null,
   startDepth: (job) => setByTool(Math.min(sizeMm(job), job.workDiameterMm / 2)),
   startFeed: formFeed(chamferEdgeMm),
+  misfits: ({ depthMm, workDiameterMm }) => pastCentre(depthMm, workDiameterMm),
   findings: () => [],
 };

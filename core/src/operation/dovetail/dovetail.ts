@@ -4,6 +4,7 @@ import { toDialStep } from '../depth-step';
 import { milled, tableDial } from '../family/milled';
 import { withinCutterMm } from '../family/swath';
 import type { Job } from '../job';
+import { widerThanCutter } from '../misfit';
 import type { Operation } from '../operation';
 
 /** Width of one side cut over the diameter, and the depth that any head reaches. */
@@ -21,7 +22,7 @@ export const dovetail: Operation<DovetailCutter> = {
   asks: { angleDeg: dovetailDeg },
   usualStickOutMm: 35,
   standsOut: 'cutter',
-  easesToPower: false,
+  easesDepth: false,
   widthIsChosen: true,
   surface: 'peripheral',
   leadsTo: [],
@@ -32,6 +33,7 @@ export const dovetail: Operation<DovetailCutter> = {
       toDialStep(tool.diameterMm * WIDTH_SHARE * depthFactor, tableDial(machine)),
     ),
   chosenWidthMm: withinCutterMm,
+  misfits: ({ widthMm, tool }) => widerThanCutter(widthMm, tool.diameterMm),
   cuttingLengthMm: ({ slantHeightMm }) => slantHeightMm,
   findings: (job) => [{ code: 'dovetail-rough', level: 'note', angleDeg: dovetailDeg(job) }],
 };

@@ -3,6 +3,7 @@ import { underSkinMm } from '../depth-start';
 import { toDialStep } from '../depth-step';
 import { kneeDial, milled } from '../family/milled';
 import { swathMm, withinCutterMm } from '../family/swath';
+import { widerThanCutter } from '../misfit';
 import type { Operation } from '../operation';
 
 /** Our start for a face mill, mm deep, and its width over the diameter. */
@@ -25,6 +26,7 @@ export const faceMill: Operation<FaceMill> = {
     const skinMm = underSkinMm(job);
     return {
       wantedMm: START_MM,
+      factor: depthFactor,
       startMm: Math.max(
         toDialStep(START_MM * depthFactor, dial),
         skinMm > 0 ? toDialStep(skinMm, dial, Math.ceil) : 0,
@@ -34,6 +36,7 @@ export const faceMill: Operation<FaceMill> = {
     };
   },
   chosenWidthMm: withinCutterMm,
+  misfits: ({ widthMm, tool }) => widerThanCutter(widthMm, tool.diameterMm),
   cuttingLengthMm: ({ fluteLengthMm }) => fluteLengthMm,
   findings: () => [],
 };

@@ -56,7 +56,7 @@ export const broadEdge = <T extends Broad>(kind: ForceOperation, widthMm: (job: 
     fullWidth: null,
     edgeHeight: 'outside',
     depthIsChosen: false,
-    easesToPower: false,
+    easesDepth: false,
     widthIsChosen: false,
     stopsAtMiddle: false,
     surface: null,
@@ -76,5 +76,10 @@ export const broadEdge = <T extends Broad>(kind: ForceOperation, widthMm: (job: 
     toothChipMm: () => null,
     cuttingLengthMm: () => null,
     passLengthMm: (_job: Job<T>, plan: CutPlan) => plan.depth.mm,
+    lighter: (job: Job<T>, plan: CutPlan, times: number) => ({
+      what: 'blade',
+      mm: widthMm({ ...job, depthMm: plan.depth.mm }) * times,
+      pilotMm: null,
+    }),
   } satisfies Partial<Operation<T>>;
 };

@@ -1,8 +1,12 @@
 import type { Machine } from '../../machine/machine';
 import type { FormCutter, SlittingSaw } from '../../tool/tool';
 import type { Job } from '../job';
+import { pastCollar } from '../misfit';
 import type { Operation } from '../operation';
 import { kneeDial, milled } from './milled';
+
+/** The collars of an arbor take a third of a disc's diameter: it goes in by another third at most. */
+export const DISC_MOST_SHARE = 1 / 3;
 
 /**
  * What saws and form cutters share: a disc on an arbor that goes in from its rim
@@ -25,11 +29,13 @@ export const disc = <T extends SlittingSaw | FormCutter>(
     }),
     usualStickOutMm: 30,
     standsOut: null,
-    easesToPower: false,
+    easesDepth: false,
     widthIsChosen: false,
     surface: 'peripheral',
     leadsTo: [],
     // On a vertical mill the disc lies flat: the cross slide sets its depth, not the knee.
     depthDial: (machine: Machine) => (machine.kind === 'vertical-mill' ? null : kneeDial(machine)),
     depthFactors: () => [],
+    misfits: ({ depthMm, tool }: Job<T>) =>
+      pastCollar(depthMm, tool.diameterMm, tool.diameterMm * DISC_MOST_SHARE),
   }) satisfies Partial<Operation<T>>;

@@ -1,10 +1,14 @@
 import { drillFeed } from '../../mechanics/drill-feed';
 import { drillingForce, type DrillingCut } from '../../mechanics/drilling-force';
+import type { FactorName } from '../../mechanics/factor-chain';
 import { forceConstants } from '../../mechanics/specific-force';
 import type { CentreDrill, Drill, EndMill, Reamer } from '../../tool/tool';
+import { chartedFeed } from '../charted-feed';
 import type { CutPlan, FeedChart, FeedStart } from '../cut-plan';
 import { forceEdge } from '../edge';
 import type { Job } from '../job';
+import { holeInWork } from '../misfit';
+import type { LighterTool } from '../lighter-tool';
 import type { FeedContext, Operation } from '../operation';
 
 type Axial = Drill | CentreDrill | Reamer | EndMill;
@@ -28,20 +32,21 @@ export const drillingFeed =
   ) =>
   ({ tool }: Job<Axial>, { metal, factors }: FeedContext): FeedStart => {
     const feed = drillFeed(metal, tool.diameterMm);
-    const base = feed.feedMmRev * times;
-    return {
-      wantedMmRev: base * factors.feedFactor,
-      baseMm: base,
-      lowMmRev: least(feed),
-      highMmRev: most(feed),
-      turning: null,
-      tooth: null,
-      chart,
-    };
+    return chartedFeed(chart, [least(feed), feed.feedMmRev * times, most(feed)], factors.feedFactor);
   };
 
 /** The part of a cut along the axis that its own tool decides. */
 type Point = Pick<DrillingCut, 'diameterMm' | 'pilotMm' | 'pointAngleDeg' | 'point'>;
+
+/**
+ * A drill the machine would drive, and the hole to drill before this one: torque goes
+ * with D² - d², and with the feed, which follows the diameter.
+ */
+export const lighterDrill = ({ tool }: Job<Axial>, _plan: CutPlan, times: number): LighterTool => ({
+  what: 'drill',
+  mm: tool.diameterMm * Math.sqrt(times),
+  pilotMm: tool.diameterMm * Math.sqrt(1 - times),
+});
 
 /** What all share that go in along their axis: the load of a drill with its own point. */
 export const axialLoad = <T extends Axial>(pointFor: (job: Job<T>, plan: CutPlan) => Point) => {
@@ -63,6 +68,14 @@ export const axialLoad = <T extends Axial>(pointFor: (job: Job<T>, plan: CutPlan
   } satisfies Partial<Operation<T>>;
 };
 
+/** Factor of a drill press whose handle the hand pulls: the drill gives way by feel. */
+export const handFed = ({ machine }: Job<Axial>): readonly FactorName[] =>
+  machine.kind === 'drill-press' && machine.feeds.length === 0 ? ['hand-fed-drill'] : [];
+
+/** Work that turns in a lathe is larger than the hole made in it. */
+const misfitsInLathe = ({ machine, tool, workDiameterMm }: Job<Axial>) =>
+  machine.kind === 'lathe' ? holeInWork(tool.diameterMm, workDiameterMm) : [];
+
 /** What drilling, centre-drilling and reaming share. */
 export const drilled = {
   turns: 'cutter',
@@ -73,7 +86,7 @@ export const drilled = {
   fullWidth: null,
   edgeHeight: null,
   depthIsChosen: false,
-  easesToPower: false,
+  easesDepth: false,
   depthOnRadius: false,
   diameterChange: null,
   widthIsChosen: false,
@@ -87,5 +100,6 @@ export const drilled = {
   depthFactors: () => [],
   toothChipMm: () => null,
   cuttingLengthMm: () => null,
+  misfits: misfitsInLathe,
   findings: () => [],
 } satisfies Partial<Operation<Drill>>;

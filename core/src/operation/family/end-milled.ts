@@ -11,6 +11,7 @@ export const endMilled = (use: 'end-mill-side' | 'end-mill-slot') =>
     tool: 'end-mill',
     usualStickOutMm: 30,
     standsOut: 'cutter',
+    easesToSpring: true,
     surface: 'peripheral',
     caution: 'climb',
     cuttingLengthMm: ({ fluteLengthMm }) => fluteLengthMm,

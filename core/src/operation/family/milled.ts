@@ -25,6 +25,11 @@ export const POWER_FEED_CAP = 2;
 export const HAND_FEED_CAP = 1.5;
 /** Most of a chart's chip load that a cutter still takes. */
 const HIGH_SHARE = 1.5;
+/** Deeper than its diameter a cutter works with more of its edge, with a tolerance for rounded sizes. */
+const DEEP_SHARE = 1.001;
+/** A finishing cut is narrower than this, mm, and than this share of the diameter. */
+const LIGHT_MM = 0.5;
+const LIGHT_SHARE = 0.02;
 /** Length for which the time of a pass is told where the work does not say it, mm. */
 const MILLED_MM = 100;
 export const milledPassMm = (): number => MILLED_MM;
@@ -86,7 +91,7 @@ export const milled = <T extends MillCutter>({
     fullWidth: null,
     edgeHeight: null,
     depthIsChosen: true,
-    easesToPower: true,
+    easesDepth: true,
     depthOnRadius: false,
     diameterChange: null,
     stopsAtMiddle: false,
@@ -103,7 +108,12 @@ export const milled = <T extends MillCutter>({
       const { compensation } = radialThinning(tool.diameterMm, aeMm, base, cap);
       return toothFeed(tool.teeth, base, compensation, cap, factors.feedFactor, edge);
     },
-    depthFactors: ({ tool }: Job<T>, depthMm: number) => (depthMm > tool.diameterMm ? ['deep-cut'] : []),
+    depthFactors: (job: Job<T>, depthMm: number, widthMm: number | null) => {
+      const { diameterMm } = job.tool;
+      const { aeMm } = engagement(job, depthMm, widthMm);
+      if (depthMm > DEEP_SHARE * diameterMm) return ['deep-cut'];
+      return aeMm < LIGHT_MM && aeMm < LIGHT_SHARE * diameterMm ? ['light-finishing'] : [];
+    },
     spindleLoad: (job: Job<T>, plan: CutPlan) => {
       const force = millingPower(forceConstants(plan.metal), edgeOf(job, plan), cutOf(job, plan));
       return {
@@ -127,6 +137,11 @@ export const milled = <T extends MillCutter>({
     toothChipMm: (job: Job<T>, fzMm: number, depthMm: number, widthMm: number | null) =>
       toothChip(job.tool.diameterMm, engagement(job, depthMm, widthMm).aeMm, fzMm).maxChipMm,
     passLengthMm: milledPassMm,
+    lighter: ({ tool }: Job<T>, _plan: CutPlan, times: number) => ({
+      what: 'cutter',
+      mm: tool.diameterMm * Math.sqrt(times),
+      pilotMm: null,
+    }),
   } satisfies Partial<Operation<T>>;
 };
 
@@ -148,6 +163,7 @@ export function toothFeed(
   return {
     wantedMmRev: fzMm * teeth,
     baseMm,
+    factor: feedFactor,
     lowMmRev: 2 * thinnestMm * perTurn,
     highMmRev: baseMm * HIGH_SHARE * perTurn,
     turning: null,

@@ -11,9 +11,11 @@ import type { FeedContext, Operation } from '../operation';
 /** A tool with one nose, that turns, faces, bores or shapes. */
 type Nosed = TurningTool | BoringBar;
 
-/** Depths from which and under which the chart's middle no longer holds, mm. */
-const DEEP_MM = 4;
+/** Depth from which the chart's middle no longer holds, with a tolerance for rounded sizes, mm. */
+export const DEEP_MM = 4 * 1.001;
+/** A finishing cut is under this depth, mm, and under a share of the diameter: thin work is roughed with as little. */
 const LIGHT_MM = 0.5;
+const LIGHT_SHARE = 0.04;
 
 /** Feed from the nose of the tool and the condition of the machine; a bar that gives way takes a share of it. */
 const noseFeed =
@@ -37,6 +39,7 @@ const noseFeed =
     return {
       wantedMmRev: feed.start,
       baseMm: baseMmRev,
+      factor: factors.feedFactor,
       lowMmRev: limits.feedLowerMmRev,
       highMmRev: limits.feedUpperMmRev,
       turning: limits,
@@ -58,10 +61,11 @@ const forceOf = (kind: ForceOperation, { tool }: Job<Nosed>, plan: CutPlan) =>
  * What all operations with a single nosed point share: feed from the nose, force of
  * turning, a chip that may be broken, a depth that is chosen and eased to the power.
  *
- * @param kind       row of the force factors
- * @param feedShare  of the feed of turning outside
+ * @param kind        row of the force factors
+ * @param feedShare   of the feed of turning outside
+ * @param lightShare  of the diameter: a depth under it is a finishing cut
  */
-export const singlePoint = (kind: ForceOperation, feedShare = 1) =>
+export const singlePoint = (kind: ForceOperation, feedShare = 1, lightShare = LIGHT_SHARE) =>
   ({
     cutting: 'turning',
     speedColumn: 'turning',
@@ -69,14 +73,16 @@ export const singlePoint = (kind: ForceOperation, feedShare = 1) =>
     ways: [],
     fullWidth: null,
     depthIsChosen: true,
-    easesToPower: true,
+    easesDepth: true,
     widthIsChosen: false,
     stopsAtMiddle: true,
     surface: 'nose',
     breaksChip: true,
     startFeed: noseFeed(feedShare),
-    depthFactors: (_job: Job<Nosed>, depthMm: number) =>
-      depthMm > DEEP_MM ? ['deep-cut'] : depthMm < LIGHT_MM ? ['light-finishing'] : [],
+    depthFactors: ({ workDiameterMm }: Job<Nosed>, depthMm: number) => {
+      if (depthMm > DEEP_MM) return ['deep-cut'];
+      return depthMm < LIGHT_MM && depthMm < lightShare * workDiameterMm ? ['light-finishing'] : [];
+    },
     spindleLoad: (job: Job<Nosed>, plan: CutPlan) => {
       const force = forceOf(kind, job, plan);
       return { force, powerKw: force.powerKw, torqueNm: force.torqueNm };

@@ -2,6 +2,7 @@ import type { Machine } from '../../machine/machine';
 import type { TurningTool } from '../../tool/tool';
 import { easedDepth, noseDepthMm, underSkinMm } from '../depth-start';
 import type { Job } from '../job';
+import { pastCentre } from '../misfit';
 import type { DepthContext, Operation } from '../operation';
 import { singlePoint } from './single-point';
 
@@ -39,4 +40,5 @@ export const turnedOutside = {
   feeding: () => 'along',
   depthDial: crossSlide,
   startDepth: roughingDepth(crossSlide),
+  misfits: ({ depthMm, workDiameterMm }) => pastCentre(depthMm, workDiameterMm),
 } satisfies Partial<Operation<TurningTool>>;

@@ -10,7 +10,7 @@ export const uncut = {
   fullWidth: null,
   edgeHeight: null,
   depthIsChosen: false,
-  easesToPower: false,
+  easesDepth: false,
   depthOnRadius: false,
   diameterChange: null,
   widthIsChosen: false,

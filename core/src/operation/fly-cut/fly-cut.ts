@@ -2,6 +2,7 @@ import type { FlyCutter } from '../../tool/tool';
 import { toDialStep } from '../depth-step';
 import { kneeDial, milled } from '../family/milled';
 import { swathMm, withinCutterMm } from '../family/swath';
+import { widerThanCutter } from '../misfit';
 import type { Operation } from '../operation';
 
 /** One tooth and a blow each turn: little depth, mm; and its width over the tip circle. */
@@ -21,11 +22,13 @@ export const flyCut: Operation<FlyCutter> = {
   caution: 'fly-swing',
   startDepth: ({ tool, machine }, { depthFactor }) => ({
     wantedMm: START_MM,
+    factor: depthFactor,
     startMm: toDialStep(START_MM * depthFactor, kneeDial(machine)),
     reason: 'own',
     widthMm: swathMm(tool.diameterMm * WIDTH_SHARE),
   }),
   chosenWidthMm: withinCutterMm,
+  misfits: ({ widthMm, tool }) => widerThanCutter(widthMm, tool.diameterMm),
   cuttingLengthMm: () => null,
   findings: ({ firstPassOnSkin, interrupted }) =>
     firstPassOnSkin || interrupted ? [{ code: 'fly-skin', level: 'caution' }] : [],

@@ -1,11 +1,8 @@
 import { USUAL_WIDTH_MM, type FormCutter } from '../../tool/tool';
 import { setByTool } from '../depth-start';
-import { disc } from '../family/disc';
+import { disc, DISC_MOST_SHARE } from '../family/disc';
 import type { Job } from '../job';
 import type { Operation } from '../operation';
-
-/** Nobody sinks a cutter deeper than this share of its diameter: its arbor is in the way. */
-const MOST_SHARE = 1 / 3;
 
 /** Width of the form, mm. */
 export const formCutterWidthMm = ({ tool }: Pick<Job<FormCutter>, 'tool'>): number =>
@@ -17,7 +14,7 @@ export const formMill: Operation<FormCutter> = {
   tool: 'form-cutter',
   caution: 'form-cutter',
   startDepth: (job) =>
-    setByTool(Math.min(job.tool.depthMm, job.tool.diameterMm * MOST_SHARE), formCutterWidthMm(job)),
+    setByTool(Math.min(job.tool.depthMm, job.tool.diameterMm * DISC_MOST_SHARE), formCutterWidthMm(job)),
   cuttingLengthMm: ({ depthMm }) => depthMm,
   findings: () => [],
 };

@@ -5,6 +5,7 @@ import { BROAD_MM, broadEdge, formFeed } from '../family/broad-edge';
 import { crossSlide } from '../family/turned-outside';
 import type { Finding } from '../finding';
 import type { Job } from '../job';
+import { pastCentre } from '../misfit';
 import type { Operation } from '../operation';
 
 /** Width of the form, mm. */
@@ -31,5 +32,6 @@ export const form: Operation<FormTool> = {
   depthDial: crossSlide,
   startDepth: (job) => setByTool(Math.min(job.tool.depthMm, job.workDiameterMm / 2), formWidthMm(job)),
   startFeed: formFeed(formWidthMm),
+  misfits: ({ depthMm, workDiameterMm }) => pastCentre(depthMm, workDiameterMm),
   findings,
 };

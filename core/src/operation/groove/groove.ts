@@ -2,6 +2,7 @@ import type { PartingBlade } from '../../tool/tool';
 import { setByTool } from '../depth-start';
 import { bladeFeed, broadEdge } from '../family/broad-edge';
 import { crossSlide } from '../family/turned-outside';
+import { narrowerThanBlade, pastCentre } from '../misfit';
 import type { Operation } from '../operation';
 import { bladeWidthMm } from '../part/part';
 
@@ -40,6 +41,10 @@ export const groove: Operation<PartingBlade> = {
   // Never narrower than its blade.
   chosenWidthMm: ({ widthMm }, startMm) => Math.max(startMm, widthMm ?? startMm),
   startFeed: bladeFeed,
+  misfits: (job) => [
+    ...pastCentre(job.depthMm, job.workDiameterMm),
+    ...narrowerThanBlade(job.widthMm, bladeWidthMm(job)),
+  ],
   findings: (job, { depth }) => {
     const mostMm = DEEP_TIMES * bladeWidthMm(job);
     return depth.mm > mostMm ? [{ code: 'groove-deep', level: 'caution', mostMm }] : [];

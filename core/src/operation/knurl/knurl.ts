@@ -5,6 +5,7 @@ import { toDialStep } from '../depth-step';
 import { crossSlide } from '../family/turned-outside';
 import { uncut } from '../family/uncut';
 import type { Job } from '../job';
+import { pitchTooCoarse } from '../misfit';
 import type { Operation } from '../operation';
 
 const USUAL_PITCH_MM = 1;
@@ -50,6 +51,7 @@ export const knurl: Operation<KnurlingTool> = {
     const { least, start, most } = FEED_SHARE;
     return chartedFeed('knurl', [least * pitch, start * pitch, most * pitch]);
   },
+  misfits: (job) => pitchTooCoarse(knurlPitchMm(job), job.workDiameterMm),
   findings: (job) => {
     const blankMm = knurlBlank(job.workDiameterMm, knurlPitchMm(job)).diameterMm;
     return job.workDiameterMm - blankMm > BLANK_SLACK_MM

@@ -1,8 +1,10 @@
 import type { EndMill } from '../../tool/tool';
-import { toDialStep } from '../depth-step';
+import { underSkinMm } from '../depth-start';
+import { toDialStep, wholeSteps } from '../depth-step';
 import { endMilled } from '../family/end-milled';
 import { kneeDial, tableDial } from '../family/milled';
 import { withinCutterMm } from '../family/swath';
+import { widerThanCutter } from '../misfit';
 import type { Operation } from '../operation';
 
 /** Width of a side cut to start with, over the diameter. */
@@ -14,14 +16,21 @@ export const millSide: Operation<EndMill> = {
   widthIsChosen: true,
   leadsTo: ['to-size', 'flat-face'],
   stripShare: 0.6,
-  startDepth: ({ tool, machine }, { depthFactor }) => {
+  skinByWidth: true,
+  startDepth: (job, { depthFactor }) => {
+    const { tool, machine } = job;
     const wantedMm = Math.min(tool.diameterMm, tool.fluteLengthMm);
+    const skinMm = underSkinMm(job);
+    const usualMm = toDialStep(tool.diameterMm * WIDTH_SHARE, tableDial(machine), wholeSteps);
+    const under = skinMm > usualMm;
     return {
       wantedMm,
-      startMm: toDialStep(wantedMm * depthFactor, kneeDial(machine)),
+      factor: depthFactor,
+      startMm: toDialStep(wantedMm * depthFactor, kneeDial(machine), wholeSteps),
       reason: 'own',
-      widthMm: toDialStep(tool.diameterMm * WIDTH_SHARE, tableDial(machine)),
+      widthMm: under ? Math.min(tool.diameterMm, toDialStep(skinMm, tableDial(machine), Math.ceil)) : usualMm,
     };
   },
   chosenWidthMm: withinCutterMm,
+  misfits: ({ widthMm, tool }) => widerThanCutter(widthMm, tool.diameterMm),
 };

@@ -1,7 +1,7 @@
 import { feedPerTooth } from '../../mechanics/feed-per-tooth';
 import type { EndMill } from '../../tool/tool';
 import { setByTool } from '../depth-start';
-import { axialLoad, drilled } from '../family/drilled';
+import { axialLoad, drilled, lighterDrill } from '../family/drilled';
 import { centreFindings } from '../family/end-milled';
 import { HAND_FEED_CAP, POWER_FEED_CAP, toothFeed } from '../family/milled';
 import type { Operation } from '../operation';
@@ -27,6 +27,8 @@ export const plunge: Operation<EndMill> = {
   standsOut: 'cutter',
   caution: 'plunging',
   rimDiameterMm: ({ tool }) => tool.diameterMm,
+  lighter: lighterDrill,
+  misfits: () => [],
   startDepth: ({ tool }) => setByTool(Math.max(0.5, Math.round(tool.diameterMm * DIAMETERS * 2) / 2)),
   startFeed: ({ tool, machine }, { metal, edge, factors }) =>
     toothFeed(

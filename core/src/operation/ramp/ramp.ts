@@ -1,6 +1,7 @@
 import type { EndMill } from '../../tool/tool';
+import type { CutPlan } from '../cut-plan';
 import { centreFindings } from '../family/end-milled';
-import { slotted } from '../family/slotted';
+import { slotFindings, slotted } from '../family/slotted';
 import type { Finding } from '../finding';
 import type { Job } from '../job';
 import type { Operation } from '../operation';
@@ -14,11 +15,12 @@ const STEEP_DEG = 10;
 /** Slope from the surface as typed, else 3°, degrees. */
 export const rampDeg = ({ angleDeg }: Pick<Job, 'angleDeg'>): number => angleDeg ?? USUAL_DEG;
 
-function findings(job: Job<EndMill>): Finding[] {
+function findings(job: Job<EndMill>, plan: CutPlan): Finding[] {
   const slope = rampDeg(job);
   const centre =
     slope > WITHOUT_CENTRE_DEG || job.tool.centreCutting === false ? centreFindings(job, true) : [];
-  return slope > STEEP_DEG ? [...centre, { code: 'ramp-steep', level: 'caution' }] : centre;
+  const steep: Finding[] = slope > STEEP_DEG ? [{ code: 'ramp-steep', level: 'caution' }] : [];
+  return [...slotFindings(job, plan), ...centre, ...steep];
 }
 
 /** Down at a slope, into a pocket. */

@@ -2,7 +2,7 @@ import { toothChip } from '../../mechanics/chip-thinning';
 import { USUAL_WIDTH_MM, type SlittingSaw } from '../../tool/tool';
 import type { CutPlan } from '../cut-plan';
 import { setByTool } from '../depth-start';
-import { disc } from '../family/disc';
+import { disc, DISC_MOST_SHARE } from '../family/disc';
 import type { Finding } from '../finding';
 import type { Job } from '../job';
 import type { Operation } from '../operation';
@@ -18,7 +18,7 @@ export const sawThicknessMm = ({ tool }: Pick<Job<SlittingSaw>, 'tool'>): number
 function startMm({ diameterMm, teeth }: SlittingSaw): number {
   const arc = (TEETH_IN_CUT.start * 2 * Math.PI) / Math.max(TEETH_IN_CUT.start * 2, teeth);
   const deep = Math.round((diameterMm / 2) * (1 - Math.cos(arc)));
-  return Math.max(0.5, Math.min(deep, Math.floor(diameterMm / 3)));
+  return Math.max(0.5, Math.min(deep, Math.floor(diameterMm * DISC_MOST_SHARE)));
 }
 
 function findings({ tool }: Job<SlittingSaw>, { depth }: CutPlan): Finding[] {

@@ -1,16 +1,86 @@
 import type { Machine } from '../../machine/machine';
+import { turningFeedLimits } from '../../mechanics/turning-feed';
+import { shaperSpeed } from '../../mechanics/shaper-speed';
+import { clamp } from '../../quantity/clamp';
 import type { TurningTool } from '../../tool/tool';
+import type { CutPlan, FeedStart, SpeedCap } from '../cut-plan';
 import { easedDepth, underSkinMm } from '../depth-start';
 import { milledPassMm } from '../family/milled';
-import { singlePoint } from '../family/single-point';
-import type { Operation } from '../operation';
-import { strokeAsDiameter } from './stroke';
+import { DEEP_MM, singlePoint } from '../family/single-point';
+import type { Finding } from '../finding';
+import type { Job } from '../job';
+import type { FeedContext, Operation } from '../operation';
+import { strokeAsDiameter, strokeLength, strokeReturnRatio } from './stroke';
 
 /** Our shaping start, and a face to begin with, mm. */
 const START_MM = 1.5;
 const FACE_MM = 50;
+/** A shallower cut finishes, mm. */
+const FINISH_UNDER_MM = 0.5;
+/** From this radius on a nose is broad and leaves a flat, mm. */
+const BROAD_NOSE_MM = 6;
+/** Feed of a stroke, mm: roughing by half of the nose, finishing with a round nose, finishing with a broad one. */
+const ROUGHING = { least: 0.2, noseShare: 0.5, most: 0.6 } as const;
+const ROUND_FINISH = { least: 0.1, start: 0.15, most: 0.2 } as const;
+const BROAD_FINISH = { least: 0.5, start: 1, most: 3 } as const;
+/** Most of the chart's fast end that the mean of the cutting stroke takes: its middle runs about half as fast again. */
+const MEAN_SHARE = 0.7;
+/** A speed this near to a cap is within it. */
+const CAP_SLACK = 1.0001;
 
 const toolSlide = (machine: Machine) => (machine.kind === 'shaper' ? machine.toolSlide : null);
+
+/** Feed per stroke before the factors: by the nose when roughing, by the kind of nose when finishing, mm. */
+function feedWindow(noseRadiusMm: number, depthMm: number): { least: number; start: number; most: number } {
+  if (depthMm < FINISH_UNDER_MM) return noseRadiusMm >= BROAD_NOSE_MM ? BROAD_FINISH : ROUND_FINISH;
+  const { least, noseShare, most } = ROUGHING;
+  return { least, start: clamp(noseShare * noseRadiusMm, least, most), most };
+}
+
+function startFeed({ tool, machine }: Job<TurningTool>, { edge, factors, depthMm }: FeedContext): FeedStart {
+  const { least, start, most } = feedWindow(tool.noseRadiusMm, depthMm);
+  const turning = turningFeedLimits({
+    noseRadiusMm: tool.noseRadiusMm,
+    depthMm,
+    approachDeg: tool.approachDeg,
+    cornerDeg: tool.cornerDeg,
+    condition: machine.condition,
+    edgeRadiusUm: edge.edgeRadiusUm,
+    minChipRatio: edge.minChipRatio,
+  });
+  return {
+    wantedMmRev: Math.max(least, start * factors.feedFactor),
+    baseMm: start,
+    factor: factors.feedFactor,
+    lowMmRev: least,
+    highMmRev: most,
+    turning: { ...turning, feedUpperMmRev: most },
+    tooth: null,
+    chart: 'stroke',
+  };
+}
+
+/** Strokes at which the middle of the stroke, which is fastest, reaches the chart's end, and its mean the share of it. */
+function speedCaps({ machine, workDiameterMm }: Job<TurningTool>, highMPerMin: number): SpeedCap[] {
+  const stroke = strokeLength(machine, workDiameterMm);
+  const atOne = shaperSpeed(1, stroke, strokeReturnRatio(machine, workDiameterMm));
+  return [
+    { name: 'ram', rpm: highMPerMin / atOne.peakCuttingMPerMin },
+    { name: 'ram', rpm: (MEAN_SHARE * highMPerMin) / atOne.meanCuttingMPerMin },
+  ];
+}
+
+const findings = ({ machine }: Job<TurningTool>, { speed }: CutPlan): Finding[] =>
+  speed.cap.name === 'ram' && speed.rungRpm > speed.cap.rpm * CAP_SLACK
+    ? [
+        {
+          code: 'ram-fast',
+          level: 'caution',
+          mostRpm: speed.cap.rpm,
+          slowest: speed.rungRpm === machine.speeds[0]?.rpm,
+        },
+      ]
+    : [];
 
 /** A flat, stroke by stroke. */
 export const shape: Operation<TurningTool> = {
@@ -35,6 +105,10 @@ export const shape: Operation<TurningTool> = {
   startDepth: (job, { depthFactor }) =>
     easedDepth(START_MM, depthFactor, toolSlide(job.machine), { skinMm: underSkinMm(job) }, FACE_MM),
   chosenWidthMm: ({ widthMm }, startMm) => widthMm ?? startMm,
+  startFeed,
+  speedCaps,
+  // A finishing feed has a chart of its own here.
+  depthFactors: (_job, depthMm) => (depthMm > DEEP_MM ? ['deep-cut'] : []),
   passLengthMm: (_job, { depth }) => depth.widthInUseMm ?? milledPassMm(),
-  findings: () => [],
+  findings,
 };

@@ -13,7 +13,7 @@ export const tSlot: Operation<TSlotCutter> = {
   usualStickOutMm: 40,
   standsOut: 'cutter',
   fullWidth: 'undercut',
-  easesToPower: false,
+  easesDepth: false,
   widthIsChosen: false,
   surface: 'peripheral',
   leadsTo: [],

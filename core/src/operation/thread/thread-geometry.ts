@@ -9,9 +9,13 @@ const USUAL_DIAMETERS = 1.5;
 
 type Sizes = Pick<Job<ThreadingTool>, 'pitchMm' | 'workDiameterMm' | 'tool' | 'way'>;
 
-/** Pitch as typed, else the coarse pitch of the diameter, mm. */
-export const threadPitchMm = ({ pitchMm, workDiameterMm }: Pick<Job, 'pitchMm' | 'workDiameterMm'>): number =>
-  pitchMm ?? coarsePitch(workDiameterMm);
+/** Pitch as typed, else the coarse pitch of the diameter in the profile of the tool, mm. */
+export const threadPitchMm = ({
+  pitchMm,
+  workDiameterMm,
+  tool,
+}: Pick<Job<ThreadingTool>, 'pitchMm' | 'workDiameterMm' | 'tool'>): number =>
+  pitchMm ?? coarsePitch(workDiameterMm, threadFormOf(tool));
 
 /** Length as typed, else one and a half diameters of what stands out, mm. */
 export const threadLengthMm = ({

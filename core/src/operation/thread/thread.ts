@@ -7,14 +7,19 @@ import { setByTool } from '../depth-start';
 import { forceEdge } from '../edge';
 import type { Finding } from '../finding';
 import type { Job } from '../job';
+import { pitchTooCoarse } from '../misfit';
 import type { Operation } from '../operation';
 import { LARGEST_NOSE_PITCHES, threadLengthMm, threadOf, threadPitchMm } from './thread-geometry';
 import { threadPass } from './thread-pass';
 
 type Threaded = Job<ThreadingTool>;
 
-/** A carriage that runs faster is hard to stop at a shoulder: under two seconds for a relief of two pitches, mm/s. */
-const HARD_TO_STOP_MM_S = 3;
+/** Fastest carriage that a hand still stops by the half nuts, mm/s: toward a shoulder, with a run-out, and ever. */
+const CARRIAGE_MM_S = { shoulder: 6, runOut: 12, ever: 15 } as const;
+/** Push away from the work over the cutting force of a pass by the flank, with the compound slide set over. */
+const FLANK_PUSH = 0.35;
+/** Speeds this near to a cap are within it. */
+const CAP_SLACK = 1.0001;
 /** A nose this much above the limit is still let pass. */
 const NOSE_SLACK = 1.01;
 
@@ -30,12 +35,24 @@ function forceOf(job: Threaded, plan: CutPlan) {
   });
 }
 
-function findings(job: Threaded, { speed }: CutPlan): Finding[] {
-  const list: Finding[] = [];
-  const pitchMm = threadPitchMm(job);
-  const mmPerS = (pitchMm * speed.rungRpm) / 60;
-  if (mmPerS > HARD_TO_STOP_MM_S) list.push({ code: 'thread-fast', level: 'caution', mmPerS });
-  const mostMm = LARGEST_NOSE_PITCHES * pitchMm;
+/** Fastest carriage for this end of the thread, mm/s. */
+const mostMmPerS = ({ runOut }: Threaded): number => (runOut ? CARRIAGE_MM_S.runOut : CARRIAGE_MM_S.shoulder);
+
+/** Speed of the carriage at a spindle speed, mm/s. */
+const carriageMmPerS = (job: Threaded, rpm: number): number => (threadPitchMm(job) * rpm) / 60;
+
+function speedFindings(job: Threaded, { speed }: CutPlan): Finding[] {
+  const mmPerS = carriageMmPerS(job, speed.rungRpm);
+  const mostMm = mostMmPerS(job);
+  if (mmPerS <= mostMm * CAP_SLACK) return [];
+  const slowest = speed.rungRpm === job.machine.speeds[0]?.rpm;
+  const level = mmPerS > CARRIAGE_MM_S.ever * CAP_SLACK ? 'danger' : 'caution';
+  return [{ code: 'thread-fast', level, mmPerS, mostMmPerS: mostMm, slowest }];
+}
+
+function findings(job: Threaded, plan: CutPlan): Finding[] {
+  const list = speedFindings(job, plan);
+  const mostMm = LARGEST_NOSE_PITCHES * threadPitchMm(job);
   if (job.tool.noseRadiusMm > mostMm * NOSE_SLACK)
     list.push({ code: 'thread-nose', level: 'caution', mostMm });
   if (job.machine.kind === 'lathe' && !job.machine.banjo) list.push({ code: 'thread-gears', level: 'note' });
@@ -56,7 +73,7 @@ export const thread: Operation<ThreadingTool> = {
   fullWidth: null,
   edgeHeight: 'outside',
   depthIsChosen: false,
-  easesToPower: false,
+  easesDepth: false,
   depthOnRadius: false,
   diameterChange: null,
   widthIsChosen: false,
@@ -80,12 +97,14 @@ export const thread: Operation<ThreadingTool> = {
     return { force, powerKw: force.powerKw, torqueNm: force.torqueNm };
   },
   edgeLoad: (job, plan) => {
-    const { fcN, fpN } = forceOf(job, plan);
-    return { cuttingN: fcN, pushN: fpN };
+    const { fcN } = forceOf(job, plan);
+    return { cuttingN: fcN, pushN: FLANK_PUSH * fcN };
   },
   chipThicknessMm: (job) => threadPass(job).thicknessMm,
   toothChipMm: () => null,
   passLengthMm: threadLengthMm,
   cuttingLengthMm: () => null,
+  speedCaps: (job) => [{ name: 'carriage', rpm: (60 * mostMmPerS(job)) / threadPitchMm(job) }],
+  misfits: (job) => pitchTooCoarse(threadPitchMm(job), job.workDiameterMm),
   findings,
 };
