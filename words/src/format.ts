@@ -17,15 +17,25 @@ export function formatSurfaceSpeed(mPerMin: number, units: UnitSystem): Shown {
   };
 }
 
+/** A cutting speed to three figures, as a chain of arithmetic needs it: 25.6, 8.96, 126. */
+export function formatChainSpeed(mPerMin: number, units: UnitSystem): Shown {
+  const value = units === 'mm' ? mPerMin : mPerMin / 0.3048;
+  return { figure: significant(value, 3), unit: units === 'mm' ? 'm/min' : 'sfm' };
+}
+
 /** Three figures below 1000, to 10 above: 65.4, 873, 1480; of a shaper in strokes a minute. */
 export function formatSpindleSpeed(rpm: number, unit: 'rpm' | 'strokes/min' = 'rpm'): Shown {
   const figure = rpm >= 999.5 ? String(Math.round(rpm / 10) * 10) : trimZeros(rpm.toPrecision(3));
   return { figure, unit };
 }
 
-/** A length to 0.01 mm or 0.001 in, without needless zeros in mm. */
+/** Lengths under this are told to a ten-thousandth, in. */
+const SMALL_IN = 0.01;
+
+/** A length to 0.01 mm or 0.001 in, small ones to 0.0001 in, without needless zeros in mm. */
 export function formatLength(mm: number, units: UnitSystem): Shown {
-  if (units === 'inch') return { figure: (mm / 25.4).toFixed(3), unit: 'in' };
+  const inches = mm / 25.4;
+  if (units === 'inch') return { figure: inches.toFixed(Math.abs(inches) < SMALL_IN ? 4 : 3), unit: 'in' };
   return { figure: trimZeros(mm.toFixed(2)), unit: 'mm' };
 }
 
@@ -42,6 +52,22 @@ export function formatFeedPerTurn(
   if (units === 'inch') return { figure: (mm / 25.4).toFixed(4), unit: `in/${per}` };
   return { figure: trimZeros(mm.toFixed(3)), unit: `mm/${per}` };
 }
+
+/** Feed per turn, tooth or stroke to three figures, as a chain of arithmetic needs it: 0.102, 0.00402. */
+export const formatChainFeed = (
+  mm: number,
+  units: UnitSystem,
+  per: 'rev' | 'tooth' | 'stroke' = 'rev',
+): Shown =>
+  units === 'inch'
+    ? { figure: significant(mm / 25.4, 3), unit: `in/${per}` }
+    : { figure: significant(mm, 3), unit: `mm/${per}` };
+
+/** Feed rate to three figures: 428, 16.9, 0.0441. */
+export const formatChainRate = (mmPerMin: number, units: UnitSystem): Shown =>
+  units === 'inch'
+    ? { figure: significant(mmPerMin / 25.4, 3), unit: 'in/min' }
+    : { figure: significant(mmPerMin, 3), unit: 'mm/min' };
 
 /** Table feed, whole mm/min or 0.1 in/min. */
 export function formatFeedRate(mmPerMin: number, units: UnitSystem): Shown {
@@ -110,6 +136,13 @@ const TENTHS_UNDER_MIN = 10;
 
 /** A share as whole percents. */
 export const formatPercent = (share: number): string => `${Math.round(100 * share)}\u00a0%`;
+
+/** A value to so many figures, never as a power of ten, without needless zeros. */
+export function significant(value: number, digits: number): string {
+  if (value === 0) return '0';
+  const places = Math.max(0, digits - 1 - Math.floor(Math.log10(Math.abs(value)) + 1e-12));
+  return trimZeros(Number(value.toPrecision(digits)).toFixed(places));
+}
 
 const twoFigures = (value: number): string => String(Number(value.toPrecision(2)));
 

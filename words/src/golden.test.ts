@@ -2,7 +2,7 @@ import { cutPlan, DEFAULT_RULES, feedPer, speedUnit } from '@pike-stone/core';
 import { GOLDEN } from '@pike-stone/core/golden';
 import { cautions } from './caution';
 import { warnings } from './finding';
-import { formatFeedPerTurn, formatLength, formatSpindleSpeed, formatSurfaceSpeed, joined } from './format';
+import { formatChainFeed, formatChainSpeed, formatLength, formatSpindleSpeed, joined } from './format';
 import { working } from './working/working';
 
 const every = Object.entries(GOLDEN).flatMap(([key, cases]) =>
@@ -16,9 +16,9 @@ describe('the plan worked by hand, as people read it', () => {
       working(of, setup, plan, DEFAULT_RULES, 'mm')
         .map(({ label, value, reason = '' }) => `${label} ${value} ${reason}`)
         .join('\n');
-    expect(values('speed')).toContain(joined(formatSurfaceSpeed(aimMPerMin, 'mm')));
+    expect(values('speed')).toContain(joined(formatChainSpeed(aimMPerMin, 'mm')));
     expect(values('speed')).toContain(joined(formatSpindleSpeed(rpm, speedUnit(setup))));
-    const perTurn = joined(formatFeedPerTurn(feedMmRev, 'mm', feedPer(setup)));
+    const perTurn = joined(formatChainFeed(feedMmRev, 'mm', feedPer(setup)));
     const told = { lever: perTurn, screw: perTurn, hand: 's a turn', strokes: 'strokes a minute' };
     expect(values('feed')).toContain(told[plan.feed.setting.how]);
     expect(values('depth')).toContain(formatLength(depthMm, 'mm').figure);

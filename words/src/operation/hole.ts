@@ -8,7 +8,7 @@ const drill: OperationWords<Drill> = {
   figures: { diameter: 'Drill diameter' },
   diameter: 'the drill, whatever turns',
   pass: 'to the first clearing of the chips',
-  depthWhy: () => 'three diameters before the chips must be cleared',
+  depthWhy: () => 'three diameters before the chips must be cleared; one and a half where they stick',
   depth: () => ({ label: 'Clear chips', setting: 'first depth' }),
 };
 
@@ -29,7 +29,8 @@ const ream: OperationWords<Reamer> = {
   about: 'a hole to size',
   figures: { diameter: 'Reamer diameter' },
   diameter: 'the reamer, whatever turns',
-  depthWhy: () => 'left for the reamer: 0.1 mm and a hundredth of the diameter; this is half of it',
+  depthWhy: (_plan, units) =>
+    `left for the reamer: ${joined(formatLength(0.1, units))} and a hundredth of the diameter; this is half of it`,
   depth: ({ tool }, { depth }, units) => ({
     label: 'Leave for it',
     shown: formatLength(2 * depth.mm, units),

@@ -25,9 +25,12 @@ import {
 import { formatDivisions } from '../dial';
 import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
 import { EXACT, type WorkingLine } from '../working/line';
+import { figures } from '../working/relation';
 import type { OperationWords } from './operation-words';
 
-const ROUGHING = 'roughing start: 1.5 mm on the radius, a tenth of the diameter on thin work';
+const say = (mm: number, units: UnitSystem): string => joined(formatLength(mm, units));
+const roughing = (_plan: CutPlan, units: UnitSystem): string =>
+  `roughing start: ${say(1.5, units)} on the radius, a tenth of the diameter on thin work`;
 const LARGEST = 'the largest diameter cut in this pass';
 
 const turn: OperationWords<TurningTool> = {
@@ -35,7 +38,7 @@ const turn: OperationWords<TurningTool> = {
   about: 'outside, along the bar',
   diameter: LARGEST,
   pass: 'as long as the work stands out',
-  depthWhy: () => ROUGHING,
+  depthWhy: roughing,
 };
 
 const face: OperationWords<TurningTool> = {
@@ -44,7 +47,7 @@ const face: OperationWords<TurningTool> = {
   diameter: 'the rim of the face: the centre runs slower',
   pass: 'from the rim to the centre',
   stepUp: 'Toward the centre',
-  depthWhy: () => ROUGHING,
+  depthWhy: roughing,
 };
 
 const shoulder: OperationWords<TurningTool> = {
@@ -53,7 +56,7 @@ const shoulder: OperationWords<TurningTool> = {
   figures: { length: 'From the end to the shoulder' },
   diameter: LARGEST,
   pass: 'up to the shoulder',
-  depthWhy: () => ROUGHING,
+  depthWhy: roughing,
 };
 
 /** "Depth, yours" or "Depth, start". */
@@ -76,13 +79,19 @@ function taperSet(setup: CutSetup<TurningTool>, units: UnitSystem): string {
 
 function taperDetails(setup: CutSetup<TurningTool>, units: UnitSystem): WorkingLine[] {
   const length = (mm: number) => joined(formatLength(mm, units));
-  const figure = (mm: number) => formatLength(mm, units).figure;
+  const figureOf = (mm: number) => Number(formatLength(mm, units).figure);
   const half = taperHalfDeg(setup);
   const angle = formatAngle(half);
+  const inUnits = (mm: number) => (units === 'mm' ? mm : mm / 25.4);
+  const [large, long, leaning] = figures(
+    [inUnits(setup.workDiameterMm), inUnits(taperLengthMm(setup)), half],
+    (D = 0, L = 0, a = 0) => Math.max(0, D - 2 * L * Math.tan(a * DEG)),
+    figureOf(smallEndMm(setup)),
+  );
   const small: WorkingLine = {
     key: 'small',
     kind: 'relation',
-    label: `⌀${figure(setup.workDiameterMm)} − 2 × ${figure(taperLengthMm(setup))} × tan ${angle}`,
+    label: `⌀${large} − 2 × ${long} × tan ${leaning}°`,
     value: `⌀${length(smallEndMm(setup))}`,
     reason: `1 in ${Number((1 / (2 * Math.tan(half * DEG))).toFixed(2))}, half angle ${angle}`,
     source: EXACT,
@@ -98,13 +107,19 @@ function taperDetails(setup: CutSetup<TurningTool>, units: UnitSystem): WorkingL
         reason: `from the lathe’s axis; marked from square it reads ${formatAngle(90 - half)}. Prove it with an indicator on a true bar.`,
       },
     ];
+  const overMm = setover(setup.stickOutMm, half).mm;
+  const [out, over] = figures(
+    [inUnits(setup.stickOutMm), half],
+    (L = 0, a = 0) => L * Math.sin(a * DEG),
+    figureOf(overMm),
+  );
   return [
     small,
     {
       key: 'set',
       kind: 'relation',
-      label: `${figure(setup.stickOutMm)} × sin ${angle}`,
-      value: length(setover(setup.stickOutMm, half).mm),
+      label: `${out} × sin ${over}°`,
+      value: length(overMm),
       source: EXACT,
       reason:
         taperWay(setup) === 'set-over'
@@ -122,7 +137,7 @@ const taper: OperationWords<TurningTool> = {
   angleAsTaper: true,
   diameter: 'the large end: the small end runs slower',
   pass: 'along the taper',
-  depthWhy: () => ROUGHING,
+  depthWhy: roughing,
   depth: (setup, plan, units) => ({
     label: depthLabel(plan),
     setting: listed(taperSet(setup, units), divisionsIn(plan)),
@@ -130,13 +145,17 @@ const taper: OperationWords<TurningTool> = {
   details: taperDetails,
 };
 
+/** Why a bore starts as deep as it does. */
+export const boringStart = (units: UnitSystem): string =>
+  `boring start: ${say(0.75, units)} on the radius, 3 % of a small bore`;
+
 const bore: OperationWords<BoringBar> = {
   verb: 'Bore',
   about: 'inside, along the hole',
   figures: { diameter: 'Bore after this cut' },
   diameter: 'the bore as it will be after this cut',
   pass: 'as deep as the bar reaches',
-  depthWhy: () => 'boring start: 0.75 mm on the radius, 3 % of a small bore',
+  depthWhy: (_plan, units) => boringStart(units),
 };
 
 const part: OperationWords<PartingBlade> = {
@@ -201,6 +220,16 @@ const chamfer: OperationWords<TurningTool> = {
   depth: () => ({ label: 'Chamfer', setting: 'by the compound or cross slide' }),
 };
 
+/** Depth of an inside thread over its pitch, with the figures of this one. */
+function insideDepth({ depthMm, pitchMm }: ReturnType<typeof threadOf>, units: UnitSystem): string {
+  const [share, pitch] = figures(
+    [depthMm / pitchMm, units === 'mm' ? pitchMm : pitchMm / 25.4],
+    (a = 0, b = 0) => a * b,
+    Number(formatLength(depthMm, units).figure),
+  );
+  return `${share} × ${pitch}`;
+}
+
 function threadDetails(setup: CutSetup<ThreadingTool>, units: UnitSystem): WorkingLine[] {
   const length = (mm: number) => joined(formatLength(mm, units));
   const t = threadOf(setup);
@@ -210,7 +239,7 @@ function threadDetails(setup: CutSetup<ThreadingTool>, units: UnitSystem): Worki
     ? {
         key: 'thread',
         kind: 'relation',
-        label: `0.5413 × ${formatLength(t.pitchMm, units).figure}`,
+        label: insideDepth(t, units),
         value: length(t.depthMm),
         reason: `${2 * t.halfDeg}° inside, from a hole of ⌀${length(t.minorInsideMm)}`,
         source: EXACT,
@@ -283,12 +312,18 @@ const knurl: OperationWords<KnurlingTool> = {
   details: (setup, units) => {
     const pitchMm = knurlPitchMm(setup);
     const { teeth, diameterMm } = knurlBlank(setup.workDiameterMm, pitchMm);
+    const shown = formatLength(diameterMm, units);
+    const [pitch] = figures(
+      [units === 'mm' ? pitchMm : pitchMm / 25.4],
+      (p = 0) => (teeth * p) / Math.PI,
+      Number(shown.figure),
+    );
     return [
       {
         key: 'blank',
         kind: 'relation',
-        label: `${teeth} × ${formatLength(pitchMm, units).figure} ÷ π`,
-        value: `⌀${joined(formatLength(diameterMm, units))}`,
+        label: `${teeth} × ${pitch} ÷ π`,
+        value: `⌀${joined(shown)}`,
         reason: 'a blank of this size closes on whole teeth; others cut double',
         source: EXACT,
       },
@@ -300,7 +335,7 @@ const file: OperationWords<HandFile> = {
   verb: 'File and polish',
   about: 'marks off, edges broken, by hand',
   diameter: 'the work; read from the HSS column',
-  depthWhy: () => 'a hundredth of a millimetre: a file and cloth take off marks, not size',
+  depthWhy: () => 'a file and cloth take off marks, not size',
   depth: () => ({ label: 'Takes about', setting: 'no more: marks, not size' }),
 };
 

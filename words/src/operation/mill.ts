@@ -12,6 +12,7 @@ import {
   type TSlotCutter,
 } from '@pike-stone/core';
 import { formatAngle } from '../format';
+import { boringStart } from './lathe';
 import type { OperationWords } from './operation-words';
 
 const CUTTER = 'outside of the cutter';
@@ -95,7 +96,7 @@ const millBore: OperationWords<BoringBar> = {
   figures: { diameter: 'Bore after this cut' },
   diameter: 'the bore as it will be',
   pass: 'as deep as the bar reaches',
-  depthWhy: () => 'boring start: 0.75 mm on the radius, 3 % of a small bore',
+  depthWhy: (_plan, units) => boringStart(units),
 };
 
 const formMill: OperationWords<FormCutter> = {

@@ -39,7 +39,7 @@ export interface OperationWords<T extends Tool = Tool> {
   /** When a faster step becomes right. */
   readonly stepUp?: string;
   /** Why the starting depth is what it is. */
-  depthWhy(plan: CutPlan): string;
+  depthWhy(plan: CutPlan, units: UnitSystem): string;
   /** Setting of its depth, where that is not simply advanced. */
   depth?(setup: CutSetup<T>, plan: CutPlan, units: UnitSystem): Partial<Said>;
   /** What its geometry leads to, with how. */

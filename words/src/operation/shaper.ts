@@ -1,4 +1,5 @@
 import type { TurningTool } from '@pike-stone/core';
+import { formatLength, joined } from '../format';
 import type { OperationWords } from './operation-words';
 
 const shape: OperationWords<TurningTool> = {
@@ -8,7 +9,7 @@ const shape: OperationWords<TurningTool> = {
   diameter: 'the mean of the cutting stroke; in the middle it is half as fast again',
   pass: 'one pass over the face',
   width: 'Width of the face',
-  depthWhy: () => 'shaping start: 1.5 mm',
+  depthWhy: (_plan, units) => `shaping start: ${joined(formatLength(1.5, units))}`,
 };
 
 /** Words of the operations of a shaper. */

@@ -34,11 +34,18 @@ function factorReason(name: FactorName, { machine: { check } }: CutSetup, units:
   return `checked: spindle play ${length(check.spindlePlayMm)}, gib slack ${length(check.gibSlackMm)}`;
 }
 
-/** A line for each factor on a quantity, and one where all together would go too far. */
+/**
+ * A line for each factor on a quantity, and one where together they were not taken as
+ * they are: never eased below or raised above what the chain allows, or less by a rule
+ * of the operation.
+ *
+ * @param applied  the factor that was applied
+ */
 export function factorLines(
   setup: CutSetup,
   { speed: { factors } }: CutPlan,
   quantity: 'speed' | 'feed' | 'depth',
+  applied: number,
   units: UnitSystem,
 ): WorkingLine[] {
   const lines = factors.applied
@@ -52,15 +59,15 @@ export function factorLines(
     }));
   const raw = factors[`${quantity}Raw`];
   const kept = factors[`${quantity}Factor`];
-  if (Math.abs(raw - kept) <= 1e-9) return lines;
-  return [
-    ...lines,
-    {
-      key: 'factor-limit',
-      kind: 'factor',
-      label: raw < kept ? 'Never eased below' : 'Never raised above',
-      value: formatFactor(kept),
-      reason: `all together would be ${formatFactor(raw)}`,
-    },
-  ];
+  const limit = (label: string, value: number): WorkingLine => ({
+    key: 'factor-limit',
+    kind: 'factor',
+    label,
+    value: formatFactor(value),
+    reason: `all together would be ${formatFactor(raw)}`,
+  });
+  if (Math.abs(applied - kept) > SAME) return [...lines, limit('Here at most', applied)];
+  if (Math.abs(raw - kept) <= SAME) return lines;
+  return [...lines, limit(raw < kept ? 'Never eased below' : 'Never raised above', kept)];
 }
+const SAME = 1e-9;

@@ -2,19 +2,19 @@ import {
   drillFeedByTable,
   feedPer,
   rotates,
-  speedUnit,
   type CutPlan,
   type CutSetup,
   type FeedChart,
+  type FeedPlan,
   type FeedSetting,
 } from '@pike-stone/core';
 import {
+  formatChainFeed,
+  formatChainRate,
   formatFactor,
   formatFeedPerTurn,
   formatFeedRate,
-  formatLength,
   formatSeconds,
-  formatSpindleSpeed,
   joined,
   type UnitSystem,
 } from '../format';
@@ -22,27 +22,29 @@ import { WHEEL_WORDS } from '../machine';
 import { OPERATION_WORDS } from '../operation/words-of';
 import { factorLines } from './factor';
 import { EXACT, LIBRARY, OWN, type WorkingLine } from './line';
+import { figures } from './relation';
 
 /** The chain of lines that leads to the feed. */
 export function feedWorking(setup: CutSetup, plan: CutPlan, units: UnitSystem): WorkingLine[] {
-  const { feed, speed } = plan;
+  const { feed } = plan;
   const perRev = perTurn(setup, units);
   return [
     ...startLines(setup, plan, units),
-    ...factorLines(setup, plan, 'feed', units),
+    ...factorLines(setup, plan, 'feed', feed.factor, units).filter(() => isEased(feed)),
     {
       key: 'wanted',
       kind: 'result',
       label: 'Wanted',
       value: perRev(feed.wantedMmRev),
-      reason: `usable ${formatFeedPerTurn(feed.lowMmRev, units).figure} to ${perRev(feed.highMmRev)}`,
+      reason: `${heldWords(feed)}usable ${formatChainFeed(feed.lowMmRev, units).figure} to ${perRev(feed.highMmRev)}`,
     },
+    ...easedLine(plan, perRev),
     ...settingLines(setup, plan, units),
     {
       key: 'rate',
       kind: 'relation',
-      label: `${formatFeedPerTurn(feed.mmRev, units).figure} × ${joined(formatSpindleSpeed(speed.rungRpm, speedUnit(setup)))}`,
-      value: joined(formatFeedRate(feed.mmMin, units)),
+      label: rateRelation(plan, units),
+      value: joined(formatChainRate(feed.mmMin, units)),
       source: EXACT,
     },
   ];
@@ -52,7 +54,44 @@ export function feedWorking(setup: CutSetup, plan: CutPlan, units: UnitSystem): 
 const perTurn =
   (setup: CutSetup, units: UnitSystem) =>
   (mm: number): string =>
-    joined(formatFeedPerTurn(mm, units, feedPer(setup)));
+    joined(formatChainFeed(mm, units, feedPer(setup)));
+
+const inUnits = (mm: number, units: UnitSystem): number => (units === 'mm' ? mm : mm / 25.4);
+
+/** Whether the factors of the set-up were applied: a pitch, a knurl and a file are what they are. */
+const isEased = ({ chart }: FeedPlan): boolean => chart !== 'pitch' && chart !== 'knurl' && chart !== 'file';
+
+/** The feed before any limit held it, mm per turn. */
+const chained = ({ baseMm, factor, tooth }: FeedPlan): number =>
+  baseMm * factor * (tooth ? tooth.compensation * tooth.teeth : 1);
+
+/** A limit that moved the feed from what chart and factors give. */
+function heldWords(feed: FeedPlan): string {
+  const moved = feed.wantedMmRev / chained(feed) - 1;
+  if (Math.abs(moved) < 1e-6) return '';
+  return moved > 0 ? 'not under the least that still cuts; ' : 'not over the most; ';
+}
+
+/** A finer feed than wanted, for the power of the step. */
+function easedLine({ feed: { easedMmRev } }: CutPlan, perRev: (mm: number) => string): WorkingLine[] {
+  if (easedMmRev === null) return [];
+  return [
+    {
+      key: 'eased',
+      kind: 'machine',
+      label: 'Eased to what the spindle has in this step',
+      value: perRev(easedMmRev),
+      reason: 'a quarter stays in reserve; no finer than still cuts',
+    },
+  ];
+}
+
+/** Feed per turn times turns, with the figures of this cut. */
+function rateRelation({ feed, speed }: CutPlan, units: UnitSystem): string {
+  const printed = Number(formatChainRate(feed.mmMin, units).figure);
+  const [f, n] = figures([inUnits(feed.mmRev, units), speed.rungRpm], (a = 0, b = 0) => a * b, printed);
+  return `${f} × ${n}`;
+}
 
 /** Label and source of a feed that comes from a chart of its own. */
 interface ChartWords {
@@ -62,11 +101,11 @@ interface ChartWords {
 const CHART_WORDS: Readonly<Record<Exclude<FeedChart, 'drill' | 'blade'>, ChartWords>> = {
   stroke: {
     label: 'A stroke of the ram, start',
-    reason: 'half of the nose when roughing, between 0.2 and 0.6 mm; by the kind of nose when finishing',
+    reason: 'half of the nose when roughing; by the kind of nose when finishing',
   },
   form: {
     label: 'Broad edge, start',
-    reason: 'finer than a blade, and half of that over 10 mm wide: a broad edge chatters',
+    reason: 'finer than a blade, and half of that on a broad form: a broad edge chatters',
   },
   centre: { label: 'Half the feed of a drill as thick as the pilot', reason: 'the pilot breaks first' },
   pitch: { label: 'The pitch, by the leadscrew', reason: 'the gears set it, not the chart' },
@@ -97,13 +136,17 @@ function noseLines(setup: CutSetup, { feed }: CutPlan, units: UnitSystem): Worki
   const noseMm = 'noseRadiusMm' in setup.tool ? setup.tool.noseRadiusMm : 0;
   const machine = `a machine that is ${setup.machine.condition}`;
   const bar = setup.tool.kind === 'boring-bar';
+  const printed = Number(formatChainFeed(turning.feedUpperMmRev, units).figure);
+  const [share, radius] = figures(
+    [turning.feedNoseMmRev / noseMm, inUnits(noseMm, units)],
+    (a = 0, b = 0) => a * b,
+    printed,
+  );
   return [
     {
       key: 'upper',
       kind: 'chart',
-      label: nose
-        ? `Most the nose ${formatLength(noseMm, units).figure} can take`
-        : 'Most this machine should be asked',
+      label: nose ? `Most the nose can take: ${share} × ${radius}` : 'Most this machine should be asked',
       value: perRev(turning.feedUpperMmRev),
       reason: nose ? `a share of the nose radius, by ${machine}` : machine,
       source: LIBRARY,
@@ -119,12 +162,22 @@ function noseLines(setup: CutSetup, { feed }: CutPlan, units: UnitSystem): Worki
     {
       key: 'rough',
       kind: 'choice',
-      label: bar
-        ? 'Roughing start, 0.6 × 0.6 of the most: a bar gives way'
-        : 'Roughing start, 0.6 of the most',
+      label: `Roughing start: ${bar ? '0.6 × ' : ''}${roughRelation(feed, bar, units)}`,
       value: perRev(feed.baseMm),
+      reason: bar ? '0.6 of the most, and 0.6 of that because a bar gives way' : '0.6 of the most',
     },
   ];
+}
+
+/** 0.6 x the most, with the figures of this nose. */
+function roughRelation({ turning, baseMm }: FeedPlan, bar: boolean, units: UnitSystem): string {
+  const share = bar ? 0.36 : 0.6;
+  const [most] = figures(
+    [inUnits(turning?.feedUpperMmRev ?? 0, units)],
+    (value = 0) => share * value,
+    Number(formatChainFeed(baseMm, units).figure),
+  );
+  return `0.6 × ${most}`;
 }
 
 /** Lines for a feed from the chip load of one tooth. */
@@ -149,7 +202,7 @@ function toothLines(setup: CutSetup, { feed, metal }: CutPlan, units: UnitSystem
       key: 'tooth',
       kind: 'chart',
       label: `Chip load, ${verb} in ${metal.name.toLowerCase()}`,
-      value: joined(formatFeedPerTurn(feed.baseMm, units, 'tooth')),
+      value: joined(formatChainFeed(feed.baseMm, units, 'tooth')),
       source: setup.stock.own?.fzPerDiameter === undefined ? LIBRARY : OWN,
     },
     ...thinning,
@@ -171,7 +224,7 @@ function chartLines(
         kind: 'chart',
         label: OPERATION_WORDS[setup.operation].bladeFeed ?? 'Blade, start',
         value,
-        reason: `from ${formatFeedPerTurn(feed.lowMmRev, units).figure}: finer rubs, coarser breaks the blade`,
+        reason: `from ${formatChainFeed(feed.lowMmRev, units).figure}: finer rubs, coarser breaks the blade`,
         source: LIBRARY,
       },
     ];
@@ -185,9 +238,9 @@ function chartLines(
     {
       key: 'drill',
       kind: 'chart',
-      label: '0.03 × D^0.8 × metal',
+      label: drillRelation(diameterMm, metal.drillFeedFactor, feed.baseMm, units),
       value,
-      reason: `metal factor ${metal.drillFeedFactor}`,
+      reason: `the diameter to the power of 0.8; metal factor ${metal.drillFeedFactor}`,
       source: setup.stock.own?.drillFeedFactor === undefined ? LIBRARY : OWN,
     },
     {
@@ -200,12 +253,23 @@ function chartLines(
   ];
 }
 
+/** 0.03 D^0.8 kd in millimetres; in inches the constant is 0.03 x 25.4^-0.2. */
+function drillRelation(diameterMm: number, metal: number, feedMm: number, units: UnitSystem): string {
+  const times = units === 'mm' ? 0.03 : 0.03 * 25.4 ** -0.2;
+  const [constant, d, kd] = figures(
+    [times, inUnits(diameterMm, units), metal],
+    (c = 0, D = 0, k = 0) => c * D ** 0.8 * k,
+    Number(formatChainFeed(feedMm, units).figure),
+  );
+  return `${constant} × ${d}^0.8 × ${kd}`;
+}
+
 /** Lines for how the feed is set on this machine. */
 function settingLines(setup: CutSetup, { feed }: CutPlan, units: UnitSystem): WorkingLine[] {
   const { setting } = feed;
   switch (setting.how) {
     case 'hand':
-      return handLines(setting, feed.mmRev, units);
+      return handLines(setting, feed, units);
     case 'screw':
       return [
         {
@@ -226,16 +290,21 @@ function settingLines(setup: CutSetup, { feed }: CutPlan, units: UnitSystem): Wo
 
 function handLines(
   { travelPerTurnMm, secondsPerTurn, wheel, handIsLimit }: Extract<FeedSetting, { how: 'hand' }>,
-  mmRev: number,
+  { mmRev, mmMin }: FeedPlan,
   units: UnitSystem,
 ): WorkingLine[] {
+  const [travel, rate] = figures(
+    [inUnits(travelPerTurnMm, units), inUnits(mmMin, units)],
+    (a = 0, b = 1) => (60 * a) / b,
+    secondsPerTurn,
+  );
   const limit: WorkingLine[] = handIsLimit
     ? [
         {
           key: 'hand-limit',
           kind: 'machine',
           label: 'The hand is the limit',
-          value: joined(formatFeedPerTurn(mmRev, units)),
+          value: joined(formatChainFeed(mmRev, units)),
           reason: 'one turn in 0.7 s is as fast as winds evenly',
         },
       ]
@@ -245,9 +314,9 @@ function handLines(
     {
       key: 'hand',
       kind: 'machine',
-      label: `60 × ${joined(formatLength(travelPerTurnMm, units))} a turn ÷ feed rate`,
+      label: `60 × ${travel} ÷ ${rate}`,
       value: `${joined(formatSeconds(secondsPerTurn))} a turn`,
-      reason: `${WHEEL_WORDS[wheel]}; a hand winds within about 20 %`,
+      reason: `travel of a turn of the ${WHEEL_WORDS[wheel]} over the feed rate; a hand winds within about 20 %`,
     },
   ];
 }

@@ -1,22 +1,25 @@
 import {
+  isDoneWith,
   OPERATIONS,
   speedUnit,
   spindlePower,
   stepUps,
   strokeLength,
   strokeReturnRatio,
+  threadPitchMm,
   type CutPlan,
   type CutSetup,
   type RungRule,
   type ShopRules,
   type Shortcut,
+  type SpeedCap,
   type SpeedSchool,
 } from '@pike-stone/core';
 import {
+  formatChainSpeed,
   formatLength,
   formatPower,
   formatSpindleSpeed,
-  formatSurfaceSpeed,
   formatTorque,
   formatUncertainty,
   joined,
@@ -26,6 +29,7 @@ import { MEASURE_WORDS } from '../machine';
 import { OPERATION_WORDS } from '../operation/words-of';
 import { factorLines } from './factor';
 import { EXACT, OWN, type WorkingLine } from './line';
+import { figures } from './relation';
 
 const SCHOOL_WORDS: Readonly<Record<SpeedSchool, string>> = {
   bottom: 'the low end',
@@ -63,14 +67,14 @@ export function speedWorking(
   units: UnitSystem,
 ): WorkingLine[] {
   const { speed, metal, edge } = plan;
-  const v = (mPerMin: number) => joined(formatSurfaceSpeed(mPerMin, units));
+  const v = (mPerMin: number) => joined(formatChainSpeed(mPerMin, units));
   const { speedColumn } = OPERATIONS[setup.operation];
   return [
     {
       key: 'range',
       kind: 'chart',
       label: `Chart, ${edge.name} in ${metal.name.toLowerCase()}, ${speedColumn}`,
-      value: `${formatSurfaceSpeed(speed.range.lowMPerMin, units).figure} to ${v(speed.range.highMPerMin)}`,
+      value: `${formatChainSpeed(speed.range.lowMPerMin, units).figure} to ${v(speed.range.highMPerMin)}`,
       reason: speed.range.noGainOverUncoated
         ? 'no gain over uncoated carbide here; its column is used'
         : undefined,
@@ -84,14 +88,14 @@ export function speedWorking(
       reason: SCHOOL_WHY[rules.school],
       source: 'setting',
     },
-    ...factorLines(setup, plan, 'speed', units),
+    ...factorLines(setup, plan, 'speed', speed.factors.speedFactor, units),
     { key: 'aim', kind: 'result', label: 'Aim', value: v(speed.aimMPerMin) },
     ...relationLines(setup, plan, rules, units),
     ...rungLines(setup, plan, rules, units),
     {
       key: 'actual',
       kind: 'result',
-      label: `${rpmOf(setup)(speed.rungRpm)} ${acrossWords(setup, plan, units)}`,
+      label: actualRelation(setup, plan, units),
       value: v(speed.actualMPerMin),
       reason: `${Math.round((100 * speed.actualMPerMin) / speed.aimMPerMin)} % of the aim`,
     },
@@ -107,27 +111,44 @@ const rpmOf =
   (rpm: number): string =>
     joined(formatSpindleSpeed(rpm, speedUnit(setup)));
 
-/** What turns or strokes: "on ⌀32 mm", "of 200 mm". */
-const acrossWords = (setup: CutSetup, { diameterMm }: CutPlan, units: UnitSystem): string =>
-  strokes(setup)
-    ? `of ${joined(formatLength(strokeLength(setup.machine, setup.workDiameterMm), units))}`
-    : `on ⌀${joined(formatLength(diameterMm, units))}`;
+/** Millimetres to the metre, inches to the foot. */
+const perSurfaceUnit = (units: UnitSystem): number => (units === 'mm' ? 1000 : 12);
+const inUnits = (mm: number, units: UnitSystem): number => (units === 'mm' ? mm : mm / 25.4);
+const surfaceIn = (mPerMin: number, units: UnitSystem): number =>
+  units === 'mm' ? mPerMin : mPerMin / 0.3048;
 
-function relationLines(
-  setup: CutSetup,
-  { speed, diameterMm }: CutPlan,
-  rules: ShopRules,
-  units: UnitSystem,
-): WorkingLine[] {
-  const aim = formatSurfaceSpeed(speed.aimMPerMin, units).figure;
-  const times = units === 'mm' ? 1000 : 12;
-  const relation = strokes(setup)
-    ? strokeRelation(setup, aim, times, units)
-    : `${times} × ${aim} ÷ (π × ${formatLength(diameterMm, units).figure})`;
+/** v = pi D n, and of a ram v = N L (1 + 1/R), with the figures of this cut. */
+function actualRelation(setup: CutSetup, { speed, diameterMm }: CutPlan, units: UnitSystem): string {
+  const times = perSurfaceUnit(units);
+  const printed = Number(formatChainSpeed(speed.actualMPerMin, units).figure);
+  if (strokes(setup)) {
+    const { strokeMm, ratio } = strokeOf(setup);
+    const [n, length, r] = figures(
+      [speed.rungRpm, inUnits(strokeMm, units), ratio],
+      (N = 0, L = 0, R = 1) => (N * L * (1 + 1 / R)) / times,
+      printed,
+    );
+    return `${n} × ${length} × (1 + 1 ÷ ${r}) ÷ ${times}`;
+  }
+  const [d, n] = figures(
+    [inUnits(diameterMm, units), speed.rungRpm],
+    (D = 0, N = 0) => (Math.PI * D * N) / times,
+    printed,
+  );
+  return `π × ${d} × ${n} ÷ ${times}`;
+}
+
+const strokeOf = ({ machine, workDiameterMm }: CutSetup) => ({
+  strokeMm: strokeLength(machine, workDiameterMm),
+  ratio: strokeReturnRatio(machine, workDiameterMm),
+});
+
+function relationLines(setup: CutSetup, plan: CutPlan, rules: ShopRules, units: UnitSystem): WorkingLine[] {
+  const { speed } = plan;
   const ideal: WorkingLine = {
     key: 'ideal',
     kind: 'relation',
-    label: relation,
+    label: strokes(setup) ? strokeRelation(setup, plan, units) : spindleRelation(plan, units),
     value: rpmOf(setup)(speed.idealRpm),
     source: EXACT,
     reason: OPERATION_WORDS[setup.operation].diameter,
@@ -147,16 +168,71 @@ function relationLines(
   ];
 }
 
+/** n = v / (pi D), with the figures of this cut. */
+function spindleRelation({ speed, diameterMm }: CutPlan, units: UnitSystem): string {
+  const times = perSurfaceUnit(units);
+  const [v, d] = figures(
+    [surfaceIn(speed.aimMPerMin, units), inUnits(diameterMm, units)],
+    (V = 0, D = 1) => (times * V) / (Math.PI * D),
+    Number(formatSpindleSpeed(speed.idealRpm).figure),
+  );
+  return `${times} × ${v} ÷ (π × ${d})`;
+}
+
 /** N = v / (L (1 + 1/R)): the cut takes R/(1+R) of each double stroke. */
-function strokeRelation(
-  { machine, workDiameterMm }: CutSetup,
-  aim: string,
-  times: number,
-  units: UnitSystem,
-): string {
-  const ratio = strokeReturnRatio(machine, workDiameterMm).toFixed(2);
-  const stroke = formatLength(strokeLength(machine, workDiameterMm), units).figure;
-  return `${times} × ${aim} ÷ (${stroke} × (1 + 1/${ratio}))`;
+function strokeRelation(setup: CutSetup, { speed }: CutPlan, units: UnitSystem): string {
+  const times = perSurfaceUnit(units);
+  const { strokeMm, ratio } = strokeOf(setup);
+  const [v, length, r] = figures(
+    [surfaceIn(speed.aimMPerMin, units), inUnits(strokeMm, units), ratio],
+    (V = 0, L = 1, R = 1) => (times * V) / (L * (1 + 1 / R)),
+    Number(formatSpindleSpeed(speed.idealRpm).figure),
+  );
+  return `${times} × ${v} ÷ (${length} × (1 + 1 ÷ ${r}))`;
+}
+
+/** The cap that holds the speed under its aim, with where it comes from. */
+function capLine(setup: CutSetup, { speed }: CutPlan, units: UnitSystem): WorkingLine[] {
+  const { heldBy } = speed;
+  if (!heldBy) return [];
+  const { label, reason } = capWords(heldBy, setup, units);
+  return [{ key: 'cap', kind: 'machine', label, value: rpmOf(setup)(heldBy.rpm), reason }];
+}
+
+function capWords({ name, rpm }: SpeedCap, setup: CutSetup, units: UnitSystem) {
+  switch (name) {
+    case 'chart':
+      return { label: 'No faster than the end of the chart', reason: 'with the factors of this set-up' };
+    case 'chuck':
+      return { label: 'Marked on the chuck', reason: 'what turns in it stays under that' };
+    case 'ram':
+      return {
+        label: 'Fastest in mid-stroke, at the end of the chart',
+        reason: 'the middle of a stroke runs about half as fast again as its mean',
+      };
+    case 'power':
+      return {
+        label: 'Slower, for torque',
+        reason: 'in the faster steps the machine does not drive this cut',
+      };
+    case 'carriage':
+      return carriageWords(rpm, setup, units);
+  }
+}
+
+/** n = 60 x speed of the carriage / pitch, with the figures of this thread. */
+function carriageWords(rpm: number, setup: CutSetup, units: UnitSystem) {
+  const pitchMm = isDoneWith(setup, 'threading-tool') ? threadPitchMm(setup) : 1;
+  const mmPerS = (rpm * pitchMm) / 60;
+  const [speed, pitch] = figures(
+    [inUnits(mmPerS, units), inUnits(pitchMm, units)],
+    (v = 0, p = 1) => (60 * v) / p,
+    Number(formatSpindleSpeed(rpm).figure),
+  );
+  return {
+    label: `Carriage: 60 × ${speed} ÷ ${pitch}`,
+    reason: `${joined(formatLength(mmPerS, units))} a second is the most that is stopped in time ${setup.runOut ? 'in a run-out' : 'at a shoulder'}; by hand crank it is slower still`,
+  };
 }
 
 const signed = (value: number): string =>
@@ -168,6 +244,7 @@ function rungLines(setup: CutSetup, plan: CutPlan, rules: ShopRules, units: Unit
   const rpm = rpmOf(setup);
   const chosen = setup.machine.speeds.find((step) => step.rpm === choice.chosenRpm)?.setting ?? '';
   const lines: WorkingLine[] = [
+    ...capLine(setup, plan, units),
     {
       key: 'neighbours',
       kind: 'machine',
@@ -178,9 +255,7 @@ function rungLines(setup: CutSetup, plan: CutPlan, rules: ShopRules, units: Unit
     {
       key: 'rung',
       kind: 'machine',
-      label: choice.machineTooFast
-        ? 'Slowest this machine has'
-        : `${RULE_WORDS[rules.rungRule](rules.overshootPercent)} it`,
+      label: rungLabel(plan, rules),
       value: rpm(choice.chosenRpm),
       reason: choice.machineTooSlow ? `${chosen}; the aim lies above the top step` : chosen,
       source: 'setting',
@@ -199,6 +274,11 @@ function rungLines(setup: CutSetup, plan: CutPlan, rules: ShopRules, units: Unit
       reason: setting,
     },
   ];
+}
+
+function rungLabel({ speed: { choice, heldBy } }: CutPlan, rules: ShopRules): string {
+  if (choice.machineTooFast) return 'Slowest this machine has';
+  return heldBy ? 'Largest step not above it' : `${RULE_WORDS[rules.rungRule](rules.overshootPercent)} it`;
 }
 
 const stepInUse = ({ machine }: CutSetup, { speed }: CutPlan) =>
