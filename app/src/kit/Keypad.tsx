@@ -17,6 +17,8 @@ interface KeypadProps {
   readonly valueMm: number;
   readonly limits: SizeLimits;
   readonly field?: 'diameter' | 'drill';
+  /** Why a value within the limits cannot be, as a sentence; null when it can. */
+  readonly refuse?: ((mm: number) => string | null) | undefined;
   readonly onSet: (mm: number) => void;
   readonly onClose: () => void;
   /** Puts the proposed value back; given when a typed value stands over it. */
@@ -41,6 +43,7 @@ export function Keypad({
   valueMm,
   limits,
   field = 'diameter',
+  refuse = () => null,
   onSet,
   onClose,
   onReset,
@@ -57,9 +60,11 @@ export function Keypad({
   useEffect(() => input.current?.focus(), []);
 
   const entry = readLength(text, unit, field);
-  const fault = text === '' ? null : faultOf(entry, limits, units);
+  const outside = text === '' ? null : faultOf(entry, limits, units);
+  const fault = outside ?? (text !== '' && entry.status === 'ok' ? refuse(entry.valueMm) : null);
+  const fits = (mm: number) => mm >= limits.lowMm && mm <= limits.highMm && refuse(mm) === null;
   const take = (mm: number) => {
-    if (mm < limits.lowMm || mm > limits.highMm) return;
+    if (!fits(mm)) return;
     remember(place, mm);
     onSet(mm);
     onClose();
@@ -137,7 +142,7 @@ export function Keypad({
                   label={inBoth(mm)}
                   onPress={() => take(mm)}
                   style={styles.grow}
-                  disabled={mm < limits.lowMm || mm > limits.highMm}
+                  disabled={!fits(mm)}
                 />
               ))
             : recent.map((mm) => (

@@ -25,6 +25,8 @@ export const cutChoice = z.object({
   angleDeg: between(0.1, 89, 'degrees').nullish(),
   pitchMm: length(0.1, 25).nullish(),
   way: z.enum(WAYS).nullish(),
+  /** A thread runs out into a groove or past the end, and not toward a shoulder. */
+  runOut: z.boolean().nullish(),
 });
 export type CutChoice = z.infer<typeof cutChoice>;
 

@@ -1,8 +1,8 @@
-import { toSetup, type CutChoice } from '@pike-stone/contract';
+import { toSetup, type CutChoice, type Problem } from '@pike-stone/contract';
 import type { WholeCut } from '@pike-stone/contract/calc/cut-plan';
-import { cutPlan, DEFAULT_RULES, fitsOperation, OPERATIONS } from '@pike-stone/core';
+import { cutPlan, DEFAULT_RULES, fitsOperation, misfits, OPERATIONS } from '@pike-stone/core';
 import { forecast, whatLimits } from '@pike-stone/core/forecast';
-import { cautions, warnings } from '@pike-stone/words';
+import { cautions, sayMisfit, warnings } from '@pike-stone/words';
 import { HttpProblem } from '../http/problem';
 
 /** Values of a cut that the question leaves out. */
@@ -21,20 +21,24 @@ const UNSAID: Omit<CutChoice, 'machineId' | 'stockId' | 'toolId' | 'operation'> 
 };
 const NOBODY = { machineId: '', stockId: '', toolId: '' };
 
+/** A refusal that names its fields. */
+const refused = (fields: NonNullable<Problem['fields']>) =>
+  new HttpProblem(400, 'Something does not fit', 'Look at the fields named here; nothing was written.', {
+    fields,
+  });
+
 /** Computes a whole cut from its records: plan, forecast, limits and sentences. */
 export function wholeCut({ machine, stock, tool, metal, rules = DEFAULT_RULES, cut }: WholeCut) {
   const { operation } = cut;
-  if (!fitsOperation(tool, operation)) {
-    const message = `This is done with a ${OPERATIONS[operation].tool}.`;
-    throw new HttpProblem(
-      400,
-      'Something does not fit',
-      'Look at the fields named here; nothing was written.',
-      { fields: [{ path: 'tool.kind', message }] },
-    );
-  }
+  if (!fitsOperation(tool, operation))
+    throw refused([{ path: 'tool.kind', message: `This is done with a ${OPERATIONS[operation].tool}.` }]);
   const said = Object.fromEntries(Object.entries(cut).filter(([, value]) => value !== undefined));
   const setup = toSetup({ ...NOBODY, ...UNSAID, ...said, operation }, machine, stock, tool, metal ?? null);
+  const unfit = misfits(setup).map((misfit) => ({
+    path: `cut.${misfit.field}`,
+    message: sayMisfit(misfit, setup, 'mm'),
+  }));
+  if (unfit.length > 0) throw refused(unfit);
   const plan = cutPlan(setup, rules);
   const found = forecast(setup, plan);
   const { metal: row, edge, ...planned } = plan;

@@ -1,5 +1,12 @@
 import type { CutChoice } from '@pike-stone/contract';
-import { chosenWay, MACHINE_OPERATIONS, OPERATIONS, toolMaterial, type OperationKey } from '@pike-stone/core';
+import {
+  chosenWay,
+  MACHINE_OPERATIONS,
+  material,
+  OPERATIONS,
+  toolMaterial,
+  type OperationKey,
+} from '@pike-stone/core';
 import { MACHINE_WORDS, OPERATION_WORDS, operationName, WAY_WORDS } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -13,11 +20,11 @@ import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
 import { canCut, doableOn, fits } from './draft';
 import type { Chooser } from './Sentence';
-import type { Cut } from './useCut';
+import type { SetUp } from './useCut';
 
 export interface ChooserProps {
   readonly what: Chooser;
-  readonly cut: Cut;
+  readonly cut: SetUp;
   readonly drawer: {
     readonly machines: readonly Shown<'machines'>[];
     readonly stock: readonly Shown<'stock'>[];
@@ -151,8 +158,9 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
   );
 }
 
-function Conditions({ cut, onClose }: { cut: Cut; onClose: () => void }) {
-  const { choice, setup, plan } = cut;
+function Conditions({ cut, onClose }: Pick<ChooserProps, 'cut' | 'onClose'>) {
+  const { choice, setup } = cut;
+  const metal = material(setup.stock.materialKey);
   const { ways, supported, cutting } = OPERATIONS[setup.operation];
   const way = chosenWay(setup);
   const whichWay = OPERATION_WORDS[setup.operation].ways ?? 'Which way';
@@ -175,7 +183,7 @@ function Conditions({ cut, onClose }: { cut: Cut; onClose: () => void }) {
           ]}
         />
         <Words role="note">
-          Usual for this metal: {plan.metal.fluid}. Carbide: dry or flooded all the time, never wetted now and
+          Usual for this metal: {metal.fluid}. Carbide: dry or flooded all the time, never wetted now and
           then.
         </Words>
       </View>
@@ -212,10 +220,18 @@ function Conditions({ cut, onClose }: { cut: Cut; onClose: () => void }) {
           value={choice.interrupted}
           onChange={(interrupted) => cut.change({ interrupted })}
         />
+        {cutting === 'threading' && (
+          <Tick
+            label="Runs out"
+            about="into a groove or past the end, not toward a shoulder: the carriage may run twice as fast"
+            value={choice.runOut ?? false}
+            onChange={(runOut) => cut.change({ runOut: runOut || null })}
+          />
+        )}
         {(cutting === 'turning' || cutting === 'milling') && (
           <Tick
             label="First pass over scale or cast skin"
-            about={plan.metal.skin ?? 'this metal has no hard skin as a rule'}
+            about={metal.skin ?? 'this metal has no hard skin as a rule'}
             value={choice.firstPassOnSkin}
             onChange={(firstPassOnSkin) => cut.change({ firstPassOnSkin })}
           />

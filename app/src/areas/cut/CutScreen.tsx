@@ -17,6 +17,7 @@ import type { ChooserProps } from './Choosers';
 import { addressOf, fromQuery, toQuery, useDraft } from './draft';
 import { EditDimension } from './EditDimension';
 import { DepthResult, Results, SpeedLadder, useWarnings, Warnings } from './Results';
+import { RefusedBench } from './RefusedBench';
 import { Sentence, type Chooser } from './Sentence';
 import { CutSketch } from './sketch/CutSketch';
 import type { DimensionKey } from './sketch/dimensions';
@@ -63,10 +64,26 @@ const Choosers = laterWith<ChooserProps>(() =>
 
 /** The page of the cut: its sketch, and what to set on this machine. */
 export function CutScreen() {
-  const { cut, drawer, metals, loading, error } = useCut();
-  useAddress(cut?.choice ?? null);
+  const { cut, refused, drawer, metals, loading, error } = useCut();
+  useAddress((cut ?? refused)?.choice ?? null);
   usePageTitle('Cut');
   const router = useRouter();
+  const [chooser, setChooser] = useState<Chooser | null>(null);
+  if (refused)
+    return (
+      <View style={styles.whole}>
+        <RefusedBench cut={refused} onChoose={setChooser} />
+        {chooser && (
+          <Choosers
+            what={chooser}
+            cut={refused}
+            drawer={drawer}
+            metals={metals}
+            onClose={() => setChooser(null)}
+          />
+        )}
+      </View>
+    );
   if (!cut && (loading || error)) return <Loading error={error} />;
   if (!cut) {
     return (
@@ -80,6 +97,8 @@ export function CutScreen() {
   }
   return <CutBench cut={cut} drawer={drawer} metals={metals} />;
 }
+
+const styles = StyleSheet.create({ whole: { flex: 1, minHeight: 0 } });
 
 function CutBench({
   cut,

@@ -2,10 +2,11 @@ import type { CutChoice } from '@pike-stone/contract';
 import { chosenWay, OPERATIONS, rotates, type CutSetup } from '@pike-stone/core';
 import { laterWith } from '../../kit/later';
 import { Keypad } from '../../kit/Keypad';
-import { OPERATION_WORDS, type SizeLimits } from '@pike-stone/words';
+import { OPERATION_WORDS, refusals, type SizeLimits } from '@pike-stone/words';
+import { useUnits } from '../../data/preferences';
 import type { DimensionKey } from './sketch/dimensions';
 import type { EditOtherProps } from './EditOther';
-import type { Cut } from './useCut';
+import type { Editing } from './useCut';
 
 interface Editable {
   readonly title: string;
@@ -24,7 +25,7 @@ const EditOther = laterWith<EditOtherProps>(() =>
 const DEEPEST_MM = 300;
 const DEEPEST_HOLE_MM = 500;
 
-function editable(key: LengthKey, { setup, plan, choice }: Cut): Editable {
+function editable(key: LengthKey, { setup, plan, choice }: Editing): Editable {
   const operation = OPERATIONS[setup.operation];
   const { figures } = OPERATION_WORDS[setup.operation];
   const { tool } = setup;
@@ -49,8 +50,8 @@ function editable(key: LengthKey, { setup, plan, choice }: Cut): Editable {
       const deepestMm = tool.kind === 'drill' ? DEEPEST_HOLE_MM : DEEPEST_MM;
       return {
         title: figures?.depth ?? (operation.depthOnRadius ? 'Depth, on the radius' : 'Depth'),
-        valueMm: plan.depth.mm,
-        limits: { lowMm: 0.005, highMm: operation.depthOnRadius ? setup.workDiameterMm / 2 : deepestMm },
+        valueMm: plan?.depth.mm ?? setup.depthMm ?? deepestMm,
+        limits: { lowMm: 0.005, highMm: deepestMm },
         change: (depthMm) => ({ depthMm }),
         reset: choice.depthMm === null ? undefined : { depthMm: null },
       };
@@ -58,8 +59,8 @@ function editable(key: LengthKey, { setup, plan, choice }: Cut): Editable {
     case 'width':
       return {
         title: figures?.width ?? 'Width of cut',
-        valueMm: plan.depth.widthInUseMm ?? plan.diameterMm,
-        limits: { lowMm: 0.01, highMm: workTurns ? 500 : plan.diameterMm },
+        valueMm: plan?.depth.widthInUseMm ?? setup.widthMm ?? operation.rimDiameterMm(setup),
+        limits: { lowMm: 0.01, highMm: 500 },
         change: (widthMm) => ({ widthMm }),
         reset: choice.widthMm === null ? undefined : { widthMm: null },
       };
@@ -105,9 +106,10 @@ export function EditDimension({
   onClose,
 }: {
   dimension: Exclude<DimensionKey, 'feed'>;
-  cut: Cut;
+  cut: Editing;
   onClose: () => void;
 }) {
+  const units = useUnits();
   if (dimension === 'angle' || dimension === 'pitch')
     return <EditOther what={dimension} cut={cut} onClose={onClose} />;
   const { title, valueMm, limits, change, reset } = editable(dimension, cut);
@@ -118,6 +120,7 @@ export function EditDimension({
       valueMm={valueMm}
       limits={limits}
       field={cut.setup.tool.kind === 'drill' && dimension === 'diameter' ? 'drill' : 'diameter'}
+      refuse={(mm) => refusals(cut.trial(change(mm)), units)[0] ?? null}
       onSet={(mm) => cut.change(change(mm))}
       onClose={onClose}
       onReset={reset && (() => cut.change(reset))}

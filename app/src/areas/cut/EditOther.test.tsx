@@ -4,7 +4,7 @@ import { usePreferences } from '../../data/preferences';
 import { ThemeProvider } from '../../theme/theme';
 import { cutSetup } from './cut.fixture';
 import { EditOther } from './EditOther';
-import type { Cut } from './useCut';
+import type { Editing } from './useCut';
 
 const show = (operation: CutSetup['operation'], what: 'angle' | 'pitch') => {
   const setup = cutSetup({ operation, workDiameterMm: 16 });
@@ -18,10 +18,10 @@ const show = (operation: CutSetup['operation'], what: 'angle' | 'pitch') => {
           {
             setup,
             plan: cutPlan(setup, DEFAULT_RULES),
-            rules: DEFAULT_RULES,
             choice: {} as never,
             change,
-          } satisfies Cut
+            trial: (wanted) => ({ ...setup, ...(wanted as Partial<CutSetup>) }),
+          } satisfies Editing
         }
         onClose={onClose}
       />

@@ -6,14 +6,14 @@ import { useUnits } from '../../data/preferences';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { Panel } from '../../kit/Panel';
-import { OPERATION_WORDS, pitchOf, wantedPitch } from '@pike-stone/words';
+import { OPERATION_WORDS, pitchOf, refusals, wantedPitch } from '@pike-stone/words';
 import { TextBox } from '../../kit/TextBox';
 import { SPACE } from '../../theme/type';
-import type { Cut } from './useCut';
+import type { Editing } from './useCut';
 
 export interface EditOtherProps {
   readonly what: 'angle' | 'pitch';
-  readonly cut: Cut;
+  readonly cut: Editing;
   readonly onClose: () => void;
 }
 
@@ -28,11 +28,13 @@ function EditPitch({ cut, onClose }: EditOtherProps) {
   const { figures, pitches } = OPERATION_WORDS[cut.setup.operation];
   const pitchMm = OPERATIONS[cut.setup.operation].asks.pitchMm?.(cut.setup);
   const read = wantedPitch(text, units);
-  const fault = text !== '' ? read.fault : undefined;
+  const refused = (mm: number | undefined) =>
+    mm === undefined ? undefined : refusals(cut.trial({ pitchMm: mm }), units)[0];
+  const fault = text !== '' ? (read.fault ?? refused(read.mm)) : undefined;
   const set = () => (text === '' ? onClose() : takeCalled(text));
   const takeCalled = (called: string) => {
     const { mm } = wantedPitch(called, units);
-    if (mm !== undefined) take(mm);
+    if (mm !== undefined && !refused(mm)) take(mm);
   };
   const take = (pitchMm: number) => {
     cut.change({ pitchMm });
@@ -67,7 +69,12 @@ function EditPitch({ cut, onClose }: EditOtherProps) {
         />
         <View style={styles.chips}>
           {pitches?.[units].map((one) => (
-            <Button key={one} label={one} onPress={() => takeCalled(one)} />
+            <Button
+              key={one}
+              label={one}
+              disabled={refused(wantedPitch(one, units).mm) !== undefined}
+              onPress={() => takeCalled(one)}
+            />
           ))}
         </View>
       </View>

@@ -11,7 +11,7 @@ import { newId, save } from '../../data/records';
 import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
-import { Loading } from '../../kit/Empty';
+import { NoCut } from './NoCut';
 import { Keypad } from '../../kit/Keypad';
 import { Ladder } from '../../kit/Ladder';
 import { Screen, Sheet } from '../../kit/Screen';
@@ -36,8 +36,8 @@ const useLogDraft = create<LogDraft>()(
 
 /** Asks what was really set and for a remark, and puts the cut into the book. */
 export function LogScreen() {
-  const { cut, error } = useCut();
-  return cut ? <LogPage cut={cut} /> : <Loading error={error} />;
+  const { cut, loading, error, why } = useCut();
+  return cut ? <LogPage cut={cut} /> : <NoCut loading={loading} error={error} why={why} />;
 }
 
 function LogPage({ cut }: { cut: Cut }) {

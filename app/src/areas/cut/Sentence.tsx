@@ -4,14 +4,20 @@ import { Fragment } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { themed } from '../../theme/theme';
 import { FONT, SIZE, SPACE } from '../../theme/type';
-import type { Cut } from './useCut';
+import type { SetUp } from './useCut';
 
 export type Chooser = 'machine' | 'operation' | 'stock' | 'tool' | 'conditions';
 
 const FLUID = { dry: 'no fluid', brush: 'oil by brush', flood: 'flood' } as const;
 
 /** The set-up as one sentence. Touching an underlined word changes that part. */
-export function Sentence({ cut, onChoose }: { cut: Cut; onChoose: (what: Chooser) => void }) {
+export function Sentence({
+  cut,
+  onChoose,
+}: {
+  cut: Pick<SetUp, 'setup' | 'choice'>;
+  onChoose: (what: Chooser) => void;
+}) {
   const styles = useStyles();
   const { setup, choice } = cut;
   const { supported } = OPERATIONS[setup.operation];

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { backOr } from '../../kit/back';
 import { Choice } from '../../kit/Choice';
-import { Loading } from '../../kit/Empty';
+import { NoCut } from './NoCut';
 import { Screen, Sheet } from '../../kit/Screen';
 import { SPACE } from '../../theme/type';
 import { Warnings, SpeedLadder, useWarnings } from './Results';
@@ -15,12 +15,12 @@ const RESULTS: readonly Result[] = ['speed', 'feed', 'depth'];
 
 /** The working on a page of its own, for a phone. */
 export function WorkingScreen() {
-  const { cut, error } = useCut();
+  const { cut, loading, error, why } = useCut();
   const { of } = useLocalSearchParams<{ of?: string }>();
   return cut ? (
     <WorkingPage cut={cut} of={RESULTS.find((result) => result === of) ?? 'speed'} />
   ) : (
-    <Loading error={error} />
+    <NoCut loading={loading} error={error} why={why} />
   );
 }
 

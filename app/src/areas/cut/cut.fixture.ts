@@ -52,5 +52,6 @@ export function cutOf(more: Partial<CutSetup> = {}, change: Cut['change'] = () =
     rules: DEFAULT_RULES,
     choice: { machineId: 'machine', feedByHand: made.feedByHand } as Cut['choice'],
     change,
+    trial: () => made,
   };
 }

@@ -38,6 +38,7 @@ const NOTHING_OWN = {
   angleDeg: null,
   pitchMm: null,
   way: null,
+  runOut: null,
 } as const;
 const usable = <B>(list: readonly Known<B>[]) => list.filter((one) => !one.archived);
 
@@ -184,6 +185,7 @@ export function fromQuery(query: Readonly<Record<string, string | string[] | und
     angleDeg: number('angleDeg'),
     pitchMm: number('pitchMm'),
     way: one('way') ?? null,
+    runOut: one('runOut') === 'true' ? true : null,
   });
   return read.success ? read.data : null;
 }

@@ -1,25 +1,49 @@
-import { DEFAULT_RULES, cutPlan, type CutPlan, type CutSetup, type ShopRules } from '@pike-stone/core';
+import {
+  DEFAULT_RULES,
+  cutPlan,
+  misfits,
+  type CutPlan,
+  type CutSetup,
+  type Misfit,
+  type ShopRules,
+} from '@pike-stone/core';
 import { toSetup, type CutChoice } from '@pike-stone/contract';
+import { sayMisfit } from '@pike-stone/words';
 import { useMemo } from 'react';
 import { useMetals } from '../../data/metals';
+import { useUnits } from '../../data/preferences';
 import { useRecords } from '../../data/records';
 import { useRules } from '../../data/rules';
 import { changed, firstDraft, standing, useDraft } from './draft';
 
-export interface Cut {
+/** A set-up whose records are all there, and how it is changed. */
+export interface SetUp {
   readonly choice: CutChoice;
   readonly setup: CutSetup;
-  readonly plan: CutPlan;
   readonly rules: ShopRules;
   readonly change: (change: Partial<CutChoice>) => void;
+  /** The set-up as it would be with a change, which is not made. */
+  readonly trial: (change: Partial<CutChoice>) => CutSetup;
+}
+export interface Cut extends SetUp {
+  readonly plan: CutPlan;
+}
+/** What a panel that changes one figure needs of a cut; one that cannot be has no plan. */
+export type Editing = Pick<SetUp, 'choice' | 'setup' | 'change' | 'trial'> & {
+  readonly plan: CutPlan | null;
+};
+/** A set-up that cannot be, with what does not go together. */
+export interface RefusedCut extends SetUp {
+  readonly misfits: readonly Misfit[];
 }
 
-/** The cut that is set up, with its plan; null while records are loading or one is missing. */
+/** The cut that is set up, with its plan; null while records are loading or one is missing, or when it cannot be. */
 export function useCut() {
   const machines = useRecords('machines');
   const stock = useRecords('stock');
   const tools = useRecords('tools');
   const metals = useMetals();
+  const units = useUnits();
   const { rules = DEFAULT_RULES } = useRules();
   const { draft, set } = useDraft();
   const drawer = useMemo(
@@ -34,17 +58,21 @@ export function useCut() {
     [loading, draft, drawer],
   );
 
-  const cut = useMemo((): Cut | null => {
-    const machine = drawer.machines.find((one) => one.id === choice?.machineId)?.body;
-    const piece = drawer.stock.find((one) => one.id === choice?.stockId)?.body;
-    const tool = drawer.tools.find((one) => one.id === choice?.toolId)?.body;
-    if (!choice || !machine || !piece || !tool) return null;
-    const setup = toSetup(choice, machine, piece, tool, metals.own(piece.metal));
+  const made = useMemo((): SetUp | null => {
+    if (!choice) return null;
+    const setupOf = (wanted: CutChoice): CutSetup | null => {
+      const machine = drawer.machines.find((one) => one.id === wanted.machineId)?.body;
+      const piece = drawer.stock.find((one) => one.id === wanted.stockId)?.body;
+      const tool = drawer.tools.find((one) => one.id === wanted.toolId)?.body;
+      return machine && piece && tool ? toSetup(wanted, machine, piece, tool, metals.own(piece.metal)) : null;
+    };
+    const setup = setupOf(choice);
+    if (!setup) return null;
     return {
       choice,
       setup,
-      plan: cutPlan(setup, rules),
       rules,
+      trial: (change) => setupOf(changed(choice, change, drawer)) ?? setup,
       change: (change) => {
         const now = useDraft.getState().draft;
         set(changed((now && standing(now, drawer)) ?? choice, change, drawer));
@@ -52,5 +80,23 @@ export function useCut() {
     };
   }, [choice, rules, drawer, metals, set]);
 
-  return { cut, drawer, metals, loading, error: machines.error ?? stock.error ?? tools.error };
+  const { cut, refused } = useMemo((): { cut: Cut | null; refused: RefusedCut | null } => {
+    if (!made) return { cut: null, refused: null };
+    const found = misfits(made.setup);
+    return found.length > 0
+      ? { cut: null, refused: { ...made, misfits: found } }
+      : { cut: { ...made, plan: cutPlan(made.setup, rules) }, refused: null };
+  }, [made, rules]);
+
+  const why = refused?.misfits.map((misfit) => sayMisfit(misfit, refused.setup, units)).join(' ');
+  return {
+    cut,
+    refused,
+    /** Why there is no cut though all of its records are there, as sentences. */
+    why,
+    drawer,
+    metals,
+    loading,
+    error: machines.error ?? stock.error ?? tools.error,
+  };
 }

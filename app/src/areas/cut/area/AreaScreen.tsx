@@ -19,12 +19,13 @@ import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
-import { Empty, Loading } from '../../../kit/Empty';
+import { Empty } from '../../../kit/Empty';
 import { Keypad } from '../../../kit/Keypad';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { themed, useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
+import { NoCut } from '../NoCut';
 import { useCutWork } from '../../../workers/cut-work';
 import { useCut, type Cut } from '../useCut';
 
@@ -46,17 +47,10 @@ const SIZE_WORDS: Readonly<Record<Size, string>> = {
 
 /** Compares all cutters for milling a flat face: strips, path and time, the quickest that the machine can drive first. */
 export function AreaScreen() {
-  const { cut, drawer, loading, error } = useCut();
+  const { cut, drawer, loading, error, why } = useCut();
   const router = useRouter();
   const back = () => backOr(router, '/cut');
-  if (!cut)
-    return loading || error ? (
-      <Loading error={error} />
-    ) : (
-      <Empty title="No cut is set up" action={<Button label="To Cut" onPress={back} />}>
-        Choose machine, stock and tool first.
-      </Empty>
-    );
+  if (!cut) return <NoCut loading={loading} error={error} why={why} />;
   if (!isMill(cut.setup.machine))
     return (
       <Screen title="A flat face" onBack={back}>

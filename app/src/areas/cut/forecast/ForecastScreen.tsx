@@ -4,14 +4,13 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
-import { Button } from '../../../kit/Button';
-import { Empty, Loading } from '../../../kit/Empty';
 import { DangerIcon, WarningIcon } from '../../../kit/icons';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { themed, useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { saySpeed } from '@pike-stone/words';
+import { NoCut } from '../NoCut';
 import { useCut, type Cut } from '../useCut';
 import { ChipArt } from './ChipArt';
 import { sayForecast, type ForecastRow } from '@pike-stone/words/forecast';
@@ -20,16 +19,8 @@ import { WantedFinish } from './WantedFinish';
 
 /** The forecast of the cut: power, spring, finish, chip, heat and life, each with its reasons and what would change it. */
 export function ForecastScreen() {
-  const { cut, loading, error } = useCut();
-  const router = useRouter();
-  if (cut) return <Forecast cut={cut} />;
-  return loading || error ? (
-    <Loading error={error} />
-  ) : (
-    <Empty title="No cut is set up" action={<Button label="To Cut" onPress={() => router.replace('/cut')} />}>
-      Choose machine, stock and tool first.
-    </Empty>
-  );
+  const { cut, loading, error, why } = useCut();
+  return cut ? <Forecast cut={cut} /> : <NoCut loading={loading} error={error} why={why} />;
 }
 
 function Forecast({ cut }: { cut: Cut }) {

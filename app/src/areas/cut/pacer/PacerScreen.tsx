@@ -9,27 +9,21 @@ import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Tick } from '../../../kit/Choice';
-import { Empty, Loading } from '../../../kit/Empty';
+import { Empty } from '../../../kit/Empty';
 import { useKeys } from '../../../kit/keys';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
+import { NoCut } from '../NoCut';
 import { useCut } from '../useCut';
 
 /** A dial that turns as fast as the handwheel should be wound, with a beat. */
 export function PacerScreen() {
-  const { cut, loading, error } = useCut();
+  const { cut, loading, error, why } = useCut();
   const router = useRouter();
   const back = () => backOr(router, '/cut');
-  if (!cut)
-    return loading || error ? (
-      <Loading error={error} />
-    ) : (
-      <Empty title="No cut is set up" action={<Button label="To Cut" onPress={back} />}>
-        Choose machine, stock and tool first.
-      </Empty>
-    );
+  if (!cut) return <NoCut loading={loading} error={error} why={why} />;
   const { setting, mmMin } = cut.plan.feed;
   if (setting.how !== 'hand')
     return (

@@ -8,12 +8,13 @@ import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
-import { Empty, Loading } from '../../../kit/Empty';
+import { Empty } from '../../../kit/Empty';
 import { Keypad } from '../../../kit/Keypad';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
+import { NoCut } from '../NoCut';
 import { useCut, type Cut } from '../useCut';
 import {
   freshThread,
@@ -29,17 +30,10 @@ import {
 
 /** Cuts a thread pass by pass: the slide readings of each pass, and the measure over wires at the end. */
 export function ThreadScreen() {
-  const { cut, loading, error } = useCut();
+  const { cut, loading, error, why } = useCut();
   const router = useRouter();
   const back = () => backOr(router, '/cut');
-  if (!cut)
-    return loading || error ? (
-      <Loading error={error} />
-    ) : (
-      <Empty title="No cut is set up" action={<Button label="To Cut" onPress={back} />}>
-        Choose machine, stock and tool first.
-      </Empty>
-    );
+  if (!cut) return <NoCut loading={loading} error={error} why={why} />;
   const { setup } = cut;
   if (!isDoneWith(setup, 'threading-tool'))
     return (

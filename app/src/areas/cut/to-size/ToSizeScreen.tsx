@@ -8,11 +8,12 @@ import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
-import { Empty, Loading } from '../../../kit/Empty';
+import { Empty } from '../../../kit/Empty';
 import { Keypad } from '../../../kit/Keypad';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { useUndo } from '../../../kit/Undo';
 import { SPACE } from '../../../theme/type';
+import { NoCut } from '../NoCut';
 import { useCut, type Cut } from '../useCut';
 import { Measured } from './Measured';
 import { NextPass } from './NextPass';
@@ -39,17 +40,10 @@ type Editing = 'startMm' | 'targetMm' | 'depthMm' | 'finishMm' | 'measured';
 
 /** Brings work to size: passes, dial readings, and the correction after each measurement. */
 export function ToSizeScreen() {
-  const { cut, loading, error } = useCut();
+  const { cut, loading, error, why } = useCut();
   const router = useRouter();
   const back = () => backOr(router, '/cut');
-  if (!cut)
-    return loading || error ? (
-      <Loading error={error} />
-    ) : (
-      <Empty title="No cut is set up" action={<Button label="To Cut" onPress={back} />}>
-        Choose machine, stock and tool first.
-      </Empty>
-    );
+  if (!cut) return <NoCut loading={loading} error={error} why={why} />;
   const dial = dialOf(cut.setup);
   if (!dial)
     return (

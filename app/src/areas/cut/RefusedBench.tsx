@@ -1,0 +1,82 @@
+import type { CutChoice } from '@pike-stone/contract';
+import type { MisfitField } from '@pike-stone/core';
+import { sayMisfit } from '@pike-stone/words';
+import { useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { useUnits } from '../../data/preferences';
+import { Button } from '../../kit/Button';
+import { Caution } from '../../kit/Caution';
+import { themed } from '../../theme/theme';
+import { SPACE } from '../../theme/type';
+import { EditDimension } from './EditDimension';
+import { Sentence, type Chooser } from './Sentence';
+import type { DimensionKey } from './sketch/dimensions';
+import type { RefusedCut } from './useCut';
+
+interface Remedy {
+  readonly label: string;
+  readonly does: { readonly edit: Exclude<DimensionKey, 'feed'> } | { readonly choose: Chooser };
+  /** Clears what was typed, where the plan has a start of its own. */
+  readonly reset?: Partial<CutChoice>;
+}
+
+/** What can be changed about each refusal, at the field it belongs to. */
+const REMEDIES: Readonly<Record<MisfitField, readonly Remedy[]>> = {
+  operation: [{ label: 'Another operation', does: { choose: 'operation' } }],
+  workDiameterMm: [
+    { label: 'Another size', does: { edit: 'diameter' } },
+    { label: 'Another tool', does: { choose: 'tool' } },
+    { label: 'Other stock', does: { choose: 'stock' } },
+  ],
+  depthMm: [{ label: 'Another depth', does: { edit: 'depth' }, reset: { depthMm: null } }],
+  widthMm: [{ label: 'Another width', does: { edit: 'width' }, reset: { widthMm: null } }],
+  pitchMm: [{ label: 'Another pitch', does: { edit: 'pitch' }, reset: { pitchMm: null } }],
+};
+
+/** The page of a cut that cannot be: why, and what to change. Nothing that was typed is lost. */
+export function RefusedBench({ cut, onChoose }: { cut: RefusedCut; onChoose: (what: Chooser) => void }) {
+  const styles = useStyles();
+  const units = useUnits();
+  const [editing, setEditing] = useState<Exclude<DimensionKey, 'feed'> | null>(null);
+  return (
+    <ScrollView style={styles.page}>
+      <Sentence cut={cut} onChoose={onChoose} />
+      {cut.misfits.map((misfit) => (
+        <View key={misfit.code} style={styles.sheet} role="alert">
+          <Caution level="danger">{sayMisfit(misfit, cut.setup, units)}</Caution>
+          <View style={styles.remedies}>
+            {REMEDIES[misfit.field].map(({ label, does }) => (
+              <Button
+                key={label}
+                kind="main"
+                label={label}
+                onPress={() => ('edit' in does ? setEditing(does.edit) : onChoose(does.choose))}
+              />
+            ))}
+            {REMEDIES[misfit.field].map(
+              ({ reset }) =>
+                reset && <Button key="start" label="Take our start" onPress={() => cut.change(reset)} />,
+            )}
+          </View>
+        </View>
+      ))}
+      {editing && (
+        <EditDimension dimension={editing} cut={{ ...cut, plan: null }} onClose={() => setEditing(null)} />
+      )}
+    </ScrollView>
+  );
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    page: { flex: 1, backgroundColor: c.ground },
+    sheet: { backgroundColor: c.sheet, borderTopWidth: 1, borderBottomWidth: 1, borderColor: c.line },
+    remedies: {
+      flexDirection: 'row',
+      flexWrap: 'wrap',
+      gap: SPACE.close,
+      paddingHorizontal: SPACE.edge,
+      paddingBottom: SPACE.edge,
+    },
+  }),
+);
