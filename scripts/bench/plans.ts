@@ -47,7 +47,7 @@ function run(seconds: number, plan: (setup: CutSetup) => number): number {
   let sum = 0;
   while (performance.now() < end) {
     for (const setup of setups) {
-      sum += plan({ ...setup, workDiameterMm: 5 + (plans % 300) });
+      sum += plan({ ...setup, workDiameterMm: 25 + (plans % 275) });
       plans += 1;
     }
   }

@@ -9,7 +9,7 @@ import {
   type Tool,
 } from '@pike-stone/core';
 import { compareCutters, finishWish, forecast, sweep, toBreak, whatLimits } from '@pike-stone/core/forecast';
-import { cautions, sayDepth, sayFeed, saySpeed, warnings, working } from '@pike-stone/words';
+import { cautions, refusals, sayDepth, sayFeed, saySpeed, warnings, working } from '@pike-stone/words';
 import { sayForecast } from '@pike-stone/words/forecast';
 import type { Case } from './cases';
 
@@ -66,6 +66,8 @@ const isThread = (setup: CutSetup): setup is CutSetup<ThreadingTool> => setup.to
 const COMPARED_EVERY = 12;
 
 export function told({ setup, rules, units }: Case, index: number, cutters: readonly Tool[]): Told {
+  const refused = refusals(setup, units);
+  if (refused.length > 0) return { numbers: {}, sentences: refused };
   const plan = cutPlan(setup, rules);
   const found = forecast(setup, plan);
   const numbers: Record<string, number | null> = {};

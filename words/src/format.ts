@@ -35,7 +35,10 @@ const SMALL_IN = 0.01;
 /** A length to 0.01 mm or 0.001 in, small ones to 0.0001 in, without needless zeros in mm. */
 export function formatLength(mm: number, units: UnitSystem): Shown {
   const inches = mm / 25.4;
-  if (units === 'inch') return { figure: inches.toFixed(Math.abs(inches) < SMALL_IN ? 4 : 3), unit: 'in' };
+  if (units === 'inch') {
+    const figure = inches.toFixed(Math.abs(inches) < SMALL_IN ? 4 : 3);
+    return { figure: Number(figure) === 0 ? '0' : figure, unit: 'in' };
+  }
   return { figure: trimZeros(mm.toFixed(2)), unit: 'mm' };
 }
 

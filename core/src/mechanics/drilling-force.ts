@@ -37,7 +37,12 @@ export function drillingForce(metal: ForceConstants, edge: ForceEdge, cut: Drill
   const chisel = CHISEL_THRUST[pilotMm >= WEB_SHARE * diameterMm ? 'piloted' : cut.point];
   const torqueNm = (force.kc * feedMmRev * (diameterMm ** 2 - pilotMm ** 2)) / 8000;
   return {
-    ...force,
+    kc: force.kc,
+    kRake: force.kRake,
+    kSpeed: force.kSpeed,
+    kWear: force.kWear,
+    kOperation: force.kOperation,
+    extrapolated: force.extrapolated,
     speedMPerMin,
     chipMm,
     torqueNm,

@@ -1,3 +1,5 @@
+import { clamp } from '../quantity/clamp';
+import { highestOfConcave } from '../quantity/highest-of-concave';
 import { positive, within } from '../quantity/out-of-range';
 import { specificForce, type ForceConstants, type ForceEdge, type SpecificForce } from './specific-force';
 import { surfaceSpeed } from './spindle-speed';
@@ -34,8 +36,6 @@ export interface MillingForce extends MillingPower {
   readonly peakTorqueNm: number;
 }
 
-const STEPS = 90;
-
 /** Where the teeth enter and leave, rad. */
 function arc({ diameterMm, aeMm, position }: MillingCut): readonly [from: number, to: number] {
   if (position === 'side') return [0, Math.acos(1 - (2 * aeMm) / diameterMm)];
@@ -63,7 +63,12 @@ export function millingPower(metal: ForceConstants, edge: ForceEdge, cut: Millin
   const force = specificForce(metal, edge, meanChipMm, speedMPerMin, 'mill');
   const feedMmMin = fzMm * teeth * rpm;
   return {
-    ...force,
+    kc: force.kc,
+    kRake: force.kRake,
+    kSpeed: force.kSpeed,
+    kWear: force.kWear,
+    kOperation: force.kOperation,
+    extrapolated: force.extrapolated,
     speedMPerMin,
     meanChipMm,
     feedMmMin,
@@ -83,7 +88,19 @@ export function millingForce(metal: ForceConstants, edge: ForceEdge, cut: Millin
   const mean = millingPower(metal, edge, cut);
   const peakN = peak(metal, mean, cut, ...arc(cut), cut.approachDeg * DEG);
   return {
-    ...mean,
+    kc: mean.kc,
+    kRake: mean.kRake,
+    kSpeed: mean.kSpeed,
+    kWear: mean.kWear,
+    kOperation: mean.kOperation,
+    extrapolated: mean.extrapolated,
+    speedMPerMin: mean.speedMPerMin,
+    meanChipMm: mean.meanChipMm,
+    feedMmMin: mean.feedMmMin,
+    engagementDeg: mean.engagementDeg,
+    teethInCut: mean.teethInCut,
+    removalCm3Min: mean.removalCm3Min,
+    powerKw: mean.powerKw,
     peakN,
     peakPowerKw: (peakN * mean.speedMPerMin) / 60_000,
     peakTorqueNm: (peakN * cut.diameterMm) / 2000,
@@ -98,20 +115,30 @@ function peak(
   to: number,
   kappa: number,
 ): number {
+  const exponent = 1 - metal.mc;
   const perTooth =
     metal.kc11 * force.kRake * force.kSpeed * force.kWear * force.kOperation * (apMm / Math.sin(kappa));
+  const thickest = (fzMm * Math.sin(kappa)) ** exponent;
   const pitch = (2 * Math.PI) / teeth;
+  // One tooth at a time: highest where it comes nearest to the thickest chip.
+  if (to - from <= pitch) return perTooth * thickest * Math.sin(clamp(Math.PI / 2, from, to)) ** exponent;
+  /** Sum over the teeth in the arc when one stands at an angle. */
   const at = (first: number): number => {
     let sum = 0;
     // The tooth nearest behind the entry, and every one before it.
     for (let phi = first - Math.floor((first - from) / pitch) * pitch; phi <= to + 1e-12; phi += pitch)
-      sum += perTooth * Math.max(0, fzMm * Math.sin(kappa) * Math.sin(phi)) ** (1 - metal.mc);
+      sum += Math.max(0, Math.sin(phi)) ** exponent;
     return sum;
   };
-  let most = Math.max(at(from), at(to));
-  for (let i = 0; i < STEPS; i += 1) most = Math.max(most, at(from + (pitch * i) / STEPS));
-  if (from <= Math.PI / 2 && to >= Math.PI / 2) most = Math.max(most, at(Math.PI / 2));
-  return most;
+  // Between two teeth coming in or going out the sum is concave: its highest is searched in each of the two parts.
+  const leaves = to - Math.floor((to - from) / pitch) * pitch;
+  const most = Math.max(
+    at(from),
+    at(to),
+    highestOfConcave(at, from, leaves),
+    highestOfConcave(at, leaves + 1e-9, from + pitch - 1e-9),
+  );
+  return perTooth * thickest * most;
 }
 
 /** The axial depth that takes all the power of the spindle, mm. */

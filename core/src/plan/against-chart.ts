@@ -40,18 +40,28 @@ function depthShare(setup: CutSetup, { depth }: CutPlan): number {
   return cutting === 'milling' ? depth.mm / depth.wantedMm : 1;
 }
 
-/** Minutes the edge lasts; null below carbide's useful speed, where wear does not decide. */
-export function edgeLife(setup: CutSetup, plan: CutPlan): ToolLife | null {
+/**
+ * Minutes the edge lasts; null below carbide's useful speed, where wear does not decide.
+ *
+ * @param isTooHot  the edge is over its hot limit: it lasts its usual time at most, however thin the chip
+ */
+export function edgeLife(setup: CutSetup, plan: CutPlan, isTooHot: boolean): ToolLife | null {
   const { edge, speed } = plan;
   if (edge.family === 'carbide' && speed.actualMPerMin < speed.range.leastUsefulMPerMin) return null;
-  return toolLife(edge, {
+  const life = toolLife(edge, {
     middleMPerMin: middleMPerMin(plan),
     spared: spared(plan),
     speedMPerMin: speed.actualMPerMin,
     feedShare: feedShare(setup, plan),
     depthShare: depthShare(setup, plan),
   });
+  return isTooHot ? atMost(life, edge.life.minutes) : life;
 }
+
+const atMost = ({ minutes, lowMinutes, highMinutes }: ToolLife, mostMinutes: number): ToolLife => {
+  const share = Math.min(1, mostMinutes / minutes);
+  return { minutes: share * minutes, lowMinutes: share * lowMinutes, highMinutes: share * highMinutes };
+};
 
 export interface ChartedHeat {
   readonly interfaceC: number;

@@ -3,10 +3,19 @@ import { toDialStep, wholeSteps } from '../operation/depth-step';
 import { operationOf, type CutSetup } from '../operation/registry';
 import { surfaceSpeed } from '../mechanics/spindle-speed';
 import type { PlanAt } from './plan-at';
-import { leavesReserve, POWER_RESERVE, powerShare } from './power-share';
+import { leavesReserve, POWER_RESERVE, powerShare, stepPower, type PowerShare } from './power-share';
 
 /** A depth is eased to the machine's power so many times, then left as it is. */
 const MOST_EASINGS = 3;
+/** A slower step is tried where an estimate of its torque comes as near as this to enough: cutting slower takes more force. */
+const ESTIMATE_SLACK = 1.05;
+
+/** A plan with what it takes of the machine. */
+interface Weighed {
+  readonly plan: CutPlan;
+  readonly share: number;
+  readonly torqueNm: number;
+}
 
 /**
  * A plan that leaves a quarter of the machine's power and torque in reserve, as far as
@@ -18,24 +27,27 @@ export function withinPower(setup: CutSetup, plan: CutPlan, at: PlanAt): CutPlan
   const { depthIsChosen, easesDepth } = operationOf(setup);
   // A depth that was typed is a choice: the findings say what it asks of the machine.
   if (depthIsChosen && setup.depthMm !== null) return plan;
-  if (fits(setup, plan)) return plan;
-  const shallower = easesDepth ? lessDepth(setup, plan, at) : plan;
-  return fits(setup, shallower) ? shallower : lessFeed(setup, shallower, at);
+  if (stepPower(setup, plan.speed.rungRpm) === null) return plan;
+  const first = weigh(setup, plan);
+  if (leavesReserve(first.share)) return plan;
+  const shallower = easesDepth ? lessDepth(setup, first, at) : first;
+  return leavesReserve(shallower.share) ? shallower.plan : lessFeed(setup, shallower, at).plan;
 }
 
-const shareOf = (setup: CutSetup, plan: CutPlan): number => powerShare(setup, plan).share ?? 0;
-const fits = (setup: CutSetup, plan: CutPlan): boolean => leavesReserve(shareOf(setup, plan));
+function weigh(setup: CutSetup, plan: CutPlan): Weighed {
+  const { share, torqueNm }: PowerShare = powerShare(setup, plan);
+  return { plan, share: share ?? 0, torqueNm };
+}
 
 /** Less depth may lift a factor and so the speed: looked at again, a few times at most. */
-function lessDepth(setup: CutSetup, plan: CutPlan, at: PlanAt): CutPlan {
-  let eased = plan;
-  for (let i = 0; i < MOST_EASINGS; i += 1) {
-    const share = shareOf(setup, eased);
-    if (leavesReserve(share)) break;
-    const dial = operationOf(setup).depthDial(setup.machine);
-    const mm = toDialStep((eased.depth.mm * POWER_RESERVE) / share, dial, wholeSteps);
-    if (mm <= leastDepthMm(setup, eased) || mm >= eased.depth.mm) break;
-    eased = at({ ...eased.depth, startMm: mm, reason: 'machine-power' });
+function lessDepth(setup: CutSetup, first: Weighed, at: PlanAt): Weighed {
+  let eased = first;
+  const dial = operationOf(setup).depthDial(setup.machine);
+  for (let i = 0; i < MOST_EASINGS && !leavesReserve(eased.share); i += 1) {
+    const { depth } = eased.plan;
+    const mm = toDialStep((depth.mm * POWER_RESERVE) / eased.share, dial, wholeSteps);
+    if (mm <= leastDepthMm(setup, eased.plan) || mm >= depth.mm) break;
+    eased = weigh(setup, at({ ...depth, startMm: mm, reason: 'machine-power' }));
   }
   return eased;
 }
@@ -44,34 +56,43 @@ function lessDepth(setup: CutSetup, plan: CutPlan, at: PlanAt): CutPlan {
 const leastDepthMm = ({ firstPassOnSkin, stock }: CutSetup, { feed }: CutPlan): number =>
   firstPassOnSkin ? stock.skinMm : (feed.turning?.depthFloorMm ?? 0);
 
-/** A finer feed in this step and in each slower one, until the reserve is left. */
-function lessFeed(setup: CutSetup, plan: CutPlan, at: PlanAt): CutPlan {
-  let [best, least] = [plan, shareOf(setup, plan)];
-  for (const rpm of stepsDown(setup, plan)) {
-    const atStep = rpm === plan.speed.rungRpm ? plan : at(plan.depth, { rpm, feedMmRev: null });
-    const finer = finerFeed(setup, atStep, at, rpm === plan.speed.rungRpm ? null : rpm);
-    const share = shareOf(setup, finer);
-    if (share < least) [best, least] = [finer, share];
-    if (leavesReserve(share)) break;
+/** A finer feed in this step, then in slower ones, until the reserve is left. */
+function lessFeed(setup: CutSetup, first: Weighed, at: PlanAt): Weighed {
+  let best = finerFeed(setup, first, at, null);
+  for (const rpm of stepsDown(setup, best)) {
+    if (leavesReserve(best.share)) break;
+    const atStep = weigh(setup, at(first.plan.depth, { rpm, feedMmRev: null }));
+    const finer = finerFeed(setup, atStep, at, rpm);
+    if (finer.share < best.share) best = finer;
   }
   return best;
 }
 
-/** The step in use and those under it, fastest first; carbide is not taken under its useful speed. */
-function stepsDown(setup: CutSetup, { speed, edge, diameterMm }: CutPlan): number[] {
-  if (setup.rpmByHand !== null) return [speed.rungRpm];
+/**
+ * Slower steps that may drive a cut, fastest first: those whose torque comes near to
+ * what it takes; only the slowest when none does. Carbide is not taken under its useful speed.
+ */
+function stepsDown(setup: CutSetup, { plan, torqueNm }: Weighed): number[] {
+  if (setup.rpmByHand !== null) return [];
+  const { speed, edge, diameterMm } = plan;
   const isUseful = (rpm: number): boolean =>
     edge.family !== 'carbide' || surfaceSpeed(rpm, diameterMm) >= speed.range.leastUsefulMPerMin;
-  const slower = setup.machine.speeds.map(({ rpm }) => rpm).filter((rpm) => rpm < speed.rungRpm);
-  return [speed.rungRpm, ...slower.filter(isUseful).reverse()];
+  const slower = setup.machine.speeds
+    .map(({ rpm }) => rpm)
+    .filter((rpm) => rpm < speed.rungRpm && isUseful(rpm))
+    .reverse();
+  const drives = slower.filter(
+    (rpm) => (stepPower(setup, rpm)?.torqueNm ?? 0) * POWER_RESERVE * ESTIMATE_SLACK >= torqueNm,
+  );
+  return drives.length > 0 ? drives : slower.slice(-1);
 }
 
 /** The feed that leaves the reserve, no finer than what cuts: force goes with feed^(1 - mc). */
-function finerFeed(setup: CutSetup, plan: CutPlan, at: PlanAt, rpm: number | null): CutPlan {
-  const share = shareOf(setup, plan);
+function finerFeed(setup: CutSetup, weighed: Weighed, at: PlanAt, rpm: number | null): Weighed {
+  const { plan, share } = weighed;
   const { mmRev, lowMmRev, setting } = plan.feed;
-  if (leavesReserve(share) || setup.feedByHand !== null || setting.how === 'screw') return plan;
+  if (leavesReserve(share) || setup.feedByHand !== null || setting.how === 'screw') return weighed;
   const eased = mmRev * (POWER_RESERVE / share) ** (1 / (1 - plan.metal.mc));
   const feedMmRev = Math.max(eased, lowMmRev);
-  return feedMmRev < mmRev ? at(plan.depth, { rpm, feedMmRev }) : plan;
+  return feedMmRev < mmRev ? weigh(setup, at(plan.depth, { rpm, feedMmRev })) : weighed;
 }

@@ -1,4 +1,4 @@
-import type { CutPlan, DepthStart } from '../operation/cut-plan';
+import type { CutPlan } from '../operation/cut-plan';
 import { toDialStep, wholeSteps } from '../operation/depth-step';
 import { isMill } from '../machine/machine';
 import { operationOf, type CutSetup } from '../operation/registry';
@@ -31,37 +31,48 @@ function bendMm(setup: CutSetup, plan: CutPlan): number {
 
 /**
  * A plan whose cutter hardly bends: first half the width where that helps, then less
- * depth, as far as the plan chose them. The force goes with the depth.
+ * depth, as far as the plan chose them.
  */
 export function withinSpring(setup: CutSetup, plan: CutPlan, at: PlanAt): CutPlan {
   if (!operationOf(setup).easesToSpring) return plan;
-  const bent = bendMm(setup, plan);
-  if (bent <= mostSpringMm(setup, plan) * SLACK) return plan;
-  const narrow = narrower(setup, plan, bent, at);
-  return setup.depthMm === null ? shallower(setup, narrow, at) : narrow;
+  const first = { plan, bent: bendMm(setup, plan) };
+  if (first.bent <= mostSpringMm(setup, plan) * SLACK) return plan;
+  const narrow = narrower(setup, first, at);
+  return setup.depthMm === null ? shallower(setup, narrow, at) : narrow.plan;
 }
 
-function narrower(setup: CutSetup, plan: CutPlan, bent: number, at: PlanAt): CutPlan {
-  const { widthMm } = plan.depth;
+/** A plan with how far its cutter bends, mm. */
+interface Bent {
+  readonly plan: CutPlan;
+  readonly bent: number;
+}
+
+function narrower(setup: CutSetup, first: Bent, at: PlanAt): Bent {
+  const { depth } = first.plan;
   const { widthIsChosen, skinByWidth } = operationOf(setup);
   const needsWidth = setup.firstPassOnSkin && skinByWidth;
-  if (!widthIsChosen || setup.widthMm !== null || widthMm === null || needsWidth) return plan;
+  if (!widthIsChosen || setup.widthMm !== null || depth.widthMm === null || needsWidth) return first;
   const dial = isMill(setup.machine) ? setup.machine.tableWheel : null;
-  const half = toDialStep(widthMm * NARROWED, dial, wholeSteps);
-  const narrow = at({ ...plan.depth, widthMm: half, reason: 'cutter-spring' });
-  return bendMm(setup, narrow) < WORTH_NARROWING * bent ? narrow : plan;
+  const half = toDialStep(depth.widthMm * NARROWED, dial, wholeSteps);
+  const plan = at({ ...depth, widthMm: half, reason: 'cutter-spring' });
+  const narrow = { plan, bent: bendMm(setup, plan) };
+  return narrow.bent < WORTH_NARROWING * first.bent ? narrow : first;
 }
 
-function shallower(setup: CutSetup, plan: CutPlan, at: PlanAt): CutPlan {
+/** The force goes with the depth, so one step does; only where less depth lifts a factor it is looked at again. */
+function shallower(setup: CutSetup, first: Bent, at: PlanAt): CutPlan {
   const dial = operationOf(setup).depthDial(setup.machine);
-  let eased = plan;
+  let { plan, bent } = first;
   for (let i = 0; i < MOST_EASINGS; i += 1) {
-    const [bent, most] = [bendMm(setup, eased), mostSpringMm(setup, eased)];
+    const most = mostSpringMm(setup, plan);
     if (bent <= most * SLACK) break;
-    const startMm = toDialStep((eased.depth.mm * most) / bent, dial, wholeSteps);
-    if (startMm >= eased.depth.mm) break;
-    const from: DepthStart = { ...eased.depth, startMm, reason: 'cutter-spring' };
-    eased = at(from);
+    const startMm = toDialStep((plan.depth.mm * most) / bent, dial, wholeSteps);
+    if (startMm >= plan.depth.mm) break;
+    const eased = at({ ...plan.depth, startMm, reason: 'cutter-spring' });
+    const isSameChip = eased.feed.mmRev === plan.feed.mmRev && eased.speed.rungRpm === plan.speed.rungRpm;
+    const isSameLength = plan.depth.mm <= setup.stickOutMm;
+    bent = isSameChip && isSameLength ? (bent * startMm) / plan.depth.mm : bendMm(setup, eased);
+    plan = eased;
   }
-  return eased;
+  return plan;
 }

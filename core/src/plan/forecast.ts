@@ -49,13 +49,14 @@ export function forecast(setup: CutSetup, plan: CutPlan): Forecast {
   const power = powerForecast(setup, plan);
   const lengthMm = operation.passLengthMm(setup, plan);
   const cut = chipCut(setup, plan);
+  const heat = power && heatForecast(setup, plan, power.force.kOperation);
   return {
     power,
     spring: power && springForecast(setup, plan, power),
     finish: finishForecast(setup, plan),
     chip: cut && chipForm(cut, NO_BREAKER),
-    heat: power && heatForecast(setup, plan, power.force.kOperation),
-    life: power && edgeLife(setup, plan),
+    heat,
+    life: power && edgeLife(setup, plan, heat?.verdict === 'over'),
     lengthMm,
     passS: (60 * lengthMm) / plan.feed.mmMin,
   };

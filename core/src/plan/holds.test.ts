@@ -20,7 +20,7 @@ import { cutPlan } from './cut-plan';
 import { mostSpringMm } from './ease-spring';
 import { findings } from './findings';
 import { forecast } from './forecast';
-import { powerShare } from './power-share';
+import { leavesReserve, powerShare } from './power-share';
 import { DEFAULT_RULES } from './rules';
 
 const planOf = (input: CutSetup) => cutPlan(input, DEFAULT_RULES);
@@ -233,7 +233,7 @@ describe('power and torque', () => {
           const input = { ...made, depthMm: null };
           const plan = planOf(input);
           const { share } = powerShare(input, plan);
-          if (share === null || share <= 0.7501) return true;
+          if (share === null || leavesReserve(share)) return true;
           const { feed, speed, edge, diameterMm } = plan;
           const finest = feed.mmRev <= feed.lowMmRev * 1.0001 || feed.setting.how !== 'hand';
           const slower = input.machine.speeds.filter(({ rpm }) => rpm < speed.rungRpm);

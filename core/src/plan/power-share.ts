@@ -21,6 +21,12 @@ const RESERVE_SLACK = 1.001;
 /** Whether a cut that takes this share of the machine leaves the reserve. */
 export const leavesReserve = (share: number): boolean => share <= POWER_RESERVE * RESERVE_SLACK;
 
+/** What the spindle has in a speed step of the machine; null when its motor is not known. */
+export function stepPower({ machine }: CutSetup, rpm: number): SpindlePower | null {
+  const step = machine.speeds.find((one) => one.rpm === rpm);
+  return step ? spindlePower(step, machine.motor) : null;
+}
+
 /** Power and torque of the cut against what the machine has in the speed step in use. */
 export function powerShare(
   setup: CutSetup,
@@ -29,8 +35,7 @@ export function powerShare(
 ): PowerShare {
   if (!load) return { torqueNm: 0, powerKw: 0, has: null, share: null, tighter: 'power' };
   const { powerKw, torqueNm } = load;
-  const step = setup.machine.speeds.find((one) => one.rpm === plan.speed.rungRpm);
-  const has = step ? spindlePower(step, setup.machine.motor) : null;
+  const has = stepPower(setup, plan.speed.rungRpm);
   if (!has) return { torqueNm, powerKw, has, share: null, tighter: 'power' };
   const [byPower, byTorque] = [powerKw / has.powerKw, torqueNm / has.torqueNm];
   return {

@@ -11,11 +11,11 @@ import {
 import {
   formatChainFeed,
   formatChainRate,
-  formatFactor,
   formatFeedPerTurn,
   formatFeedRate,
   formatSeconds,
   joined,
+  significant,
   type UnitSystem,
 } from '../format';
 import { WHEEL_WORDS } from '../machine';
@@ -169,6 +169,9 @@ function noseLines(setup: CutSetup, { feed }: CutPlan, units: UnitSystem): Worki
   ];
 }
 
+/** A raise under this does not show in three figures. */
+const TOLD_RAISE = 1.0005;
+
 /** 0.6 x the most, with the figures of this nose. */
 function roughRelation({ turning, baseMm }: FeedPlan, bar: boolean, units: UnitSystem): string {
   const share = bar ? 0.36 : 0.6;
@@ -186,13 +189,13 @@ function toothLines(setup: CutSetup, { feed, metal }: CutPlan, units: UnitSystem
   if (!tooth) return [];
   const verb = OPERATION_WORDS[setup.operation].verb.toLowerCase();
   const thinning: WorkingLine[] =
-    tooth.compensation > 1.005
+    tooth.compensation > TOLD_RAISE
       ? [
           {
             key: 'thinning',
             kind: 'factor',
             label: 'Narrow cut thins the chip',
-            value: formatFactor(tooth.compensation),
+            value: `× ${significant(tooth.compensation, 4)}`,
             reason: `feed may rise, never more than × ${tooth.cap}`,
           },
         ]

@@ -2,7 +2,6 @@ import type { Material } from '../../material/material';
 import type { FactorName } from '../../mechanics/factor-chain';
 import { DEG } from '../../quantity/angle';
 import type { Drill } from '../../tool/tool';
-import { setByTool } from '../depth-start';
 import type { CutPlan } from '../cut-plan';
 import {
   axialLoad,
@@ -74,7 +73,7 @@ export const drill: Operation<Drill> = {
   rimDiameterMm: ({ tool }) => tool.diameterMm,
   startDepth: ({ tool }, { metal }) => {
     const wantedMm = tool.diameterMm * firstClearing(metal);
-    return { ...setByTool(toHalf(wantedMm)), wantedMm };
+    return { wantedMm, factor: 1, startMm: toHalf(wantedMm), reason: 'own', widthMm: null };
   },
   depthFactors: (job, depthMm) => [...handFed(job), ...deepFactor(depthMm / job.tool.diameterMm)],
   lighter: lighterDrill,

@@ -5,6 +5,7 @@ import { chartedFeed } from '../charted-feed';
 import type { CutPlan, FeedStart } from '../cut-plan';
 import { forceEdge } from '../edge';
 import type { Job } from '../job';
+import type { LighterTool } from '../lighter-tool';
 import type { FeedContext, Operation } from '../operation';
 
 type Broad = PartingBlade | FormTool | TurningTool;
@@ -15,6 +16,15 @@ const BLADE_FEED = { hss: [0.02, 0.04, 0.08], carbide: [0.04, 0.07, 0.12] } as c
 const FORM_FEED = [0.01, 0.02, 0.04] as const;
 /** From this width on a form is broad, mm. */
 export const BROAD_MM = 10;
+
+/** A blade that the machine would drive: force goes with its width. */
+export const lighterBlade =
+  (widthMm: (job: Job<PartingBlade>) => number) =>
+  (job: Job<PartingBlade>, _plan: CutPlan, times: number): LighterTool => ({
+    what: 'blade',
+    mm: widthMm(job) * times,
+    pilotMm: null,
+  });
 
 /** Feed of a parting or grooving blade. */
 export const bladeFeed = (_job: Job<Broad>, { edge, factors }: FeedContext): FeedStart =>
@@ -76,10 +86,5 @@ export const broadEdge = <T extends Broad>(kind: ForceOperation, widthMm: (job: 
     toothChipMm: () => null,
     cuttingLengthMm: () => null,
     passLengthMm: (_job: Job<T>, plan: CutPlan) => plan.depth.mm,
-    lighter: (job: Job<T>, plan: CutPlan, times: number) => ({
-      what: 'blade',
-      mm: widthMm({ ...job, depthMm: plan.depth.mm }) * times,
-      pilotMm: null,
-    }),
   } satisfies Partial<Operation<T>>;
 };

@@ -50,12 +50,17 @@ export const lighterDrill = ({ tool }: Job<Axial>, _plan: CutPlan, times: number
 
 /** What all share that go in along their axis: the load of a drill with its own point. */
 export const axialLoad = <T extends Axial>(pointFor: (job: Job<T>, plan: CutPlan) => Point) => {
-  const forceOf = (job: Job<T>, plan: CutPlan) =>
-    drillingForce(forceConstants(plan.metal), forceEdge(job.tool, plan.metal, plan.edge), {
-      ...pointFor(job, plan),
+  const forceOf = (job: Job<T>, plan: CutPlan) => {
+    const { diameterMm, pilotMm, pointAngleDeg, point } = pointFor(job, plan);
+    return drillingForce(forceConstants(plan.metal), forceEdge(job.tool, plan.metal, plan.edge), {
+      diameterMm,
+      pilotMm,
+      pointAngleDeg,
+      point,
       feedMmRev: plan.feed.mmRev,
       rpm: plan.speed.rungRpm,
     });
+  };
   return {
     spindleLoad: (job: Job<T>, plan: CutPlan) => {
       const force = forceOf(job, plan);

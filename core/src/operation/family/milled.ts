@@ -137,11 +137,6 @@ export const milled = <T extends MillCutter>({
     toothChipMm: (job: Job<T>, fzMm: number, depthMm: number, widthMm: number | null) =>
       toothChip(job.tool.diameterMm, engagement(job, depthMm, widthMm).aeMm, fzMm).maxChipMm,
     passLengthMm: milledPassMm,
-    lighter: ({ tool }: Job<T>, _plan: CutPlan, times: number) => ({
-      what: 'cutter',
-      mm: tool.diameterMm * Math.sqrt(times),
-      pilotMm: null,
-    }),
   } satisfies Partial<Operation<T>>;
 };
 

@@ -1,6 +1,6 @@
 import type { PartingBlade } from '../../tool/tool';
 import { setByTool } from '../depth-start';
-import { bladeFeed, broadEdge } from '../family/broad-edge';
+import { bladeFeed, broadEdge, lighterBlade } from '../family/broad-edge';
 import { crossSlide } from '../family/turned-outside';
 import { narrowerThanBlade, pastCentre } from '../misfit';
 import type { Operation } from '../operation';
@@ -41,6 +41,7 @@ export const groove: Operation<PartingBlade> = {
   // Never narrower than its blade.
   chosenWidthMm: ({ widthMm }, startMm) => Math.max(startMm, widthMm ?? startMm),
   startFeed: bladeFeed,
+  lighter: lighterBlade(bladeWidthMm),
   misfits: (job) => [
     ...pastCentre(job.depthMm, job.workDiameterMm),
     ...narrowerThanBlade(job.widthMm, bladeWidthMm(job)),

@@ -1,6 +1,6 @@
 import { USUAL_WIDTH_MM, type PartingBlade } from '../../tool/tool';
 import { setByTool } from '../depth-start';
-import { bladeFeed, broadEdge } from '../family/broad-edge';
+import { bladeFeed, broadEdge, lighterBlade } from '../family/broad-edge';
 import type { Job } from '../job';
 import type { Operation } from '../operation';
 
@@ -22,6 +22,7 @@ export const part: Operation<PartingBlade> = {
   depthDial: () => null,
   startDepth: (job) => setByTool(bladeWidthMm(job)),
   startFeed: bladeFeed,
+  lighter: lighterBlade(bladeWidthMm),
   passLengthMm: (job) => job.workDiameterMm / 2,
   findings: () => [{ code: 'parting-centre', level: 'note' }],
 };

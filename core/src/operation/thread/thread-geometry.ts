@@ -34,14 +34,24 @@ export function threadOf(job: Sizes) {
   const form = threadFormOf(tool);
   const pitchMm = threadPitchMm(job);
   const noseMm = Math.min(tool.noseRadiusMm, LARGEST_NOSE_PITCHES * pitchMm);
-  const outside = threadDepth(form, pitchMm, workDiameterMm, 0, noseMm);
+  const { sharpMm, depthMm, rootMm, pitchDiameterMm, minorInsideMm, minorOutsideMm } = threadDepth(
+    form,
+    pitchMm,
+    workDiameterMm,
+    0,
+    noseMm,
+  );
   const inside = job.way === 'inside';
   return {
-    ...outside,
+    sharpMm,
+    rootMm,
+    pitchDiameterMm,
+    minorInsideMm,
+    minorOutsideMm,
     form,
     pitchMm,
     inside,
     halfDeg: threadHalfAngle(form),
-    depthMm: inside ? (workDiameterMm - outside.minorInsideMm) / 2 : outside.depthMm,
+    depthMm: inside ? (workDiameterMm - minorInsideMm) / 2 : depthMm,
   };
 }

@@ -10,13 +10,19 @@ type Threaded = Job<ThreadingTool>;
 const LAST_STEP_MM: Readonly<Record<MachineCondition, number>> = { rigid: 0.06, ordinary: 0.05, tired: 0.04 };
 const FEWEST = 3;
 
-/** Passes of one chip area, so many that the last still cuts: its step is h/2n. */
+/** Passes of one chip area for a depth, so many that the last still cuts: its step is h/2n. */
+const passesFor = (depthMm: number, condition: MachineCondition): number =>
+  Math.max(FEWEST, Math.floor(depthMm / (2 * LAST_STEP_MM[condition])));
+
 export const threadPasses = (job: Threaded): number =>
-  Math.max(FEWEST, Math.floor(threadOf(job).depthMm / (2 * LAST_STEP_MM[job.machine.condition])));
+  passesFor(threadOf(job).depthMm, job.machine.condition);
 
 /** First pass on the radius, mm: h/sqrt(n). */
+const firstPass = (depthMm: number, condition: MachineCondition): number =>
+  depthMm / Math.sqrt(passesFor(depthMm, condition));
+
 export const firstThreadPass = (job: Threaded): number =>
-  threadOf(job).depthMm / Math.sqrt(threadPasses(job));
+  firstPass(threadOf(job).depthMm, job.machine.condition);
 
 /**
  * Chip of one pass with the compound set over, all passes of one area, mm: as wide
@@ -26,5 +32,6 @@ export function threadPass(job: Threaded): { readonly widthMm: number; readonly 
   const { depthMm, halfDeg } = threadOf(job);
   const half = halfDeg * DEG;
   const widthMm = depthMm / Math.cos(half);
-  return { widthMm, thicknessMm: (firstThreadPass(job) ** 2 * Math.tan(half)) / widthMm };
+  const first = firstPass(depthMm, job.machine.condition);
+  return { widthMm, thicknessMm: (first ** 2 * Math.tan(half)) / widthMm };
 }
