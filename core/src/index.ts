@@ -9,6 +9,7 @@ export * from './material/library';
 export * from './tool/tool-material';
 export * from './tool/library';
 export * from './tool/tool';
+export * from './tool/unsuited';
 export * from './machine/machine';
 export * from './machine/machine-condition';
 export * from './machine/rung-choice';

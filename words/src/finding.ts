@@ -18,7 +18,7 @@ import {
   joined,
   type UnitSystem,
 } from './format';
-import { FACTOR_WORDS } from './working/factor';
+import { FACTOR_WORDS } from './factor';
 
 /** One sentence for the person at the machine, with what to do about it. */
 export interface Warning {

@@ -49,11 +49,12 @@ test('the model of the machine’s power is not made up when its motor is not kn
 });
 
 test('high speed steel and carbide lose their lives at different rates', () => {
-  expect(row('life').lines[0]).toContain('high speed steel about half');
+  expect(row('life').lines[0]).toContain('about 60 minutes in its middle');
+  expect(row('life').lines[0]).toContain('costs 53\u00a0% of it');
   expect(
     row('life', { tool: { ...KNIFE, material: 'carbide-uncoated' }, workDiameterMm: 60, rpmByHand: 1000 })
       .lines[0],
-  ).toContain('carbide about a third');
+  ).toContain('costs 35\u00a0% of it');
 });
 
 test('plastics have no heat to tell', () => {

@@ -24,7 +24,7 @@ export function sayForecast(
   const rows = [
     limitsRow(f, setup, plan, units),
     powerRow(f, plan, units),
-    springRow(f, units),
+    springRow(f, setup, units),
     chipRow(f, setup, plan, units),
     finishRow(f, setup, units),
     heatRow(f, plan, units),

@@ -5,7 +5,7 @@ import { themed, useColours } from '../theme/theme';
 import { FONT, SPACE, TOUCH } from '../theme/type';
 import { IconButton } from './Button';
 import { MinusIcon, PlusIcon } from './icons';
-import { labelsThatFit, ladderScale } from './ladder-scale';
+import { beyondEnd, labelsThatFit, ladderScale } from './ladder-scale';
 import { touchX } from './touch';
 
 interface LadderProps {
@@ -23,6 +23,12 @@ interface LadderProps {
   readonly onChoose: (rung: number) => void;
 }
 
+/** Narrowest that a band is drawn, also where all of it lies beyond an end. */
+const LEAST_BAND = 4;
+/** Arrow at an end of the scale, toward an aim that lies beyond it. */
+const endArrow = (end: 'low' | 'high', width: number): string =>
+  end === 'high' ? `M${width - 20} 8h18m-6 -5l6 5l-6 5` : 'M20 8h-18m6 -5l-6 5l6 5';
+
 const HEIGHT = 74;
 const AXIS = 44;
 
@@ -32,6 +38,7 @@ export function Ladder({ says, rungs, chosen, show, unit, band, target, limit, o
   const colours = useColours();
   const [width, setWidth] = useState(0);
   const at = ladderScale(rungs, [band[0], target], width);
+  const beyond = width > 0 ? beyondEnd(target, at, width) : null;
   const index = rungs.indexOf(chosen);
   const go = (by: number) => {
     const next = rungs[index + by];
@@ -85,9 +92,9 @@ export function Ladder({ says, rungs, chosen, show, unit, band, target, limit, o
               </Pattern>
             </Defs>
             <Rect
-              x={at(band[0])}
+              x={Math.min(at(band[0]), width - LEAST_BAND)}
               y={16}
-              width={Math.max(2, at(band[1]) - at(band[0]))}
+              width={Math.max(LEAST_BAND, at(band[1]) - at(band[0]))}
               height={AXIS - 16}
               fill={colours.wash}
               stroke={colours.accent}
@@ -103,12 +110,28 @@ export function Ladder({ says, rungs, chosen, show, unit, band, target, limit, o
                 opacity={0.45}
               />
             )}
-            <Path
-              d={`M${at(target)} 14l-5 -6m5 6l5 -6m-5 6v-12`}
-              stroke={colours.ink}
-              strokeWidth={1.6}
-              fill="none"
-            />
+            {beyond === null ? (
+              <Path
+                d={`M${at(target)} 14l-5 -6m5 6l5 -6m-5 6v-12`}
+                stroke={colours.ink}
+                strokeWidth={1.6}
+                fill="none"
+              />
+            ) : (
+              <G>
+                <Path d={endArrow(beyond, width)} stroke={colours.ink} strokeWidth={1.6} fill="none" />
+                <SvgText
+                  x={beyond === 'high' ? width - 26 : 26}
+                  y={12}
+                  textAnchor={beyond === 'high' ? 'end' : 'start'}
+                  fontFamily={FONT.figures}
+                  fontSize={13}
+                  fill={colours.ink}
+                >
+                  {`aim ${show(target)}`}
+                </SvgText>
+              </G>
+            )}
             <Line x1={0} x2={width} y1={AXIS} y2={AXIS} stroke={colours.ink} strokeWidth={1.4} />
             {rungs.map((rung, i) => (
               <G key={rung}>

@@ -1,4 +1,4 @@
-import { labelsThatFit, ladderScale } from './ladder-scale';
+import { beyondEnd, labelsThatFit, ladderScale } from './ladder-scale';
 
 describe('the scale of a ladder', () => {
   const rungs = [42, 70, 118, 265, 440, 745];
@@ -13,6 +13,11 @@ describe('the scale of a ladder', () => {
   it('makes room for a target that lies near, not for one far away', () => {
     expect(ladderScale(rungs, [30], 300)(42)).toBeGreaterThan(ladderScale(rungs, [], 300)(42));
     expect(ladderScale(rungs, [2], 300)(42)).toBe(ladderScale(rungs, [], 300)(42));
+  });
+
+  it('knows an aim that lies beyond an end, and at which', () => {
+    const at = ladderScale(rungs, [], 300);
+    expect([5, 42, 745, 4000].map((value) => beyondEnd(value, at, 300))).toEqual(['low', null, null, 'high']);
   });
 
   it('stands for a machine of one speed', () => expect(ladderScale([500], [500], 300)(500)).toBe(18));

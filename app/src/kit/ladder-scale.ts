@@ -20,6 +20,16 @@ export function ladderScale(
   };
 }
 
+/** End of a scale that a value lies beyond; null when it lies on it. */
+export function beyondEnd(
+  value: number,
+  at: (value: number) => number,
+  width: number,
+): 'low' | 'high' | null {
+  if (at(value) <= 0) return 'low';
+  return at(value) >= width ? 'high' : null;
+}
+
 /** Which labels fit without touching, the chosen one first, then its neighbours outward; with the place of each. */
 export function labelsThatFit(
   labels: readonly { x: number; text: string }[],

@@ -13,7 +13,7 @@ export function heatRow({ heat }: Forecast, plan: CutPlan, units: UnitSystem): F
     value: `about ${shown(heat.interfaceC)}`,
     level: heat.verdict === 'good' ? null : 'caution',
     lines: [
-      `${plan.edge.name} goes quickly at ${shown(plan.edge.hotLimitC)}; known within about 20 %.`,
+      `${plan.edge.name} goes quickly at ${shown(plan.edge.hotLimitC)}; known within about 20 %${heat.trust < 1 ? ', scaled to the chart, which shops have proved' : ''}.`,
       heat.colour
         ? `Chips come off ${heat.colour.colour}${plan.edge.family === 'hss' ? '; brown or darker means slow down' : ''}.`
         : 'The colour of this chip says nothing.',

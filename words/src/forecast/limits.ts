@@ -29,6 +29,12 @@ const LIMIT_WORDS: Readonly<Record<LimitName, readonly [name: string, change: st
   'tool-size': ['the tool itself', 'Another tool.'],
 };
 
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** What would lift a limit; high speed steel is not advised to take high speed steel. */
+const changeFor = (name: LimitName, { edge }: CutPlan): string =>
+  name === 'machine-top' && edge.family === 'hss' ? 'A larger diameter.' : LIMIT_WORDS[name][1];
+
 /** How far speed, feed, depth and width could go, the tightest first. */
 export function limitsRow(f: Forecast, setup: CutSetup, plan: CutPlan, units: UnitSystem): ForecastRow {
   const held = whatLimits(setup, plan, f);
@@ -55,11 +61,6 @@ export function limitsRow(f: Forecast, setup: CutSetup, plan: CutPlan, units: Un
     title: 'Held back by',
     value: first ? LIMIT_WORDS[first][0] : 'nothing known',
     level: null,
-    lines: first
-      ? [
-          ...lines,
-          `To go further: ${LIMIT_WORDS[first][1].charAt(0).toLowerCase()}${LIMIT_WORDS[first][1].slice(1)}`,
-        ]
-      : lines,
+    lines: first ? [...lines, `To go further: ${lower(changeFor(first, plan))}`] : lines,
   };
 }

@@ -1,3 +1,4 @@
+import { OPERATIONS, type CutSetup } from '@pike-stone/core';
 import { type Forecast } from '@pike-stone/core/forecast';
 import { type UnitSystem } from '../format';
 import { sayLength, type ForecastRow } from './row';
@@ -6,7 +7,7 @@ import { sayLength, type ForecastRow } from './row';
 const NOTICED_MM = 0.005;
 
 /** How far work, cutter or bar gives way, and what that does to the size. */
-export function springRow({ spring }: Forecast, units: UnitSystem): ForecastRow | null {
+export function springRow({ spring }: Forecast, setup: CutSetup, units: UnitSystem): ForecastRow | null {
   if (!spring) return null;
   const over = spring.ratio > spring.allowable;
   const noticed = spring.errorMm >= NOTICED_MM;
@@ -31,6 +32,9 @@ export function springRow({ spring }: Forecast, units: UnitSystem): ForecastRow 
                 ? 'A thicker bar, shorter out, or a sharper edge with less nose.'
                 : 'Shorten it in the collet, or take less depth and width.',
           ]
+        : []),
+      ...(noticed && OPERATIONS[setup.operation].cutting === 'threading'
+        ? ['Finish with spring passes: the last depth again, twice or three times, until it takes no more.']
         : []),
     ],
   };

@@ -11,7 +11,6 @@ import {
   type CutSetup,
   type RungRule,
   type ShopRules,
-  type Shortcut,
   type SpeedCap,
   type SpeedSchool,
 } from '@pike-stone/core';
@@ -26,6 +25,7 @@ import {
   type UnitSystem,
 } from '../format';
 import { MEASURE_WORDS } from '../machine';
+import { SHORTCUT_WORDS } from '../shortcut';
 import { OPERATION_WORDS } from '../operation/words-of';
 import { factorLines } from './factor';
 import { EXACT, OWN, type WorkingLine } from './line';
@@ -40,16 +40,6 @@ const SCHOOL_WHY: Readonly<Record<SpeedSchool, string>> = {
   bottom: 'low end: old machines, scarce tools; middle and top are the other schools',
   middle: 'middle is the usual start; low end suits tired machines, top suits one-offs in a hurry',
   top: 'top: a one-off where time counts more than the edge; low end and middle are the other schools',
-};
-
-/** The shop-floor formulas as they are written. */
-export const SHORTCUT_WORDS: Readonly<Record<Shortcut, string>> = {
-  '4*CS/D': '4 × CS ÷ D',
-  '3.82*CS/D': '3.82 × CS ÷ D',
-  '12*CS/(pi*D)': '12 × CS ÷ (π D)',
-  '1000*v/(pi*D)': '1000 × v ÷ (π D)',
-  '320*v/D': '320 × v ÷ D',
-  '300*v/D': '300 × v ÷ D',
 };
 
 /** Which step of the machine is taken, by the shop's rule. */

@@ -1,1 +1,1 @@
-export { WorkingScreen as default } from '../../areas/cut/WorkingScreen';
+export { WorkingPage as default } from '../../areas/pages';

@@ -14,15 +14,15 @@ import { Words } from '../../kit/Words';
 import { PAGE_WIDTH, themed, useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import type { ChooserProps } from './Choosers';
+import type { RefusedBenchProps } from './RefusedBench';
+import type { WorkingProps } from './Working';
 import { addressOf, fromQuery, toQuery, useDraft } from './draft';
 import { EditDimension } from './EditDimension';
 import { DepthResult, Results, SpeedLadder, useWarnings, Warnings } from './Results';
-import { RefusedBench } from './RefusedBench';
 import { Sentence, type Chooser } from './Sentence';
 import { CutSketch } from './sketch/CutSketch';
 import type { DimensionKey } from './sketch/dimensions';
 import { useCut, type Cut } from './useCut';
-import { Working } from './Working';
 
 /**
  * Keeps the set-up and the address the same: opening an address opens its cut, and
@@ -60,6 +60,13 @@ function useAddress(choice: CutChoice | null): void {
 /** The panels that a touch on the sentence opens; loaded after the first load. */
 const Choosers = laterWith<ChooserProps>(() =>
   import('./pages').then((pages) => ({ default: pages.Choosers })),
+);
+
+const RefusedBench = laterWith<RefusedBenchProps>(() =>
+  import('./pages').then((pages) => ({ default: pages.RefusedBench })),
+);
+const Working = laterWith<WorkingProps>(() =>
+  import('./pages').then((pages) => ({ default: pages.Working })),
 );
 
 /** The page of the cut: its sketch, and what to set on this machine. */

@@ -33,6 +33,11 @@ const REMEDIES: Readonly<Record<MisfitField, readonly Remedy[]>> = {
   pitchMm: [{ label: 'Another pitch', does: { edit: 'pitch' }, reset: { pitchMm: null } }],
 };
 
+export interface RefusedBenchProps {
+  readonly cut: RefusedCut;
+  readonly onChoose: (what: Chooser) => void;
+}
+
 /** The page of a cut that cannot be: why, and what to change. Nothing that was typed is lost. */
 export function RefusedBench({ cut, onChoose }: { cut: RefusedCut; onChoose: (what: Chooser) => void }) {
   const styles = useStyles();

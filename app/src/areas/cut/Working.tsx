@@ -1,5 +1,6 @@
 import { feedPer, usableFeeds } from '@pike-stone/core';
-import { formatFeedPerTurn, formatFeedRate, working, type Result, type WorkingLine } from '@pike-stone/words';
+import { formatFeedPerTurn, formatFeedRate, type Result, type WorkingLine } from '@pike-stone/words';
+import { working } from '@pike-stone/words/working';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Ladder } from '../../kit/Ladder';
@@ -8,8 +9,13 @@ import { themed } from '../../theme/theme';
 import { FONT, SPACE } from '../../theme/type';
 import type { Cut } from './useCut';
 
+export interface WorkingProps {
+  readonly cut: Cut;
+  readonly of: Result;
+}
+
 /** The working of a result: its lines, each with reason and source. */
-export function Working({ cut, of }: { cut: Cut; of: Result }) {
+export function Working({ cut, of }: WorkingProps) {
   const units = useUnits();
   const lines = working(of, cut.setup, cut.plan, cut.rules, units);
   return (

@@ -36,6 +36,19 @@ describe('a first set-up', () => {
       toolId: id(3, 3),
       workDiameterMm: 50,
     }));
+  it('takes a tool that suits the metal before one that does not', () => {
+    const turning = (n: number, more: Partial<ToolBody>) => ({
+      ...tool(n, 'turning-tool'),
+      body: { ...tool(n, 'turning-tool').body, material: 'hss', dull: false, ...more } as ToolBody,
+    });
+    const steel = { id: id(2, 3), archived: false, body: { sizeMm: 40, metal: 'medium-carbon' } };
+    const chosen = (...tools: (typeof drawer.tools)[number][]) =>
+      firstDraft({ ...drawer, stock: [steel as (typeof drawer.stock)[number]], tools })?.toolId;
+    expect(
+      chosen(turning(1, { material: 'carbide-uncoated' }), turning(2, { dull: true }), turning(3, {})),
+    ).toBe(id(3, 3));
+    expect(chosen(turning(1, { dull: true }))).toBe(id(3, 1));
+  });
   it('is none while the drawer lacks something', () =>
     expect(firstDraft({ ...drawer, tools: [] })).toBeNull());
 });

@@ -1,5 +1,12 @@
 import { cutChoice, type CutChoice, type MachineBody, type ToolBody } from '@pike-stone/contract';
-import { fitsOperation, MACHINE_OPERATIONS, OPERATIONS, type OperationKey } from '@pike-stone/core';
+import {
+  fitsOperation,
+  MACHINE_OPERATIONS,
+  MATERIALS,
+  OPERATIONS,
+  unsuited,
+  type OperationKey,
+} from '@pike-stone/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -10,7 +17,7 @@ interface Known<Body> {
 }
 export interface Drawer {
   readonly machines: readonly Known<MachineBody>[];
-  readonly stock: readonly Known<{ readonly sizeMm: number }>[];
+  readonly stock: readonly Known<{ readonly sizeMm: number; readonly metal?: string }>[];
   readonly tools: readonly Known<ToolBody>[];
 }
 
@@ -58,9 +65,11 @@ export function firstDraft(drawer: Drawer): CutChoice | null {
   const able = usable(drawer.machines).filter((one) => doableOn(one, drawer).length > 0);
   const machine = able.find((one) => one.body.kind === 'lathe') ?? able[0];
   const operation = machine && doableOn(machine, drawer)[0];
-  const tool = operation && usable(drawer.tools).find(fits(operation));
   const stock = usable(drawer.stock)[0];
-  if (!stock || !tool) return null;
+  const fitting = operation ? usable(drawer.tools).filter(fits(operation)) : [];
+  const metal = MATERIALS.find(({ key }) => key === stock?.body.metal);
+  const tool = fitting.find(({ body }) => metal && unsuited(body, metal) === null) ?? fitting[0];
+  if (!stock || !tool || !operation) return null;
   return {
     machineId: machine.id,
     stockId: stock.id,

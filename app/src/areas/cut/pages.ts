@@ -1,6 +1,9 @@
 /** The pages of a cut other than its first, loaded together. */
 export { Choosers } from './Choosers';
 export { EditOther } from './EditOther';
+export { RefusedBench } from './RefusedBench';
+export { Working } from './Working';
+export { WorkingScreen } from './WorkingScreen';
 export { MoreSketch } from './sketch/MoreSketch';
 export { LogScreen } from './LogScreen';
 export { ForecastScreen } from './forecast/ForecastScreen';
