@@ -76,10 +76,11 @@ export function CutScreen() {
   usePageTitle('Cut');
   const router = useRouter();
   const [chooser, setChooser] = useState<Chooser | null>(null);
+  const [dimension, setDimension] = useState<Exclude<DimensionKey, 'feed'> | null>(null);
   if (refused)
     return (
       <View style={styles.whole}>
-        <RefusedBench cut={refused} onChoose={setChooser} />
+        <RefusedBench cut={refused} onChoose={setChooser} onEdit={setDimension} />
         {chooser && (
           <Choosers
             what={chooser}
@@ -87,6 +88,13 @@ export function CutScreen() {
             drawer={drawer}
             metals={metals}
             onClose={() => setChooser(null)}
+          />
+        )}
+        {dimension && (
+          <EditDimension
+            dimension={dimension}
+            cut={{ ...refused, plan: null }}
+            onClose={() => setDimension(null)}
           />
         )}
       </View>

@@ -1,14 +1,12 @@
 import type { CutChoice } from '@pike-stone/contract';
 import type { MisfitField } from '@pike-stone/core';
 import { sayMisfit } from '@pike-stone/words';
-import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Button } from '../../kit/Button';
 import { Caution } from '../../kit/Caution';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
-import { EditDimension } from './EditDimension';
 import { Sentence, type Chooser } from './Sentence';
 import type { DimensionKey } from './sketch/dimensions';
 import type { RefusedCut } from './useCut';
@@ -36,13 +34,20 @@ const REMEDIES: Readonly<Record<MisfitField, readonly Remedy[]>> = {
 export interface RefusedBenchProps {
   readonly cut: RefusedCut;
   readonly onChoose: (what: Chooser) => void;
+  readonly onEdit: (key: Exclude<DimensionKey, 'feed'>) => void;
 }
 
 /** The page of a cut that cannot be: why, and what to change. Nothing that was typed is lost. */
-export function RefusedBench({ cut, onChoose }: { cut: RefusedCut; onChoose: (what: Chooser) => void }) {
+export function RefusedBench({
+  cut,
+  onChoose,
+  onEdit,
+}: {
+  cut: RefusedCut;
+  onChoose: (what: Chooser) => void;
+}) {
   const styles = useStyles();
   const units = useUnits();
-  const [editing, setEditing] = useState<Exclude<DimensionKey, 'feed'> | null>(null);
   return (
     <ScrollView style={styles.page}>
       <Sentence cut={cut} onChoose={onChoose} />
@@ -55,7 +60,7 @@ export function RefusedBench({ cut, onChoose }: { cut: RefusedCut; onChoose: (wh
                 key={label}
                 kind="main"
                 label={label}
-                onPress={() => ('edit' in does ? setEditing(does.edit) : onChoose(does.choose))}
+                onPress={() => ('edit' in does ? onEdit(does.edit) : onChoose(does.choose))}
               />
             ))}
             {REMEDIES[misfit.field].map(
@@ -65,9 +70,6 @@ export function RefusedBench({ cut, onChoose }: { cut: RefusedCut; onChoose: (wh
           </View>
         </View>
       ))}
-      {editing && (
-        <EditDimension dimension={editing} cut={{ ...cut, plan: null }} onClose={() => setEditing(null)} />
-      )}
     </ScrollView>
   );
 }

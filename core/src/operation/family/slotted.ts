@@ -14,7 +14,7 @@ const SOFT_SHARE = 1;
 const TIRED_MOST = 0.5;
 
 /** Deepest slot in one pass by the shop's rule, mm. */
-export const slotMostMm = ({ tool, machine }: Job<EndMill>, { iso513 }: Pick<Material, 'iso513'>): number => {
+const slotMostMm = ({ tool, machine }: Job<EndMill>, { iso513 }: Pick<Material, 'iso513'>): number => {
   const share = slotsDeep(iso513) ? SOFT_SHARE : STEEL_SHARE;
   return tool.diameterMm * share * (machine.condition === 'tired' ? TIRED_MOST : 1);
 };
