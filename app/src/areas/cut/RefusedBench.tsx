@@ -38,14 +38,7 @@ export interface RefusedBenchProps {
 }
 
 /** The page of a cut that cannot be: why, and what to change. Nothing that was typed is lost. */
-export function RefusedBench({
-  cut,
-  onChoose,
-  onEdit,
-}: {
-  cut: RefusedCut;
-  onChoose: (what: Chooser) => void;
-}) {
+export function RefusedBench({ cut, onChoose, onEdit }: RefusedBenchProps) {
   const styles = useStyles();
   const units = useUnits();
   return (
