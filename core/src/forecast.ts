@@ -17,6 +17,8 @@ export * from './quantity/governing-limit';
 export * from './plan/what-limits';
 export * from './plan/to-break';
 export * from './plan/finish-wish';
+export * from './plan/best-change';
+export * from './plan/how-sure';
 export * from './plan/rank-tools';
 export * from './plan/sweep';
 export * from './plan/turning-plan';

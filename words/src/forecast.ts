@@ -12,6 +12,7 @@ import type { ForecastRow } from './forecast/row';
 import type { UnitSystem } from './format';
 
 export { formatLife } from './forecast/life';
+export { sayBestChange, saySureness } from './forecast/sureness';
 export type { ForecastRow } from './forecast/row';
 
 /** The rows of the forecast, the most pressing first. */

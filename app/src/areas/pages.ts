@@ -16,6 +16,7 @@ export const PacerPage = later(() => cut().then(({ PacerScreen }) => ({ default:
 export const ToSizePage = later(() => cut().then(({ ToSizeScreen }) => ({ default: ToSizeScreen })));
 export const ThreadPage = later(() => cut().then(({ ThreadScreen }) => ({ default: ThreadScreen })));
 export const AreaPage = later(() => cut().then(({ AreaScreen }) => ({ default: AreaScreen })));
+export const QuickPage = later(() => cut().then(({ QuickScreen }) => ({ default: QuickScreen })));
 export const WorkingPage = later(() => cut().then(({ WorkingScreen }) => ({ default: WorkingScreen })));
 export const LogPage = later(() => cut().then(({ LogScreen }) => ({ default: LogScreen })));
 export const DrawerPage = later(() => drawer().then(({ DrawerScreen }) => ({ default: DrawerScreen })));

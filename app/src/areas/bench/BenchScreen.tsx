@@ -36,7 +36,10 @@ export function BenchScreen() {
       }
       side={<DoneLast />}
       footer={
-        <Button kind="main" label="Go on to Cut" onPress={() => router.push('/cut')} style={styles.fill} />
+        <>
+          <Button label="Quick cut" onPress={() => router.push('/cut/quick')} style={styles.fill} />
+          <Button kind="main" label="Go on to Cut" onPress={() => router.push('/cut')} style={styles.fill} />
+        </>
       }
     >
       {cut && <OnTheBench cut={cut} />}

@@ -1,4 +1,4 @@
-import type { CutChoice } from '@pike-stone/contract';
+import type { CutChoice, StockBody } from '@pike-stone/contract';
 import {
   chosenWay,
   MACHINE_OPERATIONS,
@@ -7,8 +7,11 @@ import {
   toolMaterial,
   type OperationKey,
 } from '@pike-stone/core';
+import { rankTools } from '@pike-stone/core/forecast';
+import { DRAWBACK_WORDS, groupedOperations } from '@pike-stone/words/picking';
 import { MACHINE_WORDS, OPERATION_WORDS, operationName, WAY_WORDS } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
+import { Fragment } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Metals } from '../../data/metals';
 import type { Shown } from '../../data/records';
@@ -19,6 +22,9 @@ import { Row } from '../../kit/Row';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
 import { canCut, doableOn, fits } from './draft';
+import { AnyMetal } from './quick/AnyMetal';
+import { AnyTool } from './quick/AnyTool';
+import { useQuick } from './quick/quick-store';
 import type { Chooser } from './Sentence';
 import type { SetUp } from './useCut';
 
@@ -38,6 +44,10 @@ interface Option {
   readonly id: string;
   readonly title: string;
   readonly about: string;
+  /** Title of the group that begins here. */
+  readonly heading?: string | undefined;
+  /** The one thing against it. */
+  readonly against?: string | undefined;
 }
 
 const NO_TOOL = 'no tool for it in the drawer yet: add one';
@@ -51,11 +61,23 @@ const TITLE = {
 const open = <R extends { readonly archived: boolean }>(list: readonly R[]) =>
   list.filter((one) => !one.archived);
 
+/** Any metal as a piece of the size that is set up now. */
+const pieceOf = (metal: string, name: string, { workDiameterMm }: SetUp['setup']): StockBody => ({
+  name,
+  metal,
+  form: 'round',
+  sizeMm: workDiameterMm,
+  uncertain: false,
+  skinMm: 0,
+  note: '',
+});
+
 /** One panel for each word of the sentence. */
 export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
   const router = useRouter();
   if (what === 'conditions') return <Conditions cut={cut} onClose={onClose} />;
   const { choice, setup } = cut;
+  const { takeStock, takeTool } = useQuick.getState();
   const has = (operation: OperationKey) => open(drawer.tools).some(fits(operation));
   const addTool = () => {
     onClose();
@@ -89,11 +111,14 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
       add: '/drawer?kind=machines',
     },
     operation: {
-      options: MACHINE_OPERATIONS[setup.machine.kind].map((key) => ({
-        id: key,
-        title: operationName(key),
-        about: has(key) ? OPERATION_WORDS[key].about : NO_TOOL,
-      })),
+      options: groupedOperations(MACHINE_OPERATIONS[setup.machine.kind]).flatMap(({ title, operations }) =>
+        operations.map((key, i) => ({
+          id: key,
+          title: operationName(key),
+          about: has(key) ? OPERATION_WORDS[key].about : NO_TOOL,
+          heading: i === 0 ? title : undefined,
+        })),
+      ),
       chosen: choice.operation,
       pick: (id) => {
         const operation = MACHINE_OPERATIONS[setup.machine.kind].find((key) => key === id);
@@ -112,13 +137,12 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
       add: '/drawer/stock/new',
     },
     tool: {
-      options: open(drawer.tools)
-        .filter(fits(choice.operation))
-        .map(({ id, body }) => ({
-          id,
-          title: body.name,
-          about: `${toolMaterial(body.material).name}${body.dull ? ', dull' : ''}`,
-        })),
+      options: rankTools(setup, open(drawer.tools), cut.rules).map(({ item: { id, body }, drawback }) => ({
+        id,
+        title: body.name,
+        about: toolMaterial(body.material).name,
+        against: drawback ? DRAWBACK_WORDS[drawback] : undefined,
+      })),
       chosen: choice.toolId,
       pick: (toolId) => take({ toolId }),
       add: '/drawer/tools/new',
@@ -146,14 +170,31 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
         <Words style={styles.pad}>The drawer has nothing that fits here. Add one.</Words>
       )}
       {options.map((option) => (
-        <Row
-          key={option.id}
-          title={option.title}
-          about={option.about}
-          chosen={option.id === chosen}
-          onPress={() => pick(option.id)}
-        />
+        <Fragment key={option.id}>
+          {option.heading && (
+            <Words role="label" style={styles.heading}>
+              {option.heading}
+            </Words>
+          )}
+          <Row
+            title={option.title}
+            about={[option.about, option.against].filter(Boolean).join(': ')}
+            chosen={option.id === chosen}
+            quiet={option.against !== undefined}
+            onPress={() => pick(option.id)}
+          />
+        </Fragment>
       ))}
+      {what === 'stock' && (
+        <AnyMetal onTake={(key, name) => take({ stockId: takeStock(pieceOf(key, name, setup)) })} />
+      )}
+      {what === 'tool' && (
+        <AnyTool
+          kind={OPERATIONS[choice.operation].tool}
+          taken={setup.tool.name}
+          onTake={(tool) => take({ toolId: takeTool(tool) })}
+        />
+      )}
     </Panel>
   );
 }
@@ -244,5 +285,6 @@ function Conditions({ cut, onClose }: Pick<ChooserProps, 'cut' | 'onClose'>) {
 const styles = StyleSheet.create({
   grow: { flex: 1 },
   pad: { padding: SPACE.edge },
+  heading: { paddingHorizontal: SPACE.edge, paddingTop: SPACE.near },
   group: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.close },
 });

@@ -14,11 +14,13 @@ import { Words } from '../../kit/Words';
 import { PAGE_WIDTH, themed, useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import type { ChooserProps } from './Choosers';
+import type { HowSureProps } from './HowSure';
 import type { RefusedBenchProps } from './RefusedBench';
 import type { WorkingProps } from './Working';
 import { addressOf, fromQuery, toQuery, useDraft } from './draft';
 import { EditDimension } from './EditDimension';
 import { DepthResult, Results, SpeedLadder, useWarnings, Warnings } from './Results';
+import { keepQuick, usesQuick } from './quick/keep-quick';
 import { Sentence, type Chooser } from './Sentence';
 import { CutSketch } from './sketch/CutSketch';
 import type { DimensionKey } from './sketch/dimensions';
@@ -62,6 +64,9 @@ const Choosers = laterWith<ChooserProps>(() =>
   import('./pages').then((pages) => ({ default: pages.Choosers })),
 );
 
+const HowSure = laterWith<HowSureProps>(() =>
+  import('./pages').then((pages) => ({ default: pages.HowSure })),
+);
 const RefusedBench = laterWith<RefusedBenchProps>(() =>
   import('./pages').then((pages) => ({ default: pages.RefusedBench })),
 );
@@ -190,6 +195,7 @@ function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
           <View style={styles.ruled}>
             <DepthResult cut={cut} onOpen={open} />
           </View>
+          <HowSure cut={cut} />
           <Warnings list={list.slice(1)} />
           <CutLinks cut={cut} />
           <Words role="note" style={styles.defer}>
@@ -222,6 +228,14 @@ function CutLinks({ cut }: { cut: Cut }) {
       )}
       {leadsTo.includes('flat-face') && (
         <Button label="A flat face" onPress={() => router.push('/cut/area')} style={styles.fill} />
+      )}
+      {usesQuick(cut.choice) && (
+        <Button
+          label="Keep in the drawer"
+          says="Keep metal and tool in the drawer"
+          onPress={() => void keepQuick(cut.choice)}
+          style={styles.fill}
+        />
       )}
       {byHand && <Button label="Pacer" onPress={() => router.push('/cut/pacer')} style={styles.fill} />}
     </View>
@@ -260,6 +274,7 @@ function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Part
         <View style={styles.ruled}>
           <DepthResult cut={cut} opened={opened} onOpen={open} />
         </View>
+        <HowSure cut={cut} />
         <ScrollView style={[styles.fill, styles.ruled]}>
           <Working cut={cut} of={opened} />
         </ScrollView>

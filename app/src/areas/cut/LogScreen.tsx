@@ -12,6 +12,7 @@ import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { NoCut } from './NoCut';
+import { keepQuick } from './quick/keep-quick';
 import { Keypad } from '../../kit/Keypad';
 import { Ladder } from '../../kit/Ladder';
 import { Screen, Sheet } from '../../kit/Screen';
@@ -63,6 +64,8 @@ function LogPage({ cut }: { cut: Cut }) {
     const read = cutBody.safeParse(body);
     if (!read.success)
       return setFault(Object.fromEntries(fieldsOf(read.error).map(({ path, message }) => [path, message])));
+    // The book names records of the drawer: what was picked without an entry is kept first.
+    await keepQuick(cut.choice);
     const id = newId();
     const result = await save('cuts', id, 0, read.data);
     if (result.sent === 'refused' || result.sent === 'conflict')

@@ -60,6 +60,22 @@ export const doableOn = (
 ): OperationKey[] =>
   MACHINE_OPERATIONS[machine.body.kind].filter((operation) => usable(drawer.tools).some(fits(operation)));
 
+/** What a set-up of an operation starts with, before its records are known. */
+export const fresh = (
+  operation: OperationKey,
+): Omit<CutChoice, 'machineId' | 'stockId' | 'toolId' | 'workDiameterMm'> => ({
+  operation,
+  cutterDiameterMm: null,
+  stickOutMm: OPERATIONS[operation].usualStickOutMm,
+  support: 'chuck',
+  fluid: 'brush',
+  interrupted: false,
+  firstPassOnSkin: false,
+  rpmByHand: null,
+  feedByHand: null,
+  ...NOTHING_OWN,
+});
+
 /** A first set-up from the drawer's records; null when machine, stock or tool is missing. */
 export function firstDraft(drawer: Drawer): CutChoice | null {
   const able = usable(drawer.machines).filter((one) => doableOn(one, drawer).length > 0);
@@ -71,20 +87,11 @@ export function firstDraft(drawer: Drawer): CutChoice | null {
   const tool = fitting.find(({ body }) => metal && unsuited(body, metal) === null) ?? fitting[0];
   if (!stock || !tool || !operation) return null;
   return {
+    ...fresh(operation),
     machineId: machine.id,
     stockId: stock.id,
     toolId: tool.id,
-    operation,
     workDiameterMm: Math.min(stock.body.sizeMm, 300),
-    cutterDiameterMm: null,
-    stickOutMm: OPERATIONS[operation].usualStickOutMm,
-    support: 'chuck',
-    fluid: 'brush',
-    interrupted: false,
-    firstPassOnSkin: false,
-    rpmByHand: null,
-    feedByHand: null,
-    ...NOTHING_OWN,
   };
 }
 

@@ -1,10 +1,12 @@
 /** The pages of a cut other than its first, loaded together. */
 export { Choosers } from './Choosers';
 export { EditOther } from './EditOther';
+export { QuickScreen } from './quick/QuickScreen';
 export { RefusedBench } from './RefusedBench';
 export { Working } from './Working';
 export { WorkingScreen } from './WorkingScreen';
 export { MoreSketch } from './sketch/MoreSketch';
+export { HowSure } from './HowSure';
 export { LogScreen } from './LogScreen';
 export { ForecastScreen } from './forecast/ForecastScreen';
 export { PacerScreen } from './pacer/PacerScreen';

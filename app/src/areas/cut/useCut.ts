@@ -14,6 +14,7 @@ import { useMetals } from '../../data/metals';
 import { useUnits } from '../../data/preferences';
 import { useRecords } from '../../data/records';
 import { useRules } from '../../data/rules';
+import { useQuick, withQuick } from './quick/quick-store';
 import { changed, firstDraft, standing, useDraft } from './draft';
 
 /** A set-up whose records are all there, and how it is changed. */
@@ -46,9 +47,14 @@ export function useCut() {
   const units = useUnits();
   const { rules = DEFAULT_RULES } = useRules();
   const { draft, set } = useDraft();
+  const quick = useQuick();
   const drawer = useMemo(
-    () => ({ machines: machines.records, stock: stock.records, tools: tools.records }),
-    [machines.records, stock.records, tools.records],
+    () => ({
+      machines: machines.records,
+      stock: withQuick(stock.records, quick.stock),
+      tools: withQuick(tools.records, quick.tool),
+    }),
+    [machines.records, stock.records, tools.records, quick.stock, quick.tool],
   );
   const loading = machines.loading || stock.loading || tools.loading || metals.loading;
 
@@ -74,8 +80,15 @@ export function useCut() {
       rules,
       trial: (change) => setupOf(changed(choice, change, drawer)) ?? setup,
       change: (change) => {
+        // What was picked without an entry a moment ago is there already, though this page is not drawn with it yet.
+        const { stock: piece, tool } = useQuick.getState();
+        const known = {
+          ...drawer,
+          stock: withQuick(drawer.stock, piece),
+          tools: withQuick(drawer.tools, tool),
+        };
         const now = useDraft.getState().draft;
-        set(changed((now && standing(now, drawer)) ?? choice, change, drawer));
+        set(changed((now && standing(now, known)) ?? choice, change, known));
       },
     };
   }, [choice, rules, drawer, metals, set]);

@@ -1,0 +1,1 @@
+export { QuickPage as default } from '../../areas/pages';

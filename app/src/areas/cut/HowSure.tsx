@@ -1,0 +1,48 @@
+import { bestChange, howSure } from '@pike-stone/core/forecast';
+import { sayBestChange, saySureness } from '@pike-stone/words/forecast';
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Words } from '../../kit/Words';
+import { themed } from '../../theme/theme';
+import { SPACE } from '../../theme/type';
+import type { Cut } from './useCut';
+
+export interface HowSureProps {
+  readonly cut: Cut;
+}
+
+/** Two figures beside the answer: how sure the start is, and the one change that would gain most. */
+export function HowSure({ cut: { setup, plan, rules } }: HowSureProps) {
+  const styles = useStyles();
+  const sure = useMemo(() => saySureness(howSure(setup, plan), setup), [setup, plan]);
+  const best = useMemo(() => sayBestChange(bestChange(setup, plan, rules)), [setup, plan, rules]);
+  return (
+    <View style={styles.row} role="group" aria-label="How sure, and what gains most">
+      <Part title="How sure" {...sure} />
+      <View style={styles.rule} />
+      <Part title="Gains most" {...best} />
+    </View>
+  );
+}
+
+function Part({ title, figure, reason }: { title: string; figure: string; reason: string }) {
+  const styles = useStyles();
+  return (
+    <View style={styles.part}>
+      <View style={styles.top}>
+        <Words role="label">{title}</Words>
+        <Words role="figure">{figure}</Words>
+      </View>
+      <Words role="note">{reason}</Words>
+    </View>
+  );
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', borderTopWidth: 1, borderTopColor: c.line },
+    rule: { width: 1, backgroundColor: c.line, marginVertical: SPACE.close },
+    part: { flex: 1, paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close },
+    top: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.close },
+  }),
+);
