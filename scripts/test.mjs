@@ -100,6 +100,10 @@ const HOUSE_RULES = {
     work: () => single(bin('depcruise'), ['--config', '.dependency-cruiser.mjs', ...WORKSPACES]),
   },
   unused: { says: 'Nothing unused', work: () => single(bin('knip'), []) },
+  formulas: {
+    says: 'Formulas as the core says them',
+    work: () => single(process.execPath, ['scripts/formulas.mjs', '--check']),
+  },
 };
 
 /** These keep all cores busy by themselves, one after another. */
