@@ -24,14 +24,14 @@ test('what will happen on the lathe: power of this step, chip, finish, heat, lif
   await expect(page.getByRole('button', { name: /^Spindle/ })).toBeVisible();
 });
 
-test('a slot deeper than the machine pulls: the start is eased to it, a typed depth is questioned', async ({
+test('a slot deeper than cutter and machine stand: the start is eased, a typed depth is questioned', async ({
   page,
 }) => {
   const slot = { operation: 'mill-slot', stickOutMm: 30 };
   await page.goto(cutAddress(DEMO.machine.mill, DEMO.stock.hatch, DEMO.tool.endMill12, slot));
   await page.getByRole('button', { name: /^Depth, start/ }).click();
   await expect(page.getByRole('list', { name: 'Working of the depth' })).toContainText(
-    'eased to what the spindle has in this step',
+    'eased until the cutter hardly bends',
   );
   await page.goto(
     cutAddress(DEMO.machine.mill, DEMO.stock.hatch, DEMO.tool.endMill12, { ...slot, depthMm: 14 }),

@@ -97,7 +97,7 @@ test('shaping: strokes a minute, ratchet feed, stroke and caution at the ram, an
   await expect(page.getByText(/Stand to the side, never in line with the ram/)).toBeVisible();
   await page.getByRole('button', { name: /^Ram strokes/ }).click();
   await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText(
-    /÷ \(200 × \(1 \+ 1\/1\.\d\d\)\)/,
+    /÷ \(200 × \(1 \+ 1 ÷ 1\.\d+\)\)/,
   );
   await page.goBack();
   await page.getByTestId('dimension-diameter').click();

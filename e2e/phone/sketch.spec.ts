@@ -21,7 +21,7 @@ test('every figure of the mill’s sketch is a field: diameter, depth, width, ou
 
   await page.getByTestId('dimension-width').click();
   await page.keyboard.type('20');
-  await expect(page.getByText(/Must be from 0.01 to 11.8\smm here/)).toBeVisible();
+  await expect(page.getByText(/20\smm is wider than the cutter, ⌀11.8\smm/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Set', exact: true })).toBeDisabled();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toBeHidden();
@@ -53,7 +53,7 @@ test('touching the feed on the sketch opens its working', async ({ page }) => {
   const working = page.getByRole('list', { name: 'Working of the feed' });
   await expect(working).toContainText('Chip load, slot in low-carbon steel, cold drawn');
   await expect(working).toContainText('Full-width slot');
-  await expect(working).toContainText('table wheel; a hand winds within about 20 %');
+  await expect(working).toContainText('table wheel over the feed rate; a hand winds within about 20 %');
 });
 
 test('a letter drill on the mill, and the first depth before the chips are cleared', async ({ page }) => {
@@ -62,9 +62,9 @@ test('a letter drill on the mill, and the first depth before the chips are clear
   await page.getByRole('dialog').getByRole('button', { name: 'letter drill Q' }).click();
   await expect(page.getByRole('dialog')).toContainText(/Q is 8.43\smm = 0.332\sin/);
   await page.getByRole('button', { name: 'Set', exact: true }).click();
-  await expect(page.getByTestId('dimension-depth')).toContainText('25.5 deep');
+  await expect(page.getByTestId('dimension-depth')).toContainText('25 deep');
   await type(page, 'depth', '60');
-  await expect(page.getByText(/Deeper than three diameters: draw the drill out/)).toBeVisible();
+  await expect(page.getByText(/Draw the drill out and clear the chips after 25.3/)).toBeVisible();
 });
 
 test('the words of the sentence offer only what fits', async ({ page }) => {

@@ -1,7 +1,7 @@
 import { significant } from '../format';
 
-/** Digits of the figures of a relation: three at least, six at most. */
-const DIGITS = [3, 4, 5, 6] as const;
+/** Digits of the figures of a relation: four at least, six at most. */
+const DIGITS = [4, 5, 6] as const;
 /** A relation is true when its printed figures give its printed result within this share. */
 const TRUE_WITHIN = 0.004;
 

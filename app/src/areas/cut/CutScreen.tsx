@@ -18,7 +18,7 @@ import type { HowSureProps } from './HowSure';
 import type { RefusedBenchProps } from './RefusedBench';
 import type { WorkingProps } from './Working';
 import { addressOf, fromQuery, toQuery, useDraft } from './draft';
-import { EditDimension } from './EditDimension';
+import type { EditDimensionProps } from './EditDimension';
 import { DepthResult, Results, SpeedLadder, useWarnings, Warnings } from './Results';
 import { keepQuick, usesQuick } from './quick/keep-quick';
 import { Sentence, type Chooser } from './Sentence';
@@ -64,6 +64,9 @@ const Choosers = laterWith<ChooserProps>(() =>
   import('./pages').then((pages) => ({ default: pages.Choosers })),
 );
 
+const EditDimension = laterWith<EditDimensionProps>(() =>
+  import('./pages').then((pages) => ({ default: pages.EditDimension })),
+);
 const HowSure = laterWith<HowSureProps>(() =>
   import('./pages').then((pages) => ({ default: pages.HowSure })),
 );

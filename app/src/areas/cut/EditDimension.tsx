@@ -1,11 +1,10 @@
 import type { CutChoice } from '@pike-stone/contract';
 import { chosenWay, OPERATIONS, rotates, type CutSetup } from '@pike-stone/core';
-import { laterWith } from '../../kit/later';
 import { Keypad } from '../../kit/Keypad';
 import { OPERATION_WORDS, refusals, type SizeLimits } from '@pike-stone/words';
 import { useUnits } from '../../data/preferences';
 import type { DimensionKey } from './sketch/dimensions';
-import type { EditOtherProps } from './EditOther';
+import { EditOther } from './EditOther';
 import type { Editing } from './useCut';
 
 interface Editable {
@@ -18,9 +17,6 @@ interface Editable {
 
 /** The part of the set-up that each figure of the sketch shows. */
 type LengthKey = Exclude<DimensionKey, 'feed' | 'angle' | 'pitch'>;
-const EditOther = laterWith<EditOtherProps>(() =>
-  import('./pages').then((pages) => ({ default: pages.EditOther })),
-);
 /** Deepest cut that may be typed, mm. */
 const DEEPEST_MM = 300;
 const DEEPEST_HOLE_MM = 500;
@@ -99,16 +95,14 @@ function stickOutTitle(setup: CutSetup): string {
     : STANDS_OUT[standsOut ?? 'cutter'];
 }
 
+export interface EditDimensionProps {
+  readonly dimension: Exclude<DimensionKey, 'feed'>;
+  readonly cut: Editing;
+  readonly onClose: () => void;
+}
+
 /** The keypad that changes one figure of the sketch. */
-export function EditDimension({
-  dimension,
-  cut,
-  onClose,
-}: {
-  dimension: Exclude<DimensionKey, 'feed'>;
-  cut: Editing;
-  onClose: () => void;
-}) {
+export function EditDimension({ dimension, cut, onClose }: EditDimensionProps) {
   const units = useUnits();
   if (dimension === 'angle' || dimension === 'pitch')
     return <EditOther what={dimension} cut={cut} onClose={onClose} />;

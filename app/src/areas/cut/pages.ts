@@ -1,6 +1,6 @@
 /** The pages of a cut other than its first, loaded together. */
 export { Choosers } from './Choosers';
-export { EditOther } from './EditOther';
+export { EditDimension } from './EditDimension';
 export { QuickScreen } from './quick/QuickScreen';
 export { RefusedBench } from './RefusedBench';
 export { Working } from './Working';
