@@ -92,6 +92,7 @@ const saw: OperationWords<SlittingSaw> = {
 
 const millBore: OperationWords<BoringBar> = {
   verb: 'Bore',
+  called: 'Bore with a boring head',
   about: 'a true hole with the boring head',
   figures: { diameter: 'Bore after this cut' },
   diameter: 'the bore as it will be',

@@ -16,6 +16,8 @@ export type SketchFigure = 'diameter' | 'depth' | 'width' | 'length' | 'angle' |
 export interface OperationWords<T extends Tool = Tool> {
   /** Before the stock: "Turn", "Cut a thread on". */
   readonly verb: string;
+  /** Its name in a list where another operation has the same verb. */
+  readonly called?: string;
   /** A line about it in the list of operations. */
   readonly about: string;
   /** Which diameter its speed belongs to. */

@@ -20,7 +20,6 @@ import type { WorkingProps } from './Working';
 import { addressOf, fromQuery, toQuery, useDraft } from './draft';
 import type { EditDimensionProps } from './EditDimension';
 import { DepthResult, Results, SpeedLadder, useWarnings, Warnings } from './Results';
-import { keepQuick, usesQuick } from './quick/keep-quick';
 import { Sentence, type Chooser } from './Sentence';
 import { CutSketch } from './sketch/CutSketch';
 import type { DimensionKey } from './sketch/dimensions';
@@ -231,14 +230,6 @@ function CutLinks({ cut }: { cut: Cut }) {
       )}
       {leadsTo.includes('flat-face') && (
         <Button label="A flat face" onPress={() => router.push('/cut/area')} style={styles.fill} />
-      )}
-      {usesQuick(cut.choice) && (
-        <Button
-          label="Keep in the drawer"
-          says="Keep metal and tool in the drawer"
-          onPress={() => void keepQuick(cut.choice)}
-          style={styles.fill}
-        />
       )}
       {byHand && <Button label="Pacer" onPress={() => router.push('/cut/pacer')} style={styles.fill} />}
     </View>

@@ -2,26 +2,35 @@ import { bestChange, howSure } from '@pike-stone/core/forecast';
 import { sayBestChange, saySureness } from '@pike-stone/words/forecast';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { Button } from '../../kit/Button';
 import { Words } from '../../kit/Words';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
+import { keepQuick, usesQuick } from './quick/keep-quick';
 import type { Cut } from './useCut';
 
 export interface HowSureProps {
   readonly cut: Cut;
 }
 
-/** Two figures beside the answer: how sure the start is, and the one change that would gain most. */
-export function HowSure({ cut: { setup, plan, rules } }: HowSureProps) {
+/** Two figures beside the answer: how sure the start is, and the one change that would gain most; and what a quick cut used can be kept. */
+export function HowSure({ cut: { choice, setup, plan, rules } }: HowSureProps) {
   const styles = useStyles();
   const sure = useMemo(() => saySureness(howSure(setup, plan), setup), [setup, plan]);
   const best = useMemo(() => sayBestChange(bestChange(setup, plan, rules)), [setup, plan, rules]);
   return (
-    <View style={styles.row} role="group" aria-label="How sure, and what gains most">
-      <Part title="How sure" {...sure} />
-      <View style={styles.rule} />
-      <Part title="Gains most" {...best} />
-    </View>
+    <>
+      <View style={styles.row} role="group" aria-label="How sure, and what gains most">
+        <Part title="How sure" {...sure} />
+        <View style={styles.rule} />
+        <Part title="Gains most" {...best} />
+      </View>
+      {usesQuick(choice) && (
+        <View style={styles.keep}>
+          <Button label="Keep metal and tool in the drawer" onPress={() => void keepQuick(choice)} />
+        </View>
+      )}
+    </>
   );
 }
 
@@ -41,6 +50,7 @@ function Part({ title, figure, reason }: { title: string; figure: string; reason
 const useStyles = themed((c) =>
   StyleSheet.create({
     row: { flexDirection: 'row', borderTopWidth: 1, borderTopColor: c.line },
+    keep: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.close },
     rule: { width: 1, backgroundColor: c.line, marginVertical: SPACE.close },
     part: { flex: 1, paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close },
     top: { flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.close },

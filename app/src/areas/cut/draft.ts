@@ -4,7 +4,9 @@ import {
   MACHINE_OPERATIONS,
   MATERIALS,
   OPERATIONS,
+  toolMaterial,
   unsuited,
+  type Material,
   type OperationKey,
 } from '@pike-stone/core';
 import { create } from 'zustand';
@@ -76,6 +78,19 @@ export const fresh = (
   ...NOTHING_OWN,
 });
 
+/** Carbide is wetted where a dry cut costs it more than this share of its speed; high speed steel where it costs any. */
+const CARBIDE_WET_UNDER = 0.9;
+
+/** The usual fluid: a brush for high speed steel where metal sticks, dry for iron, brass and carbide. */
+export const usualFluid = (
+  { material: edge }: Pick<ToolBody, 'material'>,
+  metal: Pick<Material, 'noFluidFactor'> | undefined,
+): CutChoice['fluid'] => {
+  const { family } = toolMaterial(edge);
+  const dry = metal?.noFluidFactor[family] ?? 1;
+  return dry < (family === 'carbide' ? CARBIDE_WET_UNDER : 1) ? 'brush' : 'dry';
+};
+
 /** A first set-up from the drawer's records; null when machine, stock or tool is missing. */
 export function firstDraft(drawer: Drawer): CutChoice | null {
   const able = usable(drawer.machines).filter((one) => doableOn(one, drawer).length > 0);
@@ -88,6 +103,7 @@ export function firstDraft(drawer: Drawer): CutChoice | null {
   if (!stock || !tool || !operation) return null;
   return {
     ...fresh(operation),
+    fluid: metal ? usualFluid(tool.body, metal) : 'brush',
     machineId: machine.id,
     stockId: stock.id,
     toolId: tool.id,

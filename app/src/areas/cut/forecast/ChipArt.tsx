@@ -34,19 +34,28 @@ const LINES: Readonly<Record<ChipClass, string>> = {
 };
 const GRAINS = Array.from({ length: 38 }, (_, i) => ({ x: 8 + ((i * 37) % 49), y: 14 + ((i * 23) % 37) }));
 
-/** A drawing of the chip as it lies in the tray. */
-export function ChipArt({ chip }: { chip: ChipClass }) {
+/** A drawing of the chip as it lies in the tray, in its temper colour where that can be told. */
+export function ChipArt({
+  chip,
+  size = SIZE,
+  colour,
+}: {
+  chip: ChipClass;
+  size?: number;
+  colour?: string | undefined;
+}) {
   const c = useColours();
+  const ink = colour ?? c.ink;
   return (
-    <Svg width={SIZE} height={SIZE} viewBox={`0 0 ${SIZE} ${SIZE}`} aria-hidden>
+    <Svg width={size} height={size} viewBox={`0 0 ${SIZE} ${SIZE}`} aria-hidden>
       {chip === 'dust' ? (
-        GRAINS.map(({ x, y }) => <Circle key={`${x}-${y}`} cx={x} cy={y} r={1} fill={c.ink} />)
+        GRAINS.map(({ x, y }) => <Circle key={`${x}-${y}`} cx={x} cy={y} r={1} fill={ink} />)
       ) : (
         <Path
           d={LINES[chip]}
-          stroke={c.ink}
-          strokeWidth={chip === 'arc-pieces' ? 3 : 1.6}
-          fill={chip === 'loose-bits' ? c.ink : 'none'}
+          stroke={ink}
+          strokeWidth={chip === 'arc-pieces' ? 4 : 2.4}
+          fill={chip === 'loose-bits' ? ink : 'none'}
         />
       )}
     </Svg>

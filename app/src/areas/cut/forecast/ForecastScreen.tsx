@@ -1,18 +1,19 @@
-import { forecast } from '@pike-stone/core/forecast';
-import { POWER_RESERVE } from '@pike-stone/core';
+import type { CutPlan, CutSetup } from '@pike-stone/core';
+import { forecast, whatLimits, type Forecast } from '@pike-stone/core/forecast';
 import { useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { DangerIcon, WarningIcon } from '../../../kit/icons';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { themed, useColours } from '../../../theme/theme';
-import { SPACE } from '../../../theme/type';
+import { SPACE, TOUCH } from '../../../theme/type';
 import { saySpeed } from '@pike-stone/words';
 import { NoCut } from '../NoCut';
 import { useCut, type Cut } from '../useCut';
-import { ChipArt } from './ChipArt';
+import { CutPicture } from './CutPicture';
 import { sayForecast, type ForecastRow } from '@pike-stone/words/forecast';
 import { Sweep } from './Sweep';
 import { WantedFinish } from './WantedFinish';
@@ -20,10 +21,10 @@ import { WantedFinish } from './WantedFinish';
 /** The forecast of the cut: power, spring, finish, chip, heat and life, each with its reasons and what would change it. */
 export function ForecastScreen() {
   const { cut, loading, error, why } = useCut();
-  return cut ? <Forecast cut={cut} /> : <NoCut loading={loading} error={error} why={why} />;
+  return cut ? <ForecastPage cut={cut} /> : <NoCut loading={loading} error={error} why={why} />;
 }
 
-function Forecast({ cut }: { cut: Cut }) {
+function ForecastPage({ cut }: { cut: Cut }) {
   const router = useRouter();
   const units = useUnits();
   const found = forecast(cut.setup, cut.plan);
@@ -41,15 +42,17 @@ function Forecast({ cut }: { cut: Cut }) {
         </>
       }
     >
+      <CutPicture
+        found={found}
+        setup={cut.setup}
+        plan={cut.plan}
+        units={units}
+        held={heldBar(cut.setup, cut.plan, found)}
+      />
       <Sheet>
         <View role="list" aria-label="What will happen">
-          {rows.map((row) => (
-            <Row
-              key={row.key}
-              row={row}
-              share={row.key === 'power' ? (found.power?.share ?? null) : null}
-              art={row.key === 'chip' && found.chip ? <ChipArt chip={found.chip.chip} /> : null}
-            />
+          {rows.map((row, i) => (
+            <Row key={row.key} row={row} isFirst={i === 0} />
           ))}
         </View>
       </Sheet>
@@ -63,60 +66,53 @@ function Forecast({ cut }: { cut: Cut }) {
   );
 }
 
-function Row({ row, share, art }: { row: ForecastRow; share: number | null; art: React.ReactNode }) {
+/** Bar of the limit that holds the cut back most; null where it is none of those drawn. */
+function heldBar(setup: CutSetup, plan: CutPlan, found: Forecast): 'power' | 'heat' | null {
+  const upper = whatLimits(setup, plan, found)[0]?.upper;
+  if (upper === 'power' || upper === 'torque') return 'power';
+  return upper === 'heat' ? 'heat' : null;
+}
+
+/** One line of the forecast; its reasons open on touch, those of the first are open. */
+function Row({ row, isFirst }: { row: ForecastRow; isFirst: boolean }) {
   const themedStyles = useStyles();
   const colours = useColours();
+  const [isOpen, setOpen] = useState(isFirst);
   const Mark = row.level === 'danger' ? DangerIcon : row.level === 'caution' ? WarningIcon : null;
   return (
-    <View role="listitem" style={themedStyles.row}>
-      <View style={styles.top}>
+    <View role="listitem" style={[themedStyles.row, isFirst && themedStyles.first]}>
+      <Pressable
+        role="button"
+        aria-expanded={isOpen}
+        aria-label={`${row.title}: ${row.value}`}
+        onPress={() => setOpen(!isOpen)}
+        style={styles.top}
+      >
         {Mark && (
           <View role="img" aria-label={row.level === 'danger' ? 'Danger' : 'Caution'}>
             <Mark size={21} color={row.level === 'danger' ? colours.danger : colours.cautionMark} />
           </View>
         )}
-        <Words role="label" style={styles.grow}>
-          {row.title}
-        </Words>
-      </View>
-      <View style={styles.top}>
-        {art}
-        <Words role="heading" style={styles.grow}>
-          {row.value}
-        </Words>
-      </View>
-      {share !== null && <Gauge share={share} />}
-      {row.lines.map((line) => (
-        <Words key={line} role="note">
-          {line}
-        </Words>
-      ))}
-    </View>
-  );
-}
-
-/** Bar of the share of the machine's power in use, with a mark where the reserve begins. */
-function Gauge({ share }: { share: number }) {
-  const themedStyles = useStyles();
-  const colours = useColours();
-  const fill = share > 1 ? colours.danger : share > POWER_RESERVE ? colours.cautionMark : colours.accent;
-  return (
-    <View
-      style={themedStyles.gauge}
-      role="img"
-      aria-label={`${Math.round(share * 100)} percent of what the machine has`}
-    >
-      <View style={[styles.fill, { width: `${Math.min(100, share * 100)}%`, backgroundColor: fill }]} />
-      <View style={[themedStyles.mark, { left: `${POWER_RESERVE * 100}%` }]} />
+        <View style={styles.grow}>
+          <Words role="label">{row.title}</Words>
+          <Words role={isFirst ? 'heading' : 'strong'}>{row.value}</Words>
+        </View>
+        <Words role="note">{isOpen ? 'less' : 'why'}</Words>
+      </Pressable>
+      {isOpen
+        && row.lines.map((line) => (
+          <Words key={line} role="note">
+            {line}
+          </Words>
+        ))}
     </View>
   );
 }
 
 const styles = StyleSheet.create({
   pad: { paddingHorizontal: SPACE.edge },
-  top: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close },
+  top: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, minHeight: TOUCH },
   grow: { flex: 1 },
-  fill: { height: '100%' },
 });
 const useStyles = themed((c) =>
   StyleSheet.create({
@@ -127,13 +123,6 @@ const useStyles = themed((c) =>
       borderBottomWidth: 1,
       borderBottomColor: c.line,
     },
-    gauge: {
-      height: 12,
-      marginVertical: 4,
-      borderWidth: 1,
-      borderColor: c.strongLine,
-      backgroundColor: c.ground,
-    },
-    mark: { position: 'absolute', top: -3, bottom: -3, width: 2, backgroundColor: c.ink },
+    first: { borderLeftWidth: 4, borderLeftColor: c.accent, backgroundColor: c.wash },
   }),
 );

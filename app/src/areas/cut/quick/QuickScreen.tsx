@@ -1,7 +1,7 @@
 import type { CutChoice, StockBody, ToolBody } from '@pike-stone/contract';
-import { MACHINE_OPERATIONS, OPERATIONS, readLength, type OperationKey } from '@pike-stone/core';
+import { MACHINE_OPERATIONS, MATERIALS, OPERATIONS, readLength, type OperationKey } from '@pike-stone/core';
 import { usualMaterials, usualSizes, usualTool } from '@pike-stone/core/forecast';
-import { MACHINE_WORDS, operationName, unitOf } from '@pike-stone/words';
+import { MACHINE_WORDS, OPERATION_WORDS, operationName, unitOf } from '@pike-stone/words';
 import { groupedOperations, METAL_CHOICES, nameTool } from '@pike-stone/words/picking';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -16,7 +16,7 @@ import { Screen, Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
-import { fresh, useDraft } from '../draft';
+import { fresh, useDraft, usualFluid } from '../draft';
 import { AnyTool } from './AnyTool';
 import { useQuick } from './quick-store';
 
@@ -84,6 +84,10 @@ function QuickPage({ machines }: { machines: ReturnType<typeof useRecords<'machi
     const { takeStock, takeTool } = useQuick.getState();
     const choice: CutChoice = {
       ...fresh(operation),
+      fluid: usualFluid(
+        tool,
+        MATERIALS.find(({ key }) => key === metal),
+      ),
       machineId: machine.id,
       stockId: takeStock(pieceOf(metal, workMm)),
       toolId: takeTool(tool),
@@ -108,7 +112,10 @@ function QuickPage({ machines }: { machines: ReturnType<typeof useRecords<'machi
               says={title}
               value={operations.find((key) => key === operation) ?? null}
               onChange={setOperation}
-              options={operations.map((value) => ({ value, label: operationName(value) }))}
+              options={operations.map((value) => ({
+                value,
+                label: OPERATION_WORDS[value].called ?? operationName(value),
+              }))}
             />
           </View>
         ))}
