@@ -209,6 +209,7 @@ test('what holds it back comes first; a wanted finish sets the lever; the curves
     'Held back by',
   );
   await expect(page.getByRole('list', { name: list })).toContainText(/To go further/);
+  await page.getByRole('list', { name: list }).getByRole('button', { name: /^Chip/ }).click();
   await expect(page.getByRole('list', { name: list })).toContainText(
     /a step ground behind the edge|By the model it breaks at/,
   );

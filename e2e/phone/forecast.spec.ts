@@ -17,7 +17,14 @@ test('what will happen on the lathe: power of this step, chip, finish, heat, lif
     /Time for 70\smm/,
   ])
     await expect(list).toContainText(text);
-  await expect(page.getByRole('img', { name: /percent of what the machine has/ })).toBeVisible();
+  const picture = page.getByRole('group', { name: 'This cut as it will be' });
+  await expect(
+    picture.getByRole('img', { name: /^Power at \d+ percent, reserve begins at 75/ }),
+  ).toBeVisible();
+  await expect(picture).toContainText(/Surface.*Ra \d/s);
+  // Reasons open on touch.
+  await expect(list).not.toContainText('High speed steel goes quickly');
+  await list.getByRole('button', { name: /^Heat at the edge/ }).click();
   // 590 °C is where high speed steel goes; bronze in this cut stays far under it.
   await expect(list).toContainText(/High speed steel goes quickly at 590\s°C/);
   await page.getByRole('button', { name: 'Back', exact: true }).click();

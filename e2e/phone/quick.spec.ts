@@ -84,7 +84,10 @@ test('in the sentence any metal and any tool are two touches, and a typed tool i
   await page.goto('/cut');
   await page.getByRole('button', { name: /^Stock: / }).click();
   await page.getByLabel('Any metal').fill('304');
-  await page.getByRole('button', { name: /^Stainless 304, 316/ }).last().click();
+  await page
+    .getByRole('button', { name: /^Stainless 304, 316/ })
+    .last()
+    .click();
   await expect(sentence(page)).toContainText('Stainless 304, 316');
   await page.getByRole('button', { name: /^Tool: / }).click();
   await page.getByLabel(/^Or type it/).fill('cobalt 0.5');
