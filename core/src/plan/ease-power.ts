@@ -70,13 +70,15 @@ function lessFeed(setup: CutSetup, first: Weighed, at: PlanAt): Weighed {
 
 /**
  * Slower steps that may drive a cut, fastest first: those whose torque comes near to
- * what it takes; only the slowest when none does. Carbide is not taken under its useful speed.
+ * what it takes; only the slowest when none does. Carbide is not taken under its useful
+ * speed, unless it runs under it already.
  */
 function stepsDown(setup: CutSetup, { plan, torqueNm }: Weighed): number[] {
   if (setup.rpmByHand !== null) return [];
   const { speed, edge, diameterMm } = plan;
+  const least = speed.range.leastUsefulMPerMin;
   const isUseful = (rpm: number): boolean =>
-    edge.family !== 'carbide' || surfaceSpeed(rpm, diameterMm) >= speed.range.leastUsefulMPerMin;
+    edge.family !== 'carbide' || speed.actualMPerMin < least || surfaceSpeed(rpm, diameterMm) >= least;
   const slower = setup.machine.speeds
     .map(({ rpm }) => rpm)
     .filter((rpm) => rpm < speed.rungRpm && isUseful(rpm))

@@ -221,7 +221,7 @@ function carriageWords(rpm: number, setup: CutSetup, units: UnitSystem) {
   );
   return {
     label: `Carriage: 60 × ${speed} ÷ ${pitch}`,
-    reason: `${joined(formatLength(mmPerS, units))} a second is the most that is stopped in time ${setup.runOut ? 'in a run-out' : 'at a shoulder'}; by hand crank it is slower still`,
+    reason: `${joined(formatLength(mmPerS, units))} a second is the most that is stopped in time ${setup.runOut ? 'in a run-out' : 'at a shoulder'}`,
   };
 }
 
@@ -230,18 +230,11 @@ const signed = (value: number): string =>
 
 function rungLines(setup: CutSetup, plan: CutPlan, rules: ShopRules, units: UnitSystem): WorkingLine[] {
   const { choice, byHand, rungRpm, setting } = plan.speed;
-  const figure = (rpm: number | null) => (rpm === null ? 'none' : formatSpindleSpeed(rpm).figure);
   const rpm = rpmOf(setup);
   const chosen = setup.machine.speeds.find((step) => step.rpm === choice.chosenRpm)?.setting ?? '';
   const lines: WorkingLine[] = [
     ...capLine(setup, plan, units),
-    {
-      key: 'neighbours',
-      kind: 'machine',
-      label: 'Steps below and above',
-      value: `${figure(choice.belowRpm)} and ${figure(choice.aboveRpm)} ${speedUnit(setup)}`,
-      source: setup.machine.name,
-    },
+    ...neighboursLine(setup, plan),
     {
       key: 'rung',
       kind: 'machine',
@@ -262,6 +255,21 @@ function rungLines(setup: CutSetup, plan: CutPlan, rules: ShopRules, units: Unit
       label: 'Picked by you on the ladder',
       value: rpm(rungRpm),
       reason: setting,
+    },
+  ];
+}
+
+/** Steps around the aim, where no cap holds the speed under it. */
+function neighboursLine(setup: CutSetup, { speed: { choice, heldBy } }: CutPlan): WorkingLine[] {
+  if (heldBy) return [];
+  const figure = (rpm: number | null) => (rpm === null ? 'none' : formatSpindleSpeed(rpm).figure);
+  return [
+    {
+      key: 'neighbours',
+      kind: 'machine',
+      label: 'Steps below and above',
+      value: `${figure(choice.belowRpm)} and ${figure(choice.aboveRpm)} ${speedUnit(setup)}`,
+      source: setup.machine.name,
     },
   ];
 }

@@ -49,6 +49,20 @@ describe('a first set-up', () => {
     ).toBe(id(3, 3));
     expect(chosen(turning(1, { dull: true }))).toBe(id(3, 1));
   });
+  it('is dry for carbide in steel, with a brush for high speed steel; another tool takes its usual fluid along', () => {
+    const steel = { id: id(2, 3), archived: false, body: { sizeMm: 40, metal: 'medium-carbon' } };
+    const edges = (['carbide-coated', 'hss'] as const).map((material, i) => ({
+      ...tool(i + 1, 'turning-tool'),
+      body: { ...tool(i + 1, 'turning-tool').body, material, dull: false } as ToolBody,
+    }));
+    const shop = { ...drawer, stock: [steel], tools: edges };
+    const first = firstDraft(shop)!;
+    expect([first.toolId, first.fluid]).toEqual([id(3, 1), 'dry']);
+    const other = changed(first, { toolId: id(3, 2) }, shop);
+    expect(other.fluid).toBe('brush');
+    const flooded = changed(first, { fluid: 'flood' }, shop);
+    expect(changed(flooded, { toolId: id(3, 2) }, shop).fluid).toBe('flood');
+  });
   it('is none while the drawer lacks something', () =>
     expect(firstDraft({ ...drawer, tools: [] })).toBeNull());
 });

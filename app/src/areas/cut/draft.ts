@@ -84,10 +84,10 @@ const CARBIDE_WET_UNDER = 0.9;
 /** The usual fluid: a brush for high speed steel where metal sticks, dry for iron, brass and carbide. */
 export const usualFluid = (
   { material: edge }: Pick<ToolBody, 'material'>,
-  metal: Pick<Material, 'noFluidFactor'> | undefined,
+  { noFluidFactor }: Pick<Material, 'noFluidFactor'>,
 ): CutChoice['fluid'] => {
   const { family } = toolMaterial(edge);
-  const dry = metal?.noFluidFactor[family] ?? 1;
+  const dry = noFluidFactor[family];
   return dry < (family === 'carbide' ? CARBIDE_WET_UNDER : 1) ? 'brush' : 'dry';
 };
 
@@ -153,7 +153,18 @@ export function changed(draft: CutChoice, change: Partial<CutChoice>, drawer: Dr
     next.depthMm = null;
   // A new diameter, fluid or condition makes the plan choose the speed step anew.
   if (change.workDiameterMm !== undefined || change.cutterDiameterMm !== undefined) next.rpmByHand = null;
-  return fitted(next, drawer);
+  const done = fitted(next, drawer);
+  // The usual fluid stays the usual one with another tool or metal; one that was chosen stays as it is.
+  const isUsual = change.fluid === undefined && draft.fluid === fluidFor(draft, drawer);
+  return isUsual ? { ...done, fluid: fluidFor(done, drawer) } : done;
+}
+
+/** The usual fluid for the tool and the metal of a set-up. */
+function fluidFor({ toolId, stockId, fluid }: CutChoice, { tools, stock }: Drawer): CutChoice['fluid'] {
+  const tool = tools.find(({ id }) => id === toolId)?.body;
+  const metal = stock.find(({ id }) => id === stockId)?.body.metal;
+  const row = MATERIALS.find(({ key }) => key === metal);
+  return tool && row ? usualFluid(tool, row) : fluid;
 }
 
 /** Chooses an operation and a tool that fit the machine where the present ones do not. */

@@ -1,5 +1,5 @@
 import type { CutChoice, StockBody, ToolBody } from '@pike-stone/contract';
-import { MACHINE_OPERATIONS, MATERIALS, OPERATIONS, readLength, type OperationKey } from '@pike-stone/core';
+import { MACHINE_OPERATIONS, material, OPERATIONS, readLength, type OperationKey } from '@pike-stone/core';
 import { usualMaterials, usualSizes, usualTool } from '@pike-stone/core/forecast';
 import { MACHINE_WORDS, OPERATION_WORDS, operationName, unitOf } from '@pike-stone/words';
 import { groupedOperations, METAL_CHOICES, nameTool } from '@pike-stone/words/picking';
@@ -84,10 +84,7 @@ function QuickPage({ machines }: { machines: ReturnType<typeof useRecords<'machi
     const { takeStock, takeTool } = useQuick.getState();
     const choice: CutChoice = {
       ...fresh(operation),
-      fluid: usualFluid(
-        tool,
-        MATERIALS.find(({ key }) => key === metal),
-      ),
+      fluid: usualFluid(tool, material(metal)),
       machineId: machine.id,
       stockId: takeStock(pieceOf(metal, workMm)),
       toolId: takeTool(tool),
