@@ -36,7 +36,6 @@ const bush = cut(1, 4, 1, { operation: 'turn', workDiameterMm: 60, stickOutMm: 7
 const frame = cut(3, 7, 17, { operation: 'mill-side', stickOutMm: 30 });
 const thread = cut(2, 1, 28, { operation: 'thread', workDiameterMm: 20, stickOutMm: 60 });
 const facing = cut(3, 7, 22, { operation: 'face-mill', stickOutMm: 40 });
-const taper = cut(1, 1, 1, { operation: 'taper', stickOutMm: 80, lengthMm: 40 });
 const shaft = cut(2, 1, 7, {
   operation: 'turn',
   workDiameterMm: 50,
@@ -63,7 +62,15 @@ const VIEWS = [
   { name: 'bench', path: '/', before: `/cut?${bush}` },
   { name: 'cut-lathe', path: `/cut?${bush}` },
   { name: 'cut-mill', path: `/cut?${frame}` },
-  { name: 'cut-taper', path: `/cut?${taper}` },
+  {
+    name: 'quick-cut',
+    path: '/cut/quick',
+    touch: async (page) => {
+      await page.getByRole('radio', { name: 'Mild steel', exact: true }).click();
+      await page.getByRole('radio', { name: 'Coated insert', exact: true }).click();
+      await page.getByRole('radio', { name: /^0\.8/ }).click();
+    },
+  },
   {
     name: 'thread-passes-dark-inch',
     path: '/cut/thread',

@@ -174,6 +174,14 @@ describe('feed', () => {
 describe('depth', () => {
   const casting = { name: 'Casting', materialKey: 'grey-iron', uncertain: false, skinMm: 1 };
 
+  it('a side cut is under the skin by its width, not by its depth', () => {
+    const casting = { name: 'Casting', materialKey: 'grey-iron', uncertain: false, skinMm: 1 };
+    const side = (widthMm: number | null) =>
+      codes({ operation: 'mill-side', stock: casting, firstPassOnSkin: true, widthMm, stickOutMm: 20 });
+    expect([side(0.8).includes('on-the-skin'), side(1.5).includes('on-the-skin')]).toEqual([true, false]);
+    expect(side(null)).not.toContain('on-the-skin');
+  });
+
   it('in a hard skin, or under it', () => {
     const first = setup({ stock: casting, firstPassOnSkin: true, depthMm: 1 });
     const later = setup({ stock: casting, depthMm: 1 });

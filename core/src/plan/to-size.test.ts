@@ -96,7 +96,9 @@ describe('measured and corrected', () => {
       touchOffWrong: true,
       nextAdvanceMm: expect.closeTo(0.15, 9),
     });
-    expect(measureCorrect(30, 27.4, 1.3, 27.5)).toMatchObject({ oversizeCut: true });
+    // The metal is gone: there is nothing to advance.
+    expect(measureCorrect(30, 27.4, 1.3, 27.5)).toMatchObject({ oversizeCut: true, nextAdvanceMm: 0 });
+    expect(measureCorrect(20, 20.6, 0.35, 20.5)).toMatchObject({ oversizeCut: true, nextAdvanceMm: 0 });
     expect(() => measureCorrect(30, 30, 1, 27.5)).toThrow(
       'depth removed by this pass must be more than 0, got 0',
     );
