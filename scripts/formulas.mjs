@@ -75,7 +75,7 @@ const firstParagraph = (comment) =>
     .replace(/^@.*/, '')
     .trim();
 
-function unitOf(name, comment, value) {
+function unitOf(name, comment) {
   const byName = UNIT_BY_NAME.find(([pattern]) => pattern.test(name));
   if (byName) return byName[1];
   return UNIT_IN_WORDS.exec(comment)?.[1] ?? 'ratio or count';
@@ -123,7 +123,7 @@ function readFile(path) {
       constants.push({
         name: name.text,
         value: value.length > LONGEST_VALUE ? 'a table, in the file' : value,
-        unit: unitOf(name.text, said, value),
+        unit: unitOf(name.text, said),
         source: sourceOf(said),
         what: firstParagraph(said),
       });

@@ -9,7 +9,8 @@ import {
   type Tool,
 } from '@pike-stone/core';
 import { compareCutters, finishWish, forecast, sweep, toBreak, whatLimits } from '@pike-stone/core/forecast';
-import { cautions, refusals, sayDepth, sayFeed, saySpeed, warnings } from '@pike-stone/words';
+import { cautions, sayDepth, sayFeed, saySpeed, warnings } from '@pike-stone/words';
+import { refusals } from '@pike-stone/words/misfit';
 import { working } from '@pike-stone/words/working';
 import { sayForecast } from '@pike-stone/words/forecast';
 import type { Case } from './cases';

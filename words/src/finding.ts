@@ -10,6 +10,7 @@ import {
   type FindingOf,
 } from '@pike-stone/core';
 import {
+  formatFeedPerTurn,
   formatLength,
   formatPower,
   formatSpindleSpeed,
@@ -30,6 +31,7 @@ export interface Warning {
 /** Formatters for the figures of a sentence. */
 interface Pen {
   length(mm: number): string;
+  feed(mm: number): string;
   figure(mm: number): string;
   rpm(rpm: number): string;
   strokes(perMin: number): string;
@@ -39,6 +41,7 @@ interface Pen {
 }
 const penFor = (units: UnitSystem): Pen => ({
   length: (mm) => joined(formatLength(mm, units)),
+  feed: (mm) => joined(formatFeedPerTurn(mm, units)),
   figure: (mm) => formatLength(mm, units).figure,
   rpm: (rpm) => joined(formatSpindleSpeed(rpm)),
   strokes: (perMin) => joined(formatSpindleSpeed(perMin, 'strokes/min')),
@@ -160,6 +163,14 @@ function facingWords(f: FindingOf<'facing-centre'>, { length, rpm }: Pen): strin
 /** How a cutter goes into the work from above, in words. */
 const goDown = (ramping: boolean): string => (ramping ? 'ramp down' : 'go straight down');
 
+/** What a feed must not be coarser than, in words. */
+const FEED_LIMITS = {
+  'nose-radius': 'the nose takes',
+  'machine-feed': 'this machine should be asked',
+  tooth: 'a tooth takes',
+  chart: 'the chart',
+} as const;
+
 type Sentences = { readonly [C in FindingCode]: (finding: FindingOf<C>, pen: Pen) => string };
 const SENTENCES: Sentences = {
   swing: (f, { length }) =>
@@ -190,10 +201,10 @@ const SENTENCES: Sentences = {
   'no-feed-window': () =>
     'This edge is too blunt for so light a cut: sharper tool, smaller nose or more depth.',
   rubbing: () => 'The chip is thinner than the edge can cut: it rubs. Feed more, or take a sharper edge.',
-  'feed-high': (f) =>
+  'feed-high': (f, { feed }) =>
     f.finest
       ? 'Even the finest lever is too coarse here: feed by hand, slowly and evenly.'
-      : 'Coarser than this tool or machine should take. Go one lever finer.',
+      : `Coarser than ${FEED_LIMITS[f.limit]}: ${feed(f.mostMmRev)} at most. Go one lever finer.`,
   'hand-fast': () =>
     'The cutter could take more than a hand winds evenly: this is the hand’s limit. Fewer teeth or one speed down fits better.',
   'on-the-skin': (f, { length }) =>

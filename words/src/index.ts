@@ -5,7 +5,6 @@ export * from './pitch';
 export * from './dial';
 export * from './machine';
 export * from './finding';
-export * from './misfit';
 export * from './caution';
 export * from './setting';
 export * from './out-of-range';

@@ -62,7 +62,11 @@ export interface FindingData {
   // Feed and depth.
   'no-feed-window': Bare;
   rubbing: Bare;
-  'feed-high': { readonly finest: boolean };
+  'feed-high': {
+    readonly finest: boolean;
+    readonly mostMmRev: number;
+    readonly limit: 'nose-radius' | 'machine-feed' | 'tooth' | 'chart';
+  };
   'hand-fast': Bare;
   'on-the-skin': { readonly skinMm: number };
   'skin-left': { readonly skinMm: number };

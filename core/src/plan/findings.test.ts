@@ -155,9 +155,11 @@ describe('feed', () => {
         setting: setting.how === 'lever' ? { ...setting, below } : setting,
       }));
     const finer = { value: 0.08, setting: 'Hole 2' };
+    const { turning, highMmRev: mostMmRev } = planOf(ORDINARY).feed;
+    const nose = { mostMmRev, limit: turning!.upperLimit };
     expect(coarse(1, finer)).toEqual([]);
-    expect(coarse(1.01, finer)).toEqual([{ code: 'feed-high', level: 'caution', finest: false }]);
-    expect(coarse(1.01, null)).toEqual([{ code: 'feed-high', level: 'caution', finest: true }]);
+    expect(coarse(1.01, finer)).toEqual([{ code: 'feed-high', level: 'caution', finest: false, ...nose }]);
+    expect(coarse(1.01, null)).toEqual([{ code: 'feed-high', level: 'caution', finest: true, ...nose }]);
   });
 
   it('a wheel that cannot be wound so fast', () => {

@@ -1,6 +1,6 @@
 import { centreHeight } from '../setting/centre-height';
 import type { CutPlan } from '../operation/cut-plan';
-import type { Finding } from '../operation/finding';
+import type { Finding, FindingOf } from '../operation/finding';
 import { operationOf, type CutSetup } from '../operation/registry';
 import { fastestMPerMin } from './aim';
 import { mostSpringMm } from './ease-spring';
@@ -101,6 +101,12 @@ function aboveBand({ rungRpm, bandRpm, factors }: CutPlan['speed']): Finding[] {
   return [{ code: 'above-band', level: 'caution', rpm: rungRpm, lowRpm, highRpm, factors: eased }];
 }
 
+/** What a feed must not be coarser than. */
+function feedLimit({ turning, tooth, chart }: CutPlan['feed']): FindingOf<'feed-high'>['limit'] {
+  if (turning && !chart) return turning.upperLimit;
+  return tooth ? 'tooth' : 'chart';
+}
+
 function feedFindings({ feed }: CutPlan): Finding[] {
   const list: Finding[] = [];
   const { setting } = feed;
@@ -108,7 +114,13 @@ function feedFindings({ feed }: CutPlan): Finding[] {
   else if (feed.rubs) list.push({ code: 'rubbing', level: 'caution' });
   if (feed.mmRev > feed.highMmRev * SLACK) {
     const finest = setting.how === 'lever' && setting.below === null;
-    list.push({ code: 'feed-high', level: 'caution', finest });
+    list.push({
+      code: 'feed-high',
+      level: 'caution',
+      finest,
+      mostMmRev: feed.highMmRev,
+      limit: feedLimit(feed),
+    });
   }
   if (setting.how === 'hand' && setting.handIsLimit) list.push({ code: 'hand-fast', level: 'note' });
   return list;

@@ -97,7 +97,7 @@ test('a whole cut: plan, forecast, limits and what is to be said, from its recor
 });
 
 it.each([
-  ['cut.depthMm', '15\u00a0mm deep', { operation: 'turn', workDiameterMm: 25, depthMm: 15 }],
+  ['cut.depthMm', '15\u00a0mm deep', { operation: 'turn', workDiameterMm: 25, depthMm: 15 }, 'turning-tool'],
   [
     'cut.depthMm',
     '20\u00a0mm deep',
@@ -108,18 +108,15 @@ it.each([
   ['cut.workDiameterMm', 'A hole of', { operation: 'drill', workDiameterMm: 5 }, 'drill'],
   ['cut.pitchMm', 'A pitch of 5', { operation: 'thread', workDiameterMm: 3, pitchMm: 5 }, 'threading-tool'],
   ['cut.operation', 'not done on a', { operation: 'mill-slot', workDiameterMm: 25 }, 'end-mill'],
-] as const)(
-  'what cannot be is refused at %s with both sizes: %s',
-  (path, words, cut, kind = 'turning-tool') => {
-    const { status, more } = refusal(() =>
-      calculate('cut-plan', {
-        machine: MACHINES[0],
-        stock: STOCK[0],
-        tool: TOOLS.find((one) => one.kind === kind),
-        cut,
-      }),
-    );
-    expect(status).toBe(400);
-    expect(more.fields).toEqual([{ path, message: expect.stringContaining(words) }]);
-  },
-);
+] as const)('what cannot be is refused at %s with both sizes: %s', (path, words, cut, kind) => {
+  const { status, more } = refusal(() =>
+    calculate('cut-plan', {
+      machine: MACHINES[0],
+      stock: STOCK[0],
+      tool: TOOLS.find((one) => one.kind === kind),
+      cut,
+    }),
+  );
+  expect(status).toBe(400);
+  expect(more.fields).toEqual([{ path, message: expect.stringContaining(words) }]);
+});

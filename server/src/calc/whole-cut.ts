@@ -2,7 +2,8 @@ import { toSetup, type CutChoice, type Problem } from '@pike-stone/contract';
 import type { WholeCut } from '@pike-stone/contract/calc/cut-plan';
 import { cutPlan, DEFAULT_RULES, fitsOperation, misfits, OPERATIONS } from '@pike-stone/core';
 import { forecast, whatLimits } from '@pike-stone/core/forecast';
-import { cautions, sayMisfit, warnings } from '@pike-stone/words';
+import { cautions, warnings } from '@pike-stone/words';
+import { sayMisfit } from '@pike-stone/words/misfit';
 import { HttpProblem } from '../http/problem';
 
 /** Values of a cut that the question leaves out. */

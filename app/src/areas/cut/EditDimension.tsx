@@ -1,7 +1,8 @@
 import type { CutChoice } from '@pike-stone/contract';
 import { chosenWay, OPERATIONS, rotates, type CutSetup } from '@pike-stone/core';
 import { Keypad } from '../../kit/Keypad';
-import { OPERATION_WORDS, refusals, type SizeLimits } from '@pike-stone/words';
+import { OPERATION_WORDS, type SizeLimits } from '@pike-stone/words';
+import { refusals } from '@pike-stone/words/misfit';
 import { useUnits } from '../../data/preferences';
 import type { DimensionKey } from './sketch/dimensions';
 import { EditOther } from './EditOther';

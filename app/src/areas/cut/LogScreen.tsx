@@ -37,8 +37,8 @@ const useLogDraft = create<LogDraft>()(
 
 /** Asks what was really set and for a remark, and puts the cut into the book. */
 export function LogScreen() {
-  const { cut, loading, error, why } = useCut();
-  return cut ? <LogPage cut={cut} /> : <NoCut loading={loading} error={error} why={why} />;
+  const { cut, loading, error, refused } = useCut();
+  return cut ? <LogPage cut={cut} /> : <NoCut loading={loading} error={error} refused={refused} />;
 }
 
 function LogPage({ cut }: { cut: Cut }) {

@@ -1,6 +1,6 @@
 import type { CutChoice } from '@pike-stone/contract';
 import type { MisfitField } from '@pike-stone/core';
-import { sayMisfit } from '@pike-stone/words';
+import { sayMisfit } from '@pike-stone/words/misfit';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Button } from '../../kit/Button';

@@ -15,12 +15,12 @@ const RESULTS: readonly Result[] = ['speed', 'feed', 'depth'];
 
 /** The working on a page of its own, for a phone. */
 export function WorkingScreen() {
-  const { cut, loading, error, why } = useCut();
+  const { cut, loading, error, refused } = useCut();
   const { of } = useLocalSearchParams<{ of?: string }>();
   return cut ? (
     <WorkingPage cut={cut} of={RESULTS.find((result) => result === of) ?? 'speed'} />
   ) : (
-    <NoCut loading={loading} error={error} why={why} />
+    <NoCut loading={loading} error={error} refused={refused} />
   );
 }
 

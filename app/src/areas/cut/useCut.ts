@@ -8,10 +8,8 @@ import {
   type ShopRules,
 } from '@pike-stone/core';
 import { toSetup, type CutChoice } from '@pike-stone/contract';
-import { sayMisfit } from '@pike-stone/words';
 import { useMemo } from 'react';
 import { useMetals } from '../../data/metals';
-import { useUnits } from '../../data/preferences';
 import { useRecords } from '../../data/records';
 import { useRules } from '../../data/rules';
 import { useQuick, withQuick } from './quick/quick-store';
@@ -44,7 +42,6 @@ export function useCut() {
   const stock = useRecords('stock');
   const tools = useRecords('tools');
   const metals = useMetals();
-  const units = useUnits();
   const { rules = DEFAULT_RULES } = useRules();
   const { draft, set } = useDraft();
   const quick = useQuick();
@@ -101,15 +98,5 @@ export function useCut() {
       : { cut: { ...made, plan: cutPlan(made.setup, rules) }, refused: null };
   }, [made, rules]);
 
-  const why = refused?.misfits.map((misfit) => sayMisfit(misfit, refused.setup, units)).join(' ');
-  return {
-    cut,
-    refused,
-    /** Why there is no cut though all of its records are there, as sentences. */
-    why,
-    drawer,
-    metals,
-    loading,
-    error: machines.error ?? stock.error ?? tools.error,
-  };
+  return { cut, refused, drawer, metals, loading, error: machines.error ?? stock.error ?? tools.error };
 }

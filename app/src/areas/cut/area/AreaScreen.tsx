@@ -47,10 +47,10 @@ const SIZE_WORDS: Readonly<Record<Size, string>> = {
 
 /** Compares all cutters for milling a flat face: strips, path and time, the quickest that the machine can drive first. */
 export function AreaScreen() {
-  const { cut, drawer, loading, error, why } = useCut();
+  const { cut, drawer, loading, error, refused } = useCut();
   const router = useRouter();
   const back = () => backOr(router, '/cut');
-  if (!cut) return <NoCut loading={loading} error={error} why={why} />;
+  if (!cut) return <NoCut loading={loading} error={error} refused={refused} />;
   if (!isMill(cut.setup.machine))
     return (
       <Screen title="A flat face" onBack={back}>

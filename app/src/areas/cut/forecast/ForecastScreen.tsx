@@ -20,8 +20,8 @@ import { WantedFinish } from './WantedFinish';
 
 /** The forecast of the cut: power, spring, finish, chip, heat and life, each with its reasons and what would change it. */
 export function ForecastScreen() {
-  const { cut, loading, error, why } = useCut();
-  return cut ? <ForecastPage cut={cut} /> : <NoCut loading={loading} error={error} why={why} />;
+  const { cut, loading, error, refused } = useCut();
+  return cut ? <ForecastPage cut={cut} /> : <NoCut loading={loading} error={error} refused={refused} />;
 }
 
 function ForecastPage({ cut }: { cut: Cut }) {

@@ -20,10 +20,10 @@ import { useCut } from '../useCut';
 
 /** A dial that turns as fast as the handwheel should be wound, with a beat. */
 export function PacerScreen() {
-  const { cut, loading, error, why } = useCut();
+  const { cut, loading, error, refused } = useCut();
   const router = useRouter();
   const back = () => backOr(router, '/cut');
-  if (!cut) return <NoCut loading={loading} error={error} why={why} />;
+  if (!cut) return <NoCut loading={loading} error={error} refused={refused} />;
   const { setting, mmMin } = cut.plan.feed;
   if (setting.how !== 'hand')
     return (

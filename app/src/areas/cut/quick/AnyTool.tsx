@@ -36,6 +36,7 @@ export function AnyTool({
   const typed = text === '' ? null : readTool(text, kind, units === 'mm' ? 'mm' : 'in');
   const made = (sizeMm: number, edge = material) =>
     toolOf({ kind, material: edge, sizeMm, teeth: null }, units);
+  const says = kind === 'turning-tool' ? 'Nose radius' : 'Size';
   const pick = (sizeMm: number) => onTake(made(sizeMm));
   return (
     <View style={styles.pad}>
@@ -50,7 +51,8 @@ export function AnyTool({
         <Button label="Take the usual one" onPress={() => pick(NO_SIZE_MM)} />
       ) : (
         <Choice
-          says={kind === 'turning-tool' ? 'Nose radius' : 'Size'}
+          says={says}
+          about={says}
           value={sizes.map((mm) => (made(mm).name === taken ? String(mm) : '')).find(Boolean) ?? null}
           onChange={(mm) => pick(Number(mm))}
           options={sizes.map((mm) => ({ value: String(mm), label: sizeCalled(mm, units) }))}

@@ -64,7 +64,7 @@ function QuickPage({ machines }: { machines: ReturnType<typeof useRecords<'machi
   const router = useRouter();
   const units = useUnits();
   const doable = [...new Set(machines.flatMap(({ body }) => MACHINE_OPERATIONS[body.kind]))];
-  const [operation, setOperation] = useState<OperationKey>(doable.includes('turn') ? 'turn' : doable[0]!);
+  const [operation, setOperation] = useState<OperationKey>(groupedOperations(doable)[0]!.operations[0]!);
   const [machineId, setMachine] = useState<string | null>(null);
   const [metal, setMetal] = useState<string | null>(null);
   const [picked, setTool] = useState<ToolBody | null>(null);

@@ -30,10 +30,10 @@ import {
 
 /** Cuts a thread pass by pass: the slide readings of each pass, and the measure over wires at the end. */
 export function ThreadScreen() {
-  const { cut, loading, error, why } = useCut();
+  const { cut, loading, error, refused } = useCut();
   const router = useRouter();
   const back = () => backOr(router, '/cut');
-  if (!cut) return <NoCut loading={loading} error={error} why={why} />;
+  if (!cut) return <NoCut loading={loading} error={error} refused={refused} />;
   const { setup } = cut;
   if (!isDoneWith(setup, 'threading-tool'))
     return (

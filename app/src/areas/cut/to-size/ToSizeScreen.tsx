@@ -40,10 +40,10 @@ type Editing = 'startMm' | 'targetMm' | 'depthMm' | 'finishMm' | 'measured';
 
 /** Brings work to size: passes, dial readings, and the correction after each measurement. */
 export function ToSizeScreen() {
-  const { cut, loading, error, why } = useCut();
+  const { cut, loading, error, refused } = useCut();
   const router = useRouter();
   const back = () => backOr(router, '/cut');
-  if (!cut) return <NoCut loading={loading} error={error} why={why} />;
+  if (!cut) return <NoCut loading={loading} error={error} refused={refused} />;
   const dial = dialOf(cut.setup);
   if (!dial)
     return (
