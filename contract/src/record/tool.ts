@@ -58,9 +58,15 @@ export const toolBody = z.discriminatedUnion('kind', [
     noseRadiusMm,
     approachDeg,
     shankMm,
+    landMm: length(0.05, 10).optional(),
   }),
   z.object({ kind: z.literal('fly-cutter'), ...toothedTool, noseRadiusMm, approachDeg }),
-  z.object({ kind: z.literal('slitting-saw'), ...toothedTool, thicknessMm: edgeWidth }),
+  z.object({
+    kind: z.literal('slitting-saw'),
+    ...toothedTool,
+    thicknessMm: edgeWidth,
+    collarMm: length(1, 400).optional(),
+  }),
   z.object({ kind: z.literal('form-cutter'), ...toothedTool, widthMm: edgeWidth, depthMm: formDepth }),
   z.object({ kind: z.literal('t-slot-cutter'), ...toothedTool, headHeightMm: edgeWidth, shankMm }),
   z.object({

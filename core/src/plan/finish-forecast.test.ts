@@ -1,4 +1,4 @@
-import { setup } from '../fixture';
+import { setup, TOOLS } from '../fixture';
 import { millingRoughness, minChipRoughness } from '../mechanics/roughness';
 import { type CutSetup } from '../operation/registry';
 import { toolMaterial } from '../tool/library';
@@ -46,6 +46,13 @@ describe('what the surface will be', () => {
       finerIsWorse: false,
       builtUp: 1,
     });
+    const wiper = (landMm: number) =>
+      finish(setup({ operation: 'face-mill', tool: { ...TOOLS['face-mill'], landMm } }), {
+        mmRev: 0.4,
+        rpm: 1,
+      });
+    expect(wiper(0.4).realisticRaUm).toBeCloseTo(Math.hypot(wiper(0.4).idealRaUm, 0.8), 9);
+    expect(wiper(0.39).realisticRaUm).toBeGreaterThan(2 * wiper(0.4).realisticRaUm);
     const face = finish(setup({ operation: 'face-mill' }), { mmRev: 0.4, rpm: 1 });
     expect(face.idealRaUm).toBeCloseTo(
       share * millingRoughness('face-nose', 50, 0.1, 4, 0.4, 0).everyToothUm,

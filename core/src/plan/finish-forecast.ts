@@ -83,7 +83,11 @@ function cutterFinish(surface: 'peripheral' | 'face', setup: CutSetup, plan: Cut
   const fz = plan.feed.mmRev / tool.teeth;
   const kind = surface === 'face' ? 'face-nose' : 'peripheral';
   const marks = millingRoughness(kind, tool.diameterMm, fz, tool.teeth, noseMm, DISH_DEG);
-  const { idealRaUm, realisticRaUm: real } = milledFinish(marks, setup.machine.condition);
+  // A flat land as long as the feed of a turn wipes what the other teeth leave.
+  const landMm = ('landMm' in tool ? tool.landMm : undefined) ?? 0;
+  const isWiped = surface === 'face' && landMm >= plan.feed.mmRev;
+  const left = isWiped ? { ...marks, oneToothUm: marks.everyToothUm } : marks;
+  const { idealRaUm, realisticRaUm: real } = milledFinish(left, setup.machine.condition);
   return {
     idealRaUm,
     realisticRaUm: real,

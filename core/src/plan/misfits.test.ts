@@ -59,6 +59,9 @@ describe('sizes that do not go together are refused, both named', () => {
     expect(found({ operation: 'saw', depthMm: 27 })).toMatchObject([
       { code: 'past-collar', field: 'depthMm', diameterMm: 80, mostMm: expect.closeTo(80 / 3, 9) },
     ]);
+    const collared = { operation: 'saw', tool: { ...TOOLS['slitting-saw'], collarMm: 40 } } as const;
+    expect(found({ ...collared, depthMm: 20 })).toEqual([]);
+    expect(found({ ...collared, depthMm: 20.1 })).toMatchObject([{ mostMm: 20 }]);
     expect(found({ operation: 'form-mill', depthMm: 21 })).toMatchObject([{ mostMm: 20 }]);
   });
 

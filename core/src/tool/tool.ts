@@ -91,6 +91,8 @@ export interface FaceMill extends RoundTool {
   readonly noseRadiusMm: number;
   readonly approachDeg: number;
   readonly shankMm?: number | undefined;
+  /** Flat land of the inserts, which wipes the surface; left out: none. */
+  readonly landMm?: number | undefined;
 }
 export interface FlyCutter extends RoundTool {
   readonly kind: 'fly-cutter';
@@ -102,6 +104,8 @@ export interface SlittingSaw extends RoundTool {
   readonly kind: 'slitting-saw';
   readonly teeth: number;
   readonly thicknessMm?: number | undefined;
+  /** Diameter of the collars of its arbor; left out: a third of the saw. */
+  readonly collarMm?: number | undefined;
 }
 export interface FormCutter extends RoundTool {
   readonly kind: 'form-cutter';

@@ -5,8 +5,17 @@ import { pastCollar } from '../misfit';
 import type { Operation } from '../operation';
 import { kneeDial, milled } from './milled';
 
-/** The collars of an arbor take a third of a disc's diameter: it goes in by another third at most. */
-export const DISC_MOST_SHARE = 1 / 3;
+/** The collars of an arbor take a third of a disc's diameter when nobody says it. */
+const COLLAR_SHARE = 1 / 3;
+
+/** Deepest that a disc goes in before the collars of its arbor touch the work: (D - collar)/2, mm. */
+export const discMostMm = ({
+  diameterMm,
+  collarMm = COLLAR_SHARE * diameterMm,
+}: {
+  readonly diameterMm: number;
+  readonly collarMm?: number | undefined;
+}): number => Math.max(0, (diameterMm - collarMm) / 2);
 
 /**
  * What saws and form cutters share: a disc on an arbor that goes in from its rim
@@ -36,6 +45,5 @@ export const disc = <T extends SlittingSaw | FormCutter>(
     // On a vertical mill the disc lies flat: the cross slide sets its depth, not the knee.
     depthDial: (machine: Machine) => (machine.kind === 'vertical-mill' ? null : kneeDial(machine)),
     depthFactors: () => [],
-    misfits: ({ depthMm, tool }: Job<T>) =>
-      pastCollar(depthMm, tool.diameterMm, tool.diameterMm * DISC_MOST_SHARE),
+    misfits: ({ depthMm, tool }: Job<T>) => pastCollar(depthMm, tool.diameterMm, discMostMm(tool)),
   }) satisfies Partial<Operation<T>>;

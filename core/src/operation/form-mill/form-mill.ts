@@ -1,6 +1,6 @@
 import { USUAL_WIDTH_MM, type FormCutter } from '../../tool/tool';
 import { setByTool } from '../depth-start';
-import { disc, DISC_MOST_SHARE } from '../family/disc';
+import { disc, discMostMm } from '../family/disc';
 import type { Job } from '../job';
 import type { Operation } from '../operation';
 
@@ -13,8 +13,7 @@ export const formMill: Operation<FormCutter> = {
   ...disc<FormCutter>('form-or-gear', formCutterWidthMm),
   tool: 'form-cutter',
   caution: 'form-cutter',
-  startDepth: (job) =>
-    setByTool(Math.min(job.tool.depthMm, job.tool.diameterMm * DISC_MOST_SHARE), formCutterWidthMm(job)),
+  startDepth: (job) => setByTool(Math.min(job.tool.depthMm, discMostMm(job.tool)), formCutterWidthMm(job)),
   cuttingLengthMm: ({ depthMm }) => depthMm,
   findings: () => [],
 };

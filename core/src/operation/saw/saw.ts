@@ -2,7 +2,7 @@ import { toothChip } from '../../mechanics/chip-thinning';
 import { USUAL_WIDTH_MM, type SlittingSaw } from '../../tool/tool';
 import type { CutPlan } from '../cut-plan';
 import { setByTool } from '../depth-start';
-import { disc, DISC_MOST_SHARE } from '../family/disc';
+import { disc, discMostMm } from '../family/disc';
 import type { Finding } from '../finding';
 import type { Job } from '../job';
 import type { Operation } from '../operation';
@@ -14,11 +14,12 @@ const TEETH_IN_CUT = { start: 3, fewest: 1.5, most: 5 } as const;
 export const sawThicknessMm = ({ tool }: Pick<Job<SlittingSaw>, 'tool'>): number =>
   tool.thicknessMm ?? USUAL_WIDTH_MM;
 
-/** As deep as puts three teeth in the cut, on whole millimetres, never past a third of the saw, mm. */
-function startMm({ diameterMm, teeth }: SlittingSaw): number {
+/** As deep as puts three teeth in the cut, on whole millimetres, never past its collars, mm. */
+function startMm(saw: SlittingSaw): number {
+  const { diameterMm, teeth } = saw;
   const arc = (TEETH_IN_CUT.start * 2 * Math.PI) / Math.max(TEETH_IN_CUT.start * 2, teeth);
   const deep = Math.round((diameterMm / 2) * (1 - Math.cos(arc)));
-  return Math.max(0.5, Math.min(deep, Math.floor(diameterMm * DISC_MOST_SHARE)));
+  return Math.max(0.5, Math.min(deep, Math.floor(discMostMm(saw) + 1e-9)));
 }
 
 function findings({ tool }: Job<SlittingSaw>, { depth }: CutPlan): Finding[] {
