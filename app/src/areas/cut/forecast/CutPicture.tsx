@@ -1,4 +1,4 @@
-import type { CutPlan, CutSetup } from '@pike-stone/core';
+import type { CutPlan } from '@pike-stone/core';
 import type { FinishForecast, Forecast, SpringForecast } from '@pike-stone/core/forecast';
 import { formatLength, formatRa, joined, type UnitSystem } from '@pike-stone/words';
 import { StyleSheet, View } from 'react-native';
@@ -15,7 +15,6 @@ const PANEL = { width: 108, height: 104 } as const;
 
 export interface CutPictureProps {
   readonly found: Forecast;
-  readonly setup: CutSetup;
   readonly plan: CutPlan;
   readonly units: UnitSystem;
   /** Bar of what holds the cut back, drawn strongest. */

@@ -42,13 +42,7 @@ function ForecastPage({ cut }: { cut: Cut }) {
         </>
       }
     >
-      <CutPicture
-        found={found}
-        setup={cut.setup}
-        plan={cut.plan}
-        units={units}
-        held={heldBar(cut.setup, cut.plan, found)}
-      />
+      <CutPicture found={found} plan={cut.plan} units={units} held={heldBar(cut.setup, cut.plan, found)} />
       <Sheet>
         <View role="list" aria-label="What will happen">
           {rows.map((row, i) => (

@@ -77,10 +77,11 @@ function QuickPage({ machines }: { machines: ReturnType<typeof useRecords<'machi
   const isWrong = size !== '' && !(entry.status === 'ok' && entry.valueMm >= 0.5 && entry.valueMm <= 3000);
   const workMm = size !== '' && entry.status === 'ok' ? entry.valueMm : USUAL_WORK_MM;
   const asksSize = turns !== 'cutter' || machine.body.kind === 'lathe';
-  const ready = metal !== null && tool !== null && !isWrong;
+  const missing =
+    metal === null ? 'Pick a metal' : tool === null ? 'Pick a tool' : isWrong ? 'Look at the size' : null;
 
   const open = () => {
-    if (!metal || !tool || isWrong) return;
+    if (metal === null || tool === null || isWrong) return;
     const { takeStock, takeTool } = useQuick.getState();
     const choice: CutChoice = {
       ...fresh(operation),
@@ -99,7 +100,15 @@ function QuickPage({ machines }: { machines: ReturnType<typeof useRecords<'machi
       title="Quick cut"
       about="Nothing needs to be in the drawer but the machine."
       onBack={() => backOr(router, '/')}
-      footer={<Button kind="main" label="Work it out" disabled={!ready} onPress={open} style={styles.grow} />}
+      footer={
+        <Button
+          kind="main"
+          label={missing ?? 'Work it out'}
+          disabled={missing !== null}
+          onPress={open}
+          style={styles.grow}
+        />
+      }
     >
       <Sheet>
         {groupedOperations(doable).map(({ title, operations }) => (
