@@ -146,6 +146,7 @@ describe('for every cut the forms accept', () => {
           ...one,
           workDiameterMm: one.workDiameterMm * 1.1,
           stickOutMm: one.stickOutMm * 1.1,
+          widthMm: one.widthMm === null ? null : one.widthMm * 1.1,
           tool: scaled(one.tool, 1.1),
         };
         const worn = (condition: 'tired' | 'ordinary') =>

@@ -3,6 +3,7 @@ import { turningFeedLimits, turningFeedStart } from '../../mechanics/turning-fee
 import { turningForce } from '../../mechanics/turning-force';
 import { DEG } from '../../quantity/angle';
 import type { BoringBar, TurningTool } from '../../tool/tool';
+import type { ToolMaterial } from '../../tool/tool-material';
 import type { CutPlan, FeedStart } from '../cut-plan';
 import { forceEdge } from '../edge';
 import type { Job } from '../job';
@@ -17,21 +18,25 @@ export const DEEP_MM = 4 * 1.001;
 const LIGHT_MM = 0.5;
 const LIGHT_SHARE = 0.04;
 
+/** The window of feeds for the nose of a tool at a depth. */
+export const noseLimits = ({ tool, machine }: Job<Nosed>, edge: ToolMaterial, depthMm: number) =>
+  turningFeedLimits({
+    noseRadiusMm: tool.noseRadiusMm,
+    depthMm,
+    approachDeg: tool.approachDeg,
+    cornerDeg: tool.cornerDeg,
+    condition: machine.condition,
+    edgeRadiusUm: edge.edgeRadiusUm,
+    minChipRatio: edge.minChipRatio,
+  });
+
 /** Feed from the nose of the tool and the condition of the machine; a bar that gives way takes a share of it. */
 const noseFeed =
   (share: number) =>
-  ({ tool, machine }: Job<Nosed>, { edge, factors, depthMm }: FeedContext): FeedStart => {
-    const limits = turningFeedLimits({
-      noseRadiusMm: tool.noseRadiusMm,
-      depthMm,
-      approachDeg: tool.approachDeg,
-      cornerDeg: tool.cornerDeg,
-      condition: machine.condition,
-      edgeRadiusUm: edge.edgeRadiusUm,
-      minChipRatio: edge.minChipRatio,
-    });
+  (job: Job<Nosed>, { edge, factors, depthMm }: FeedContext): FeedStart => {
+    const limits = noseLimits(job, edge, depthMm);
     const { baseMmRev, feed } = turningFeedStart(limits, {
-      condition: machine.condition,
+      condition: job.machine.condition,
       finishMmRev: null,
       feedFactor: factors.feedFactor,
       share,

@@ -1,12 +1,11 @@
 import type { Machine } from '../../machine/machine';
-import { turningFeedLimits } from '../../mechanics/turning-feed';
 import { shaperSpeed } from '../../mechanics/shaper-speed';
 import { clamp } from '../../quantity/clamp';
 import type { TurningTool } from '../../tool/tool';
 import type { CutPlan, FeedStart, SpeedCap } from '../cut-plan';
 import { easedDepth, underSkinMm } from '../depth-start';
 import { milledPassMm } from '../family/milled';
-import { DEEP_MM, singlePoint } from '../family/single-point';
+import { DEEP_MM, noseLimits, singlePoint } from '../family/single-point';
 import type { Finding } from '../finding';
 import type { Job } from '../job';
 import type { FeedContext, Operation } from '../operation';
@@ -37,24 +36,15 @@ function feedWindow(noseRadiusMm: number, depthMm: number): { least: number; sta
   return { least, start: clamp(noseShare * noseRadiusMm, least, most), most };
 }
 
-function startFeed({ tool, machine }: Job<TurningTool>, { edge, factors, depthMm }: FeedContext): FeedStart {
-  const { least, start, most } = feedWindow(tool.noseRadiusMm, depthMm);
-  const turning = turningFeedLimits({
-    noseRadiusMm: tool.noseRadiusMm,
-    depthMm,
-    approachDeg: tool.approachDeg,
-    cornerDeg: tool.cornerDeg,
-    condition: machine.condition,
-    edgeRadiusUm: edge.edgeRadiusUm,
-    minChipRatio: edge.minChipRatio,
-  });
+function startFeed(job: Job<TurningTool>, { edge, factors, depthMm }: FeedContext): FeedStart {
+  const { least, start, most } = feedWindow(job.tool.noseRadiusMm, depthMm);
   return {
     wantedMmRev: Math.max(least, start * factors.feedFactor),
     baseMm: start,
     factor: factors.feedFactor,
     lowMmRev: least,
     highMmRev: most,
-    turning: { ...turning, feedUpperMmRev: most },
+    turning: { ...noseLimits(job, edge, depthMm), feedUpperMmRev: most },
     tooth: null,
     chart: 'stroke',
   };
