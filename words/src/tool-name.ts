@@ -13,8 +13,7 @@ export const EDGE_NAMES: Readonly<Record<ToolMaterialKey, string>> = {
   'solid-carbide': 'Solid carbide',
 };
 
-/** What each kind of tool is called. */
-export const TOOL_KIND_NAMES: Readonly<Record<ToolKind, string>> = {
+const KIND_NAMES: Readonly<Record<ToolKind, string>> = {
   'turning-tool': 'turning tool',
   'boring-bar': 'boring bar',
   'parting-blade': 'parting blade',
@@ -60,5 +59,5 @@ export function nameTool({ kind, material, sizeMm, teeth }: ToolWish, units: Uni
   const size = SIZELESS.includes(kind) || kind === 'threading-tool' ? '' : ` ${sizeCalled(sizeMm, units)}`;
   const nose = kind === 'turning-tool' ? ', nose' : '';
   const flutes = teeth === null ? '' : `, ${teeth} ${kind === 'end-mill' ? 'flutes' : 'teeth'}`;
-  return `${edge} ${TOOL_KIND_NAMES[kind]}${nose}${size}${flutes}`;
+  return `${edge} ${KIND_NAMES[kind]}${nose}${size}${flutes}`;
 }

@@ -1,13 +1,25 @@
 import type { ToolBody } from '@pike-stone/contract';
 import { TOOL_KINDS, TOOL_MATERIALS } from '@pike-stone/core';
-import { TOOL_KIND_NAMES } from '@pike-stone/words/picking';
 import { NAME, NOTE, type FieldSpec, type FormGroup, type Raw } from './form-spec';
 
-/** Kinds of tools as the drawer calls them: two say all that they do. */
 export const TOOL_KIND_WORDS: Readonly<Record<ToolBody['kind'], string>> = {
-  ...TOOL_KIND_NAMES,
+  'turning-tool': 'turning tool',
+  'boring-bar': 'boring bar',
   'parting-blade': 'parting or grooving blade',
+  'threading-tool': 'threading tool',
+  'form-tool': 'form tool',
+  'knurling-tool': 'knurling tool',
+  file: 'file',
+  drill: 'drill',
+  'centre-drill': 'centre drill',
+  reamer: 'reamer',
+  'end-mill': 'end mill',
+  'face-mill': 'face mill',
+  'fly-cutter': 'fly cutter',
+  'slitting-saw': 'slitting saw',
   'form-cutter': 'form or gear cutter',
+  't-slot-cutter': 'T-slot cutter',
+  'dovetail-cutter': 'dovetail cutter',
 };
 type Size = FieldSpec;
 const diameter = (label: string, drill = false): Size => ({
