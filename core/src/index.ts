@@ -62,6 +62,7 @@ export * from './operation/thread/thread-geometry';
 export * from './operation/thread/thread-pass';
 export * from './plan/counted-by';
 export * from './plan/cut-plan';
+export { mostSpringMm } from './plan/ease-spring';
 export * from './plan/factors';
 export * from './plan/feed-plan';
 export * from './plan/findings';

@@ -73,3 +73,13 @@ test('the rule for the step is a school of the shop', async ({ page }) => {
   await page.goto(address);
   await expect(spindle).toContainText('265');
 });
+
+test('an aim beyond the last step is an arrow at the end with the wanted speed', async ({ page }) => {
+  await page.goto(
+    cutAddress(DEMO.machine.drill, DEMO.stock.hatch, DEMO.tool.drill85, {
+      operation: 'drill',
+      cutterDiameterMm: 2,
+    }),
+  );
+  await expect(page.getByRole('slider', { name: 'Spindle speed' })).toContainText(/aim \d{4,5}/);
+});

@@ -1,3 +1,4 @@
+import { isBeyond } from '../quantity/beyond';
 import { centreHeight } from '../setting/centre-height';
 import type { CutPlan } from '../operation/cut-plan';
 import type { Finding, FindingOf } from '../operation/finding';
@@ -9,8 +10,6 @@ import { limitFindings } from './machine-limits';
 import { leavesReserve, POWER_RESERVE, powerShare } from './power-share';
 import { springForecast } from './spring-forecast';
 
-/** A value up to this many times its limit still counts as within it. */
-const SLACK = 1.0001;
 /** Springing up to this many times what is let pass is still let pass. */
 const SPRING_SLACK = 1.01;
 /** A fastest step under this share of the aim is told. */
@@ -79,7 +78,7 @@ function tooSlow({ speed, edge }: CutPlan): Finding[] {
 function tooFast({ speed, edge }: CutPlan): Finding[] {
   const { actualMPerMin, range, factors, choice, rungRpm } = speed;
   const limitMPerMin = fastestMPerMin(range, factors);
-  if (actualMPerMin <= limitMPerMin * SLACK) return aboveBand(speed);
+  if (!isBeyond(actualMPerMin, limitMPerMin)) return aboveBand(speed);
   return [
     {
       code: 'too-fast',
@@ -96,7 +95,7 @@ function tooFast({ speed, edge }: CutPlan): Finding[] {
 /** The step lies above what the chart leaves with the factors of this set-up. */
 function aboveBand({ rungRpm, bandRpm, factors }: CutPlan['speed']): Finding[] {
   const [lowRpm, highRpm] = bandRpm;
-  if (rungRpm <= highRpm * SLACK) return [];
+  if (!isBeyond(rungRpm, highRpm)) return [];
   const eased = factors.applied.filter(({ speed }) => speed < 1).map(({ name }) => name);
   return [{ code: 'above-band', level: 'caution', rpm: rungRpm, lowRpm, highRpm, factors: eased }];
 }
@@ -112,7 +111,7 @@ function feedFindings({ feed }: CutPlan): Finding[] {
   const { setting } = feed;
   if (feed.turning && feed.lowMmRev > feed.highMmRev) list.push({ code: 'no-feed-window', level: 'caution' });
   else if (feed.rubs) list.push({ code: 'rubbing', level: 'caution' });
-  if (feed.mmRev > feed.highMmRev * SLACK) {
+  if (isBeyond(feed.mmRev, feed.highMmRev)) {
     const finest = setting.how === 'lever' && setting.below === null;
     list.push({
       code: 'feed-high',

@@ -36,7 +36,7 @@ describe('sizes that do not go together are refused, both named', () => {
         mostMm: expect.closeTo(10 * Math.sqrt(0.8), 9),
       },
     ]);
-    expect(bore(13.5, 0.2)).toMatchObject([{ code: 'bar-in-bore', boreMm: 13.1 }]);
+    expect(bore(13.5, 0.2)).toMatchObject([{ code: 'bar-in-bore', field: 'depthMm', boreMm: 13.1 }]);
     expect(bore(20, 11)).toMatchObject([{ code: 'past-centre' }]);
     expect(found({ operation: 'mill-bore', workDiameterMm: 12 })).toMatchObject([{ code: 'bar-in-bore' }]);
   });

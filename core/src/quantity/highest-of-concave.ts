@@ -3,9 +3,10 @@ const GOLDEN = (Math.sqrt(5) - 1) / 2;
 const LOOKS = 14;
 
 /**
- * The highest value of a concave function on an interval, by golden section. Near its
- * top a concave function is flat: after 14 looks the interval is a thousandth of what
- * it was, and the value is true to about a millionth.
+ * The highest value of a concave function on an interval, by golden section. After 14
+ * looks the interval is a thousandth of what it was. A top inside the interval is flat,
+ * so its value is true to about a millionth; one at an end is only come near to: whoever
+ * expects it there looks at the ends as well.
  *
  * @example highestOfConcave((x) => 4 - (x - 1) ** 2, 0, 3) // 4
  */

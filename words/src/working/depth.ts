@@ -1,4 +1,4 @@
-import { OPERATIONS, type CutPlan, type CutSetup, type DepthReason } from '@pike-stone/core';
+import { mostSpringMm, OPERATIONS, type CutPlan, type CutSetup, type DepthReason } from '@pike-stone/core';
 import { formatDivisions } from '../dial';
 import { formatLength, joined, type UnitSystem } from '../format';
 import { OPERATION_WORDS } from '../operation/words-of';
@@ -17,11 +17,12 @@ const OVERRULED: Readonly<Record<Exclude<DepthReason, 'own' | 'cutter-spring'>, 
 const SAME_MM = 0.004;
 
 /** Why the depth in use is not simply the wanted one times its factors. */
-function depthReason({ depth }: CutPlan, units: UnitSystem): string | undefined {
+function depthReason(setup: CutSetup, plan: CutPlan, units: UnitSystem): string | undefined {
+  const { depth } = plan;
   const length = (mm: number) => joined(formatLength(mm, units));
   if (depth.byHand) return `the start would be ${length(depth.startMm)}`;
   if (depth.reason === 'cutter-spring')
-    return `eased until the cutter hardly bends: ${length(0.05)} when roughing, ${length(0.02)} when finishing`;
+    return `eased until the cutter hardly bends: ${length(mostSpringMm(setup, plan))} at most`;
   if (depth.reason !== 'own') return OVERRULED[depth.reason];
   return Math.abs(depth.mm - depth.wantedMm * depth.factor) > SAME_MM
     ? 'to a mark that is easily found again'
@@ -48,7 +49,7 @@ export function depthWorking(setup: CutSetup, plan: CutPlan, units: UnitSystem):
       kind: 'result',
       label: depth.byHand ? 'Typed by you' : 'Start with',
       value: length(depth.mm),
-      reason: depthReason(plan, units),
+      reason: depthReason(setup, plan, units),
     },
     ...(words.details?.(setup, units) ?? []),
     ...(depth.widthInUseMm === null

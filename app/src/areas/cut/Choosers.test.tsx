@@ -1,17 +1,19 @@
 import { MACHINE_OPERATIONS } from '@pike-stone/core';
 import { operationName, sayDial } from '@pike-stone/words';
-import { fireEvent, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { usePreferences } from '../../data/preferences';
 import { ThemeProvider } from '../../theme/theme';
 import { Choosers } from './Choosers';
 import { TOOLS } from '@pike-stone/core/fixture';
 import { cutOf, LATHE } from './cut.fixture';
+import { useQuick } from './quick/quick-store';
 import type { Chooser } from './Sentence';
 
 const mockPush = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
 
 const tools = [
+  { id: 'worn', archived: false, body: { ...TOOLS['turning-tool'], name: 'Worn', dull: true } },
   { id: 'knife', archived: false, body: { ...TOOLS['turning-tool'], name: 'Knife' } },
   { id: 'bit', archived: false, body: { ...TOOLS['threading-tool'], name: 'Bit' } },
 ];
@@ -62,6 +64,34 @@ test('one with a tool is taken; one without leads to the drawer', () => {
   fireEvent.click(screen.getByRole('button', { name: /^Knurl, / }));
   expect(mockPush).toHaveBeenCalledWith('/drawer/tools/new');
   expect(onClose).toHaveBeenCalledTimes(2);
+});
+
+test('operations stand in groups, and what suits comes before what does not, with the one thing against it', () => {
+  show('operation');
+  for (const title of ['Outside', 'Inside', 'Holes', 'Threads']) expect(screen.getByText(title)).toBeTruthy();
+  cleanup();
+  show('tool');
+  const names = screen
+    .getAllByRole('button', { name: /^(Worn|Knife)/ })
+    .map((one) => one.getAttribute('aria-label'));
+  expect(names).toEqual(['Knife, High speed steel', 'Worn, High speed steel: dull']);
+});
+
+test('a metal of the library is taken in one touch, in the size that is set up', () => {
+  const { change } = show('stock');
+  fireEvent.click(screen.getAllByRole('button', { name: /^Brass, / })[0]!);
+  const { stock } = useQuick.getState();
+  expect(stock!.body).toMatchObject({ name: 'Brass', metal: 'brass-free-cutting', sizeMm: 40 });
+  expect(change).toHaveBeenCalledWith({ stockId: stock!.id });
+});
+
+test('a tool that is typed is taken as it is read', () => {
+  const { change } = show('tool');
+  fireEvent.change(screen.getByLabelText(/^Or type it/), { target: { value: 'cobalt 0.5' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Take it' }));
+  const { tool } = useQuick.getState();
+  expect(tool!.body).toMatchObject({ kind: 'turning-tool', material: 'hss-co', noseRadiusMm: 0.5 });
+  expect(change).toHaveBeenCalledWith({ toolId: tool!.id });
 });
 
 test('only tools that fit are offered', () => {

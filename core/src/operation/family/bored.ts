@@ -32,7 +32,10 @@ function misfits(job: Job<BoringBar>): Misfit[] {
   const barMm = barDiameterMm(job);
   const boreMm = workDiameterMm - 2 * (depthMm ?? 0);
   const mostMm = boreMm * Math.sqrt(FILLS_MOST);
-  return barMm > mostMm ? [{ code: 'bar-in-bore', field: 'workDiameterMm', barMm, boreMm, mostMm }] : [];
+  if (barMm <= mostMm) return [];
+  // A bar that would go into the finished bore is kept out by the depth that was typed.
+  const field = barMm <= workDiameterMm * Math.sqrt(FILLS_MOST) ? 'depthMm' : 'workDiameterMm';
+  return [{ code: 'bar-in-bore', field, barMm, boreMm, mostMm }];
 }
 
 /** What both ways of boring share: with the lathe's cross slide, with a boring head on the mill. */

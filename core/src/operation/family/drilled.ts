@@ -39,8 +39,10 @@ export const drillingFeed =
 type Point = Pick<DrillingCut, 'diameterMm' | 'pilotMm' | 'pointAngleDeg' | 'point'>;
 
 /**
- * A drill the machine would drive, and the hole to drill before this one: torque goes
- * with D² - d², and with the feed, which follows the diameter.
+ * The largest drill that the machine would drive at this feed, and the hole to drill
+ * before this one: torque goes with D² - d², d the hole that is there.
+ *
+ * @param times  torque that can be had over what this drill takes, under 1
  */
 export const lighterDrill = ({ tool }: Job<Axial>, _plan: CutPlan, times: number): LighterTool => ({
   what: 'drill',

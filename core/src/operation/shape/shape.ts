@@ -1,5 +1,6 @@
 import type { Machine } from '../../machine/machine';
 import { shaperSpeed } from '../../mechanics/shaper-speed';
+import { isBeyond } from '../../quantity/beyond';
 import { clamp } from '../../quantity/clamp';
 import type { TurningTool } from '../../tool/tool';
 import type { CutPlan, FeedStart, SpeedCap } from '../cut-plan';
@@ -24,8 +25,6 @@ const ROUND_FINISH = { least: 0.1, start: 0.15, most: 0.2 } as const;
 const BROAD_FINISH = { least: 0.5, start: 1, most: 3 } as const;
 /** Most of the chart's fast end that the mean of the cutting stroke takes: its middle runs about half as fast again. */
 const MEAN_SHARE = 0.7;
-/** A speed this near to a cap is within it. */
-const CAP_SLACK = 1.0001;
 
 const toolSlide = (machine: Machine) => (machine.kind === 'shaper' ? machine.toolSlide : null);
 
@@ -61,7 +60,7 @@ function speedCaps({ machine, workDiameterMm }: Job<TurningTool>, highMPerMin: n
 }
 
 const findings = ({ machine }: Job<TurningTool>, { speed }: CutPlan): Finding[] =>
-  speed.cap.name === 'ram' && speed.rungRpm > speed.cap.rpm * CAP_SLACK
+  speed.cap.name === 'ram' && isBeyond(speed.rungRpm, speed.cap.rpm)
     ? [
         {
           code: 'ram-fast',

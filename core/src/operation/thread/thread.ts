@@ -1,5 +1,6 @@
 import { forceConstants } from '../../mechanics/specific-force';
 import { turningForce } from '../../mechanics/turning-force';
+import { isBeyond } from '../../quantity/beyond';
 import type { ThreadingTool } from '../../tool/tool';
 import { chartedFeed } from '../charted-feed';
 import type { CutPlan } from '../cut-plan';
@@ -18,8 +19,6 @@ type Threaded = Job<ThreadingTool>;
 const CARRIAGE_MM_S = { shoulder: 6, runOut: 12, ever: 15 } as const;
 /** Push away from the work over the cutting force of a pass by the flank, with the compound slide set over. */
 const FLANK_PUSH = 0.35;
-/** Speeds this near to a cap are within it. */
-const CAP_SLACK = 1.0001;
 /** A nose this much above the limit is still let pass. */
 const NOSE_SLACK = 1.01;
 
@@ -44,9 +43,9 @@ const carriageMmPerS = (job: Threaded, rpm: number): number => (threadPitchMm(jo
 function speedFindings(job: Threaded, { speed }: CutPlan): Finding[] {
   const mmPerS = carriageMmPerS(job, speed.rungRpm);
   const mostMm = mostMmPerS(job);
-  if (mmPerS <= mostMm * CAP_SLACK) return [];
+  if (!isBeyond(mmPerS, mostMm)) return [];
   const slowest = speed.rungRpm === job.machine.speeds[0]?.rpm;
-  const level = mmPerS > CARRIAGE_MM_S.ever * CAP_SLACK ? 'danger' : 'caution';
+  const level = isBeyond(mmPerS, CARRIAGE_MM_S.ever) ? 'danger' : 'caution';
   return [{ code: 'thread-fast', level, mmPerS, mostMmPerS: mostMm, slowest }];
 }
 

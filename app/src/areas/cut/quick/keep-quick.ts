@@ -5,17 +5,17 @@ import { useQuick } from './quick-store';
 /** Whether a set-up uses stock or a tool that is not in the drawer. */
 export const usesQuick = (choice: Pick<CutChoice, 'stockId' | 'toolId'>): boolean => {
   const { stock, tool } = useQuick.getState();
-  return stock?.id === choice.stockId || tool?.id === choice.toolId;
+  return (stock !== null && stock.id === choice.stockId) || (tool !== null && tool.id === choice.toolId);
 };
 
 /** Puts the stock and the tool of a quick cut into the drawer, as they are used now. */
 export async function keepQuick(choice: Pick<CutChoice, 'stockId' | 'toolId'>): Promise<void> {
   const { stock, tool, kept } = useQuick.getState();
-  if (stock?.id === choice.stockId) {
+  if (stock !== null && stock.id === choice.stockId) {
     await save('stock', stock.id, 0, stock.body);
     kept(stock.id);
   }
-  if (tool?.id === choice.toolId) {
+  if (tool !== null && tool.id === choice.toolId) {
     await save('tools', tool.id, 0, tool.body);
     kept(tool.id);
   }

@@ -1,0 +1,30 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { ThemeProvider } from '../theme/theme';
+import { Ladder } from './Ladder';
+
+const show = (onChoose: (rung: number) => void = () => undefined) =>
+  render(
+    <ThemeProvider>
+      <Ladder
+        says="Spindle speed"
+        unit="rpm"
+        rungs={[42, 70, 118]}
+        chosen={118}
+        show={String}
+        band={[400, 600]}
+        target={9000}
+        limit={600}
+        onChoose={onChoose}
+      />
+    </ThemeProvider>,
+  );
+
+test('the keys go from step to step, and no further than the last', () => {
+  const chosen = jest.fn();
+  show(chosen);
+  const ladder = screen.getByRole('slider', { name: 'Spindle speed' });
+  fireEvent.keyDown(ladder, { key: 'ArrowLeft' });
+  expect(chosen).toHaveBeenCalledWith(70);
+  fireEvent.keyDown(ladder, { key: 'ArrowRight' });
+  expect(chosen).toHaveBeenCalledTimes(1);
+});
