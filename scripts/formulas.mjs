@@ -17,6 +17,10 @@ const FOLDERS = [
   ['setting', 'Setting'],
   ['operation', 'Operations'],
   ['plan', 'The plan'],
+  ['cost', 'Cost'],
+  ['identify', 'What a cutter is made of'],
+  ['rescue', 'Rescue of an edge'],
+  ['choose', 'Choosing'],
 ];
 /** Longer values are tables of their own: read in the file. */
 const LONGEST_VALUE = 260;

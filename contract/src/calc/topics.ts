@@ -1,9 +1,13 @@
 import { areaCoverageTopic } from './area-coverage';
+import { areaMethodTopic } from './area-method';
 import { backGearCountTopic } from './back-gear-count';
 import { barDeflectionTopic } from './bar-deflection';
+import { bayesIdentifyTopic } from './bayes-identify';
 import { beltMovesTopic } from './belt-moves';
 import { beltTableTopic } from './belt-table';
 import { beltTableFromOneTopic } from './belt-table-from-one';
+import { breakEvenTopic } from './break-even';
+import { causticQuantityTopic } from './caustic-quantity';
 import { centreHeightTopic } from './centre-height';
 import { centreRuleTopic } from './centre-rule';
 import { changeGearSearchTopic } from './change-gear-search';
@@ -11,9 +15,12 @@ import { changeGearsTopic } from './change-gears';
 import { chipColourTopic } from './chip-colour';
 import { chipFormTopic } from './chip-form';
 import { chipThinningTopic } from './chip-thinning';
+import { chooseToolMaterialTopic } from './choose-tool-material';
 import { combineMeasuresTopic } from './combine-measures';
 import { compoundFeedTopic } from './compound-feed';
+import { costPerPartTopic } from './cost-per-part';
 import { cutTimeTopic } from './cut-time';
+import { densityIdentifyTopic } from './density-identify';
 import { depthFromPowerTopic } from './depth-from-power';
 import { dialReadingTopic } from './dial-reading';
 import { dialTurnsTopic } from './dial-turns';
@@ -25,6 +32,7 @@ import { drillPointTopic } from './drill-point';
 import { drillSizeTopic } from './drill-size';
 import { drillingTorqueTopic } from './drilling-torque';
 import { effectiveDiameterTopic } from './effective-diameter';
+import { endMillChoiceTopic } from './end-mill-choice';
 import { endMillDeflectionTopic } from './end-mill-deflection';
 import { enteringAngleTopic } from './entering-angle';
 import { facingSpeedTopic } from './facing-speed';
@@ -34,21 +42,27 @@ import { feedLimitsTurningTopic } from './feed-limits-turning';
 import { feedPerToothTopic } from './feed-per-tooth';
 import { feedRateTopic } from './feed-rate';
 import { frictionWheelTopic } from './friction-wheel';
+import { gilbertMinCostTopic } from './gilbert-min-cost';
 import { governingLimitTopic } from './governing-limit';
 import { handFeedTopic } from './hand-feed';
 import { idealRoughnessTopic } from './ideal-roughness';
+import { instrumentChoiceTopic } from './instrument-choice';
 import { interfaceTemperatureTopic } from './interface-temperature';
 import { kienzleTurningTopic } from './kienzle-turning';
+import { kitAdviceTopic } from './kit-advice';
 import { lengthEntryTopic } from './length-entry';
 import { measureCorrectTopic } from './measure-correct';
 import { millingPowerTopic } from './milling-power';
 import { millingRoughnessTopic } from './milling-roughness';
 import { minChipTopic } from './min-chip';
+import { monteCarloTopic } from './monte-carlo';
 import { offsetHeadTaperTopic } from './offset-head-taper';
 import { passPlanTopic } from './pass-plan';
 import { pitchDiameterTopic } from './pitch-diameter';
 import { pulseTachometerTopic } from './pulse-tachometer';
 import { radialChipThinningTopic } from './radial-chip-thinning';
+import { randomDrawsTopic } from './random-draws';
+import { rankCorrelationTopic } from './rank-correlation';
 import { realisticRoughnessTopic } from './realistic-roughness';
 import { rungChoiceTopic } from './rung-choice';
 import { shaperFeedTopic } from './shaper-feed';
@@ -67,9 +81,12 @@ import { tapTimingTopic } from './tap-timing';
 import { taperConvertTopic } from './taper-convert';
 import { taperSetoverTopic } from './taper-setover';
 import { taperSpeedTopic } from './taper-speed';
+import { taylorFitTopic } from './taylor-fit';
+import { taylorLifeTopic } from './taylor-life';
 import { threadDepthTopic } from './thread-depth';
 import { threadInfeedTopic } from './thread-infeed';
 import { threeWireTopic } from './three-wire';
+import { toolPowerCompareTopic } from './tool-power-compare';
 import { turningPlanTopic } from './turning-plan';
 import { unitConversionTopic } from './unit-conversion';
 import { workDeflectionTopic } from './work-deflection';
@@ -152,6 +169,23 @@ const TOPICS = {
   'diameter-error': diameterErrorTopic,
   'centre-rule': centreRuleTopic,
   'dial-turns': dialTurnsTopic,
+  'taylor-life': taylorLifeTopic,
+  'taylor-fit': taylorFitTopic,
+  'gilbert-min-cost': gilbertMinCostTopic,
+  'cost-per-part': costPerPartTopic,
+  'break-even': breakEvenTopic,
+  'random-draws': randomDrawsTopic,
+  'rank-correlation': rankCorrelationTopic,
+  'monte-carlo': monteCarloTopic,
+  'choose-tool-material': chooseToolMaterialTopic,
+  'tool-power-compare': toolPowerCompareTopic,
+  'end-mill-choice': endMillChoiceTopic,
+  'area-method': areaMethodTopic,
+  'density-identify': densityIdentifyTopic,
+  'bayes-identify': bayesIdentifyTopic,
+  'caustic-quantity': causticQuantityTopic,
+  'instrument-choice': instrumentChoiceTopic,
+  'kit-advice': kitAdviceTopic,
 } as const;
 
 export type TopicName = keyof typeof TOPICS;
