@@ -60,20 +60,20 @@ function useAddress(choice: CutChoice | null): void {
 
 /** The panels that a touch on the sentence opens; loaded after the first load. */
 const Choosers = laterWith<ChooserProps>(() =>
-  import('./pages').then((pages) => ({ default: pages.Choosers })),
+  import('../later-pages').then((pages) => ({ default: pages.Choosers })),
 );
 
 const EditDimension = laterWith<EditDimensionProps>(() =>
-  import('./pages').then((pages) => ({ default: pages.EditDimension })),
+  import('../later-pages').then((pages) => ({ default: pages.EditDimension })),
 );
 const HowSure = laterWith<HowSureProps>(() =>
-  import('./pages').then((pages) => ({ default: pages.HowSure })),
+  import('../later-pages').then((pages) => ({ default: pages.HowSure })),
 );
 const RefusedBench = laterWith<RefusedBenchProps>(() =>
-  import('./pages').then((pages) => ({ default: pages.RefusedBench })),
+  import('../later-pages').then((pages) => ({ default: pages.RefusedBench })),
 );
 const Working = laterWith<WorkingProps>(() =>
-  import('./pages').then((pages) => ({ default: pages.Working })),
+  import('../later-pages').then((pages) => ({ default: pages.Working })),
 );
 
 /** The page of the cut: its sketch, and what to set on this machine. */

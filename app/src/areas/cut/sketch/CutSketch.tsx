@@ -5,7 +5,7 @@ import { sketchIn } from './drawing';
 import { Paper, type CutSketchProps } from './Paper';
 
 const MoreSketch = laterWith<CutSketchProps>(() =>
-  import('../pages').then((pages) => ({ default: pages.MoreSketch })),
+  import('../../later-pages').then((pages) => ({ default: pages.MoreSketch })),
 );
 
 /** The sketch of the cut, to scale. Its blue figures are touched to change the set-up. */

@@ -1,0 +1,2 @@
+export { BookScreen } from './BookScreen';
+export { EntryScreen } from './EntryScreen';

@@ -1,0 +1,9 @@
+/**
+ * All that is not part of the first load, loaded as one. In pieces of their own, what
+ * two of them share would become part of the first load.
+ */
+export * from './book/pages';
+export * from './cut/pages';
+export * from './drawer/pages';
+export * from './machine/pages';
+export * from './settings/pages';

@@ -1,0 +1,2 @@
+export { GlossaryScreen } from './GlossaryScreen';
+export { SettingsScreen } from './SettingsScreen';

@@ -1,0 +1,173 @@
+import { costPerPart, type CostInputs, type CostPerPart } from '../cost/cost-per-part';
+import { tradeOf, USUAL_PRICES, type Prices } from '../cost/usual-prices';
+import { material } from '../material/library';
+import { withOverride } from '../material/material';
+import { speedRange } from '../mechanics/speed-range';
+import type { CutPlan } from '../operation/cut-plan';
+import { OPERATIONS, type CutSetup, type OperationKey } from '../operation/registry';
+import { checkFit } from '../plan/misfits';
+import { powerShare } from '../plan/power-share';
+import { rankTools, type RankedTool } from '../plan/rank-tools';
+import type { ShopRules } from '../plan/rules';
+import { isBeyond } from '../quantity/beyond';
+import type { Tool } from '../tool/tool';
+import { SIZELESS } from '../tool/usual-tool';
+import type { ChoiceInputs, InsertKind } from './choice-inputs';
+import { flips, type Flips } from './flips';
+import type { JobWants } from './job-wants';
+import { costInputsOf, familyOf, judge, type EdgeFamily, type JudgedTool } from './judged-tool';
+import { metalCharacter } from './metal-character';
+import { stiffnessOf } from './stiffness';
+import { usualOfFamily } from './usual-of-family';
+import { weigh, type ChoiceSchool, type Weighed } from './weigh';
+
+/** A tool of the drawer for a job, with what it would do; null where it does not fit. */
+export interface RankedForJob<T> extends RankedTool<T> {
+  readonly family: EdgeFamily;
+  readonly judged: JudgedTool | null;
+  /** The surface that it leaves is rougher than wanted. */
+  readonly tooRough: boolean;
+}
+
+/** What one family would do the job with. */
+export interface Side<T> {
+  /** Its entry in the drawer; null when there is none that fits: it has to be bought or ground. */
+  readonly item: T | null;
+  /** A sharp one that fits is in the drawer. */
+  readonly inDrawer: boolean;
+  readonly judged: JudgedTool;
+}
+
+export interface JobChoice<T> {
+  readonly inputs: ChoiceInputs;
+  readonly weighed: Weighed;
+  readonly flips: Flips;
+  readonly hss: Side<T>;
+  readonly carbide: Side<T>;
+  /** Tools of the drawer for the job, the best first. */
+  readonly ranked: readonly RankedForJob<T>[];
+  /** The tool to take; null when nothing in the drawer fits. */
+  readonly pick: RankedForJob<T> | null;
+  readonly costInputs: CostInputs;
+  readonly cost: CostPerPart;
+  /** The motor is not known: power is left out of the choice. */
+  readonly powerUnknown: boolean;
+}
+
+/** Whether there is anything to choose: a knurl or a file is of one material only. */
+export const hasChoice = (operation: OperationKey): boolean =>
+  !SIZELESS.includes(OPERATIONS[operation].tool);
+
+/** Pressed chip breakers work from about this feed, and from the nose radius in depth, mm. */
+const BREAKER_FROM_FEED_MM = 0.1;
+
+/** The insert as the choice sees it: how it is coated and ground. */
+function insertKind(tool: Tool): InsertKind {
+  if ('coating' in tool && tool.coating === 'with-aluminium') return 'aluminium-bearing-coating';
+  if (tool.material === 'carbide-coated') return 'coated';
+  return tool.material === 'brazed-carbide' ? 'uncoated' : 'polished-sharp-uncoated';
+}
+
+/** Blows of a cut: 0 none, 1 light, 2 heavy; a shaper's tool strikes the work at every stroke. */
+function blows({ interrupted, operation }: CutSetup, areHeavy: boolean): number {
+  if (OPERATIONS[operation].turns === 'stroke') return 2;
+  return interrupted ? (areHeavy ? 2 : 1) : 0;
+}
+
+/** Cutting speed at the machine's fastest usable step, m/min. */
+const reachable = ({ speed: { actualMPerMin, rungRpm, topRpm } }: CutPlan): number =>
+  (actualMPerMin * topRpm) / rungRpm;
+
+/**
+ * High speed steel or carbide for a job on its machine, from this drawer: what each would
+ * do it with, the weighed verdict, what it costs, and the tools in order.
+ *
+ * Every input of the choice is taken from the planned cuts. The set-up's own tool only
+ * says of what kind and size the tool is. Tools that fit come first, of those the family
+ * of the verdict, those that leave the surface wanted, then the cheaper.
+ *
+ * @throws OutOfRange, DoesNotFit as `cutPlan` does, when no tool can do the job
+ */
+export function jobChoice<T extends { readonly body: Tool }>(
+  setup: CutSetup,
+  wants: JobWants,
+  tools: readonly T[],
+  rules: ShopRules,
+  school: ChoiceSchool = 'neither',
+  prices: Prices = USUAL_PRICES[tradeOf(setup.tool.kind)],
+): JobChoice<T> {
+  const metal = withOverride(material(setup.stock.materialKey), setup.stock.own);
+  const character = metalCharacter(metal, setup.firstPassOnSkin);
+  const byFit = rankTools(setup, tools, rules)
+    .map((one): RankedForJob<T> => {
+      const judged = one.rank === 2 ? null : judge(setup, one.item.body, wants, rules, prices);
+      const tooRough = judged?.raUm != null && isBeyond(judged.raUm, wants.finishRaUm);
+      return { ...one, family: familyOf(one.item.body), judged, tooRough };
+    })
+    .sort(inOrder);
+  const sideOf = (family: EdgeFamily): Side<T> | null => {
+    const own = byFit.find((one) => one.judged !== null && one.family === family);
+    if (own?.judged) return { item: own.item, inDrawer: !own.item.body.dull, judged: own.judged };
+    const usual = usualOfFamily(setup.tool, family, character.gummy);
+    const judged = judge(setup, usual, wants, rules, prices);
+    return judged && { item: null, inDrawer: false, judged };
+  };
+  const [ofHss, ofCarbide] = [sideOf('hss'), sideOf('carbide')];
+  const hss = ofHss ?? ofCarbide;
+  const carbide = ofCarbide ?? ofHss;
+  if (!hss || !carbide) {
+    checkFit(setup);
+    throw new Error('no tool fits a set-up that fits');
+  }
+  const { plan, tool } = carbide.judged;
+  const power = powerShare(carbide.judged.setup, plan);
+  const noseRadiusMm = 'noseRadiusMm' in tool ? tool.noseRadiusMm : plan.depth.mm;
+  const costInputs = costInputsOf(setup, prices, hss.judged, carbide.judged);
+  const cost = costPerPart(costInputs);
+  const inputs: ChoiceInputs = {
+    ...character,
+    reachableMPerMin: reachable(plan),
+    carbideLowMPerMin: speedRange(metal, plan.edge, OPERATIONS[setup.operation].speedColumn).lowMPerMin,
+    powerAvailableKw: power.has?.powerKw ?? 1,
+    powerNeededKw: power.has ? power.powerKw : 1,
+    stiffness: stiffnessOf(setup),
+    depthMm: plan.depth.mm,
+    noseRadiusMm,
+    edgeRadiusUm: plan.edge.edgeRadiusUm,
+    feedMm: plan.feed.tooth?.fzMm ?? plan.feed.mmRev,
+    interruption: blows(setup, wants.heavyBlows),
+    specialForm: wants.specialForm,
+    parts: wants.parts,
+    hssCostPerPart: cost.hssCostPerPart,
+    carbideCostPerPart: cost.carbideCostPerPart,
+    finishRaUm: wants.finishRaUm,
+    handFeed: plan.feed.setting.how === 'hand',
+    breakerInRange: plan.feed.mmRev >= BREAKER_FROM_FEED_MM && plan.depth.mm >= noseRadiusMm,
+    insert: insertKind(tool),
+    carbideInDrawer: carbide.inDrawer,
+    hssInDrawer: hss.inDrawer,
+  };
+  const weighed = weigh(inputs, school);
+  const { verdict } = weighed;
+  const other = ({ family }: RankedForJob<T>): number =>
+    verdict === 'either' || family === verdict ? 0 : 1;
+  const ranked = [...byFit].sort((a, b) => a.rank - b.rank || other(a) - other(b) || inOrder(a, b));
+  return {
+    inputs,
+    weighed,
+    flips: flips(inputs, school),
+    hss,
+    carbide,
+    ranked,
+    pick: ranked.find(({ rank }) => rank < 2) ?? null,
+    costInputs,
+    cost,
+    powerUnknown: power.has === null,
+  };
+}
+
+/** Fit, then the surface wanted, then the cheaper part. */
+const inOrder = <T>(a: RankedForJob<T>, b: RankedForJob<T>): number =>
+  a.rank - b.rank
+  || Number(a.tooRough) - Number(b.tooRough)
+  || (a.judged?.costPerPart ?? 0) - (b.judged?.costPerPart ?? 0);
