@@ -3,6 +3,7 @@
  * two of them share would become part of the first load.
  */
 export * from './book/pages';
+export * from './choose/pages';
 export * from './cut/pages';
 export * from './drawer/pages';
 export * from './machine/pages';

@@ -2,6 +2,8 @@ import { SHORTCUTS, type Shortcut } from '@pike-stone/core';
 import * as z from 'zod';
 import { between } from '../fields';
 
+const price = between(0, 1e6);
+
 /** The schools a shop follows; one record for each shop, under the shop's own id. */
 export const rulesBody = z.object({
   school: z.enum(['bottom', 'middle', 'top']),
@@ -9,5 +11,11 @@ export const rulesBody = z.object({
   shortcut: z.enum(Object.keys(SHORTCUTS) as [Shortcut, ...Shortcut[]]),
   rungRule: z.enum(['not-above', 'overshoot', 'nearest']),
   overshootPercent: between(0, 50, 'percent'),
+  /** Leaning between high speed steel and carbide; neither when left out. */
+  choice: z.enum(['neither', 'hss-first', 'inserts-first']).optional(),
+  /** The shop's own prices by trade, in place of the typical ones. */
+  prices: z
+    .partialRecord(z.enum(['ground-bit', 'bought-cutter']), z.record(z.string().max(40), price))
+    .optional(),
 });
 export type RulesBody = z.infer<typeof rulesBody>;

@@ -55,8 +55,7 @@ export interface JobChoice<T> {
 }
 
 /** Whether there is anything to choose: a knurl or a file is of one material only. */
-export const hasChoice = (operation: OperationKey): boolean =>
-  !SIZELESS.includes(OPERATIONS[operation].tool);
+export const hasChoice = (operation: OperationKey): boolean => !SIZELESS.includes(OPERATIONS[operation].tool);
 
 /** Pressed chip breakers work from about this feed, and from the nose radius in depth, mm. */
 const BREAKER_FROM_FEED_MM = 0.1;
@@ -101,7 +100,7 @@ export function jobChoice<T extends { readonly body: Tool }>(
   const byFit = rankTools(setup, tools, rules)
     .map((one): RankedForJob<T> => {
       const judged = one.rank === 2 ? null : judge(setup, one.item.body, wants, rules, prices);
-      const tooRough = judged?.raUm != null && isBeyond(judged.raUm, wants.finishRaUm);
+      const tooRough = isBeyond(judged?.raUm ?? 0, wants.finishRaUm);
       return { ...one, family: familyOf(one.item.body), judged, tooRough };
     })
     .sort(inOrder);
@@ -149,8 +148,7 @@ export function jobChoice<T extends { readonly body: Tool }>(
   };
   const weighed = weigh(inputs, school);
   const { verdict } = weighed;
-  const other = ({ family }: RankedForJob<T>): number =>
-    verdict === 'either' || family === verdict ? 0 : 1;
+  const other = ({ family }: RankedForJob<T>): number => (verdict === 'either' || family === verdict ? 0 : 1);
   const ranked = [...byFit].sort((a, b) => a.rank - b.rank || other(a) - other(b) || inOrder(a, b));
   return {
     inputs,

@@ -28,6 +28,7 @@ export function usualOfFamily(tool: Tool, family: EdgeFamily, isSoftMetal: boole
   if (familyOf(tool) === family) return sharp;
   const material = usualMaterial(tool.kind, family, isSoftMetal);
   // Rake and coating belonged to the other edge.
-  const bare = 'coating' in sharp || 'rakeDeg' in sharp ? { ...sharp, coating: undefined, rakeDeg: undefined } : sharp;
+  const bare =
+    'coating' in sharp || 'rakeDeg' in sharp ? { ...sharp, coating: undefined, rakeDeg: undefined } : sharp;
   return { ...bare, material };
 }

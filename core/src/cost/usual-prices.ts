@@ -21,7 +21,8 @@ const GROUND: readonly ToolKind[] = [
   'form-tool',
   'fly-cutter',
 ];
-export const tradeOf = (kind: ToolKind): EdgeTrade => (GROUND.includes(kind) ? 'ground-bit' : 'bought-cutter');
+export const tradeOf = (kind: ToolKind): EdgeTrade =>
+  GROUND.includes(kind) ? 'ground-bit' : 'bought-cutter';
 
 /** Minute of machine and hand, and minutes a part takes besides cutting. */
 const EVERY_TRADE = { ratePerMin: 0.6, idleMin: 2 } as const;

@@ -15,10 +15,7 @@ export function usualSpread(of: CostInputs): readonly Uncertain[] {
   const around = (value: number, least: number, most: number) =>
     ({ kind: 'triangular', min: value * least, mode: value, max: value * most }) as const;
   const spreads: readonly (Uncertain | false)[] = [
-    {
-      name: 'hssLifeMin',
-      spread: { kind: 'lognormal', median: of.hssLifeMin, sigmaLn: LIFE_SIGMA.hss },
-    },
+    { name: 'hssLifeMin', spread: { kind: 'lognormal', median: of.hssLifeMin, sigmaLn: LIFE_SIGMA.hss } },
     {
       name: 'carbideLifeMin',
       spread: { kind: 'lognormal', median: of.carbideLifeMin, sigmaLn: LIFE_SIGMA.carbide },

@@ -1,18 +1,28 @@
 import { atLeast, OutOfRange } from './out-of-range';
 
-/** Rank of each value, the least first; equal values share the mean of their ranks. */
+/** Rank of each value, the least first, counted from 0; equal values share the mean of their ranks. */
 export function ranks(values: ArrayLike<number>): Float64Array {
-  const order = Uint32Array.from({ length: values.length }, (_, i) => i).sort(
-    (a, b) => values[a]! - values[b]!,
-  );
   const found = new Float64Array(values.length);
-  for (let from = 0; from < order.length;) {
-    let to = from + 1;
-    while (to < order.length && values[order[to]!] === values[order[from]!]) to += 1;
-    for (let i = from; i < to; i += 1) found[order[i]!] = (from + to - 1) / 2;
-    from = to;
+  for (let i = 0; i < values.length; i += 1) found[i] = values[i]!;
+  const sorted = found.slice().sort();
+  for (let i = 0; i < found.length; i += 1) {
+    const first = countBelow(sorted, found[i]!);
+    let last = first;
+    while (sorted[last + 1] === sorted[first]) last += 1;
+    found[i] = (first + last) / 2;
   }
   return found;
+}
+
+/** How many of sorted values lie below one. */
+function countBelow(sorted: Float64Array, value: number): number {
+  let [from, to] = [0, sorted.length];
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if (sorted[middle]! < value) from = middle + 1;
+    else to = middle;
+  }
+  return from;
 }
 
 /**

@@ -7,6 +7,7 @@ import {
   toolMaterial,
   type OperationKey,
 } from '@pike-stone/core';
+import { hasChoice } from '@pike-stone/core/choose';
 import { rankTools } from '@pike-stone/core/forecast';
 import { DRAWBACK_WORDS, groupedOperations } from '@pike-stone/words/picking';
 import { MACHINE_WORDS, OPERATION_WORDS, operationName, WAY_WORDS } from '@pike-stone/words';
@@ -15,12 +16,15 @@ import { Fragment } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Metals } from '../../data/metals';
 import type { Shown } from '../../data/records';
+import { useRules } from '../../data/rules';
 import { Button } from '../../kit/Button';
 import { Choice, Tick } from '../../kit/Choice';
 import { Panel } from '../../kit/Panel';
 import { Row } from '../../kit/Row';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
+import { useWants } from '../choose/job-wants';
+import { weighJob } from '../choose/weigh-job';
 import { canCut, doableOn, fits } from './draft';
 import { AnyMetal } from './quick/AnyMetal';
 import { AnyTool } from './quick/AnyTool';
@@ -75,9 +79,15 @@ const pieceOf = (metal: string, name: string, { workDiameterMm }: SetUp['setup']
 /** One panel for each word of the sentence. */
 export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
   const router = useRouter();
+  const { rules } = useRules();
+  const { wants } = useWants();
   if (what === 'conditions') return <Conditions cut={cut} onClose={onClose} />;
   const { choice, setup } = cut;
   const { takeStock, takeTool } = useQuick.getState();
+  const better = what === 'tool' && hasChoice(setup.operation);
+  const ranked =
+    (better && weighJob(cut, drawer.tools, wants, rules)?.ranked)
+    || rankTools(setup, open(drawer.tools), cut.rules);
   const has = (operation: OperationKey) => open(drawer.tools).some(fits(operation));
   const addTool = () => {
     onClose();
@@ -137,7 +147,7 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
       add: '/drawer/stock/new',
     },
     tool: {
-      options: rankTools(setup, open(drawer.tools), cut.rules).map(({ item: { id, body }, drawback }) => ({
+      options: ranked.map(({ item: { id, body }, drawback }) => ({
         id,
         title: body.name,
         about: toolMaterial(body.material).name,
@@ -166,6 +176,17 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
         ) : undefined
       }
     >
+      {better && (
+        <View style={styles.pad}>
+          <Button
+            label="Which would be better?"
+            onPress={() => {
+              onClose();
+              router.navigate('/cut/choose');
+            }}
+          />
+        </View>
+      )}
       {options.length === 0 && (
         <Words style={styles.pad}>The drawer has nothing that fits here. Add one.</Words>
       )}

@@ -222,6 +222,7 @@ function CutLinks({ cut }: { cut: Cut }) {
   return (
     <View style={styles.links}>
       <Button label="What will happen" onPress={() => router.push('/cut/forecast')} style={styles.fill} />
+      <Button label="Which tool?" onPress={() => router.push('/cut/choose')} style={styles.fill} />
       {leadsTo.includes('to-size') && (
         <Button label="To size" onPress={() => router.push('/cut/to-size')} style={styles.fill} />
       )}

@@ -2,6 +2,7 @@ import { chosenWay, OPERATIONS } from '@pike-stone/core';
 import { OPERATION_WORDS, WAY_WORDS } from '@pike-stone/words';
 import { Fragment } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
+import { SentenceWord } from '../../kit/SentenceWord';
 import { themed } from '../../theme/theme';
 import { FONT, SIZE, SPACE } from '../../theme/type';
 import type { SetUp } from './useCut';
@@ -30,23 +31,7 @@ export function Sentence({
     choice.firstPassOnSkin && 'first pass under the skin',
   ].filter((text): text is string => text !== false);
   const word = (what: Chooser, text: string, says: string) => (
-    <Text
-      role="button"
-      aria-label={`${says}: ${text}, change`}
-      onPress={() => onChoose(what)}
-      style={styles.word}
-      {...{
-        tabIndex: 0,
-        onKeyDown: (event: { key: string; preventDefault(): void }) => {
-          if (event.key === 'Enter' || event.key === ' ') {
-            event.preventDefault();
-            onChoose(what);
-          }
-        },
-      }}
-    >
-      {text}
-    </Text>
+    <SentenceWord text={text} says={says} onPress={() => onChoose(what)} />
   );
   return (
     <View style={styles.box}>
@@ -69,18 +54,5 @@ const useStyles = themed((c) =>
   StyleSheet.create({
     box: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, backgroundColor: c.ground },
     sentence: { fontFamily: FONT.words, fontSize: SIZE.lead, lineHeight: 32, color: c.ink },
-    // Enlarges the touched area to a finger's height without moving the lines apart.
-    word: {
-      fontFamily: FONT.words,
-      fontWeight: '600',
-      color: c.accent,
-      textDecorationLine: 'underline',
-      textDecorationColor: c.accent,
-      cursor: 'pointer',
-      paddingVertical: 8,
-      marginVertical: -8,
-      paddingHorizontal: 3,
-      marginHorizontal: -3,
-    },
   }),
 );

@@ -96,6 +96,23 @@ export function SettingsScreen() {
             </Words>
           </View>
           <View style={styles.group}>
+            <Words role="heading">High speed steel or carbide</Words>
+            <Choice
+              says="Tool material"
+              value={rules.choice ?? 'neither'}
+              onChange={(choice) => void change({ choice })}
+              options={[
+                { value: 'neither', label: 'Neither first' },
+                { value: 'hss-first', label: 'HSS first' },
+                { value: 'inserts-first', label: 'Inserts first' },
+              ]}
+            />
+            <Words role="note">
+              Neither is our default: the job and the machine decide. HSS first suits small machines with a
+              grinder beside them; inserts first suits hard metal and little time to grind.
+            </Words>
+          </View>
+          <View style={styles.group}>
             <Words role="heading">Which step of the machine</Words>
             <Choice
               says="Step rule"

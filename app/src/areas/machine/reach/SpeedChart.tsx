@@ -7,18 +7,26 @@ import { labelsThatFit } from '../../../kit/ladder-scale';
 import { touchX } from '../../../kit/touch';
 import { themed, useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
-import type { Across, Reach } from './reach';
+import type { Across } from './reach';
+
+/** Cutting speeds that a tool material works at. */
+export interface Band {
+  readonly edge: string;
+  readonly name: string;
+  readonly range: { readonly lowMPerMin: number; readonly highMPerMin: number };
+}
 
 interface SpeedChartProps {
   readonly rungs: readonly number[];
-  readonly reach: readonly Reach[];
+  readonly reach: readonly Band[];
   readonly diameterMm: number;
   readonly units: UnitSystem;
   readonly height: number;
   readonly across: Across;
   /** Largest diameter of the machine, where it is known; the chart ends there. */
   readonly most: number;
-  readonly onDiameter: (mm: number) => void;
+  /** Left out where the diameter is not chosen here. */
+  readonly onDiameter?: ((mm: number) => void) | undefined;
 }
 
 const LEFT = 44;
@@ -71,7 +79,7 @@ export function SpeedChart({
   const y = (v: number) => height - BOTTOM - (log(v / vLow) / log(vHigh / vLow)) * (height - TOP - BOTTOM);
   const touch = (event: GestureResponderEvent) => {
     const share = Math.min(1, Math.max(0, (touchX(event) - LEFT) / room));
-    onDiameter(Number((least * (largestMm / least) ** share).toPrecision(2)));
+    onDiameter?.(Number((least * (largestMm / least) ** share).toPrecision(2)));
   };
   const perTick = units === 'mm' ? 1 : 25.4;
   const perSpeed = units === 'mm' ? 1 : 0.3048;

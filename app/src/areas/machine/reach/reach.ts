@@ -6,6 +6,7 @@ import {
   surfaceSpeed,
   toolMaterial,
   withOverride,
+  type Machine,
   type Material,
   type ServedDiameters,
   type SpeedOperation,
@@ -44,13 +45,16 @@ export interface Across {
   readonly sign: string;
   readonly mmPerDiameter: number;
 }
-export const acrossOf = (machine: MachineBody): Across =>
+export const acrossOf = (machine: Machine): Across =>
   machine.kind === 'shaper'
     ? { word: 'stroke', sign: 'stroke ', mmPerDiameter: Math.PI / (1 + 1 / machine.returnRatio) }
     : { word: 'diameter', sign: '⌀', mmPerDiameter: 1 };
 
 /** Largest size the machine takes; infinite where it is not known. */
-export function mostAcross({ kind, limits = {} }: MachineBody, operation: SpeedOperation): number {
+export function mostAcross(
+  { kind, limits = {} }: Pick<Machine, 'kind' | 'limits'>,
+  operation: SpeedOperation,
+): number {
   const most =
     kind === 'shaper'
       ? limits.strokeMm

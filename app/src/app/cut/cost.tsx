@@ -1,0 +1,1 @@
+export { CostPage as default } from '../../areas/pages';

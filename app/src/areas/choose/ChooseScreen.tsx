@@ -1,0 +1,280 @@
+import { CHOICE_FACTORS, edgePush, hasChoice, millAdvice, type ChoiceFactor } from '@pike-stone/core/choose';
+import { isDoneWith } from '@pike-stone/core';
+import { DEFER, operationName } from '@pike-stone/words';
+import {
+  FACTOR_TITLES,
+  formatMoney,
+  sayFactor,
+  sayFlips,
+  sayMill,
+  saySchools,
+  sayToGet,
+  sayVerdict,
+  sayWhy,
+  type ChoiceContext,
+} from '@pike-stone/words/choosing';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useUnits } from '../../data/preferences';
+import { backOr } from '../../kit/back';
+import { Balance } from '../../kit/Balance';
+import { Button } from '../../kit/Button';
+import { Row } from '../../kit/Row';
+import { Screen, Sheet } from '../../kit/Screen';
+import { Words } from '../../kit/Words';
+import { useWide } from '../../theme/theme';
+import { SPACE } from '../../theme/type';
+import { Choosers } from '../cut/Choosers';
+import { EditDimension } from '../cut/EditDimension';
+import { NoCut } from '../cut/NoCut';
+import type { SetUp } from '../cut/useCut';
+import { JobSentence, type JobWord } from './JobSentence';
+import { useWants } from './job-wants';
+import { Likelihood } from './Likelihood';
+import { Ranking } from './Ranking';
+import { useChoice } from './useChoice';
+import type { Chosen } from './weigh-job';
+import { WantsPanel } from './WantsPanel';
+import { Window } from './Window';
+
+/** The heaviest bar fills its half of the balance, when it weighs this much. */
+const HEAVY = 1;
+/** Factors that say next to nothing are left out. */
+const LEAST_WEIGHT = 0.05;
+/** Longer lists of what would flip it are not read. */
+const MOST_FLIPS = 5;
+
+/** High speed steel or carbide for the job that is set up, with its reasons, what would flip it, and what to take. */
+export function ChooseScreen() {
+  const found = useChoice();
+  const { setUp, drawer, metals, chosen, context, wants } = found;
+  const router = useRouter();
+  const wide = useWide();
+  const want = useWants((state) => state.want);
+  const [touched, setTouched] = useState<JobWord | null>(null);
+  if (!setUp) return <NoCut loading={found.loading} error={found.error} refused={found.refused} />;
+  const close = () => setTouched(null);
+  const take = (toolId: string) => {
+    setUp.change({ toolId });
+    router.navigate('/cut');
+  };
+  const pick = chosen?.pick ?? null;
+  return (
+    <Screen
+      title="Which tool?"
+      onBack={() => backOr(router, '/cut')}
+      side={chosen && context && <Reasons chosen={chosen} context={context} onTake={take} />}
+      footer={
+        <Button
+          kind="main"
+          label={pick ? `Take ${pick.item.body.name}` : 'Nothing in the drawer fits'}
+          says={pick ? `Take ${pick.item.body.name} to the cut` : undefined}
+          disabled={!pick}
+          onPress={() => pick && take(pick.item.id)}
+          style={styles.grow}
+        />
+      }
+    >
+      <JobSentence
+        setUp={setUp}
+        wants={wants}
+        depthMm={chosen?.carbide.judged.plan.depth.mm ?? setUp.setup.depthMm}
+        onTouch={setTouched}
+      />
+      {chosen && context ? (
+        <>
+          <Answer chosen={chosen} context={context} />
+          <Window chosen={chosen} setUp={setUp} height={wide ? 300 : 230} />
+          <FlipList chosen={chosen} context={context} />
+        </>
+      ) : (
+        <NoChoice setUp={setUp} />
+      )}
+      {touched === 'wants' && (
+        <WantsPanel wants={wants} interrupted={setUp.setup.interrupted} onChange={want} onClose={close} />
+      )}
+      {(touched === 'diameter' || touched === 'depth') && (
+        <EditDimension
+          dimension={touched}
+          cut={{ ...setUp, plan: chosen?.carbide.judged.plan ?? null }}
+          onClose={close}
+        />
+      )}
+      {touched && touched !== 'wants' && touched !== 'diameter' && touched !== 'depth' && (
+        <Choosers what={touched} cut={setUp} drawer={drawer} metals={metals} onClose={close} />
+      )}
+    </Screen>
+  );
+}
+
+/** Why there is nothing to weigh. */
+function NoChoice({ setUp }: { setUp: SetUp }) {
+  const { operation } = setUp.setup;
+  return (
+    <Words style={styles.pad}>
+      {hasChoice(operation)
+        ? 'This cut does not go together yet: look at it in Cut.'
+        : `${operationName(operation)} is done with one kind of tool only: there is nothing to choose.`}
+    </Words>
+  );
+}
+
+/** The verdict in one sentence with its confidence, and how likely it is. */
+function Answer({ chosen, context }: { chosen: Chosen; context: ChoiceContext }) {
+  const units = useUnits();
+  const router = useRouter();
+  return (
+    <Sheet>
+      <View style={styles.answer} role="status" aria-live="polite">
+        <Words role="big" testID="verdict">
+          {sayVerdict(chosen.weighed)}
+        </Words>
+        <Words>{sayWhy(chosen, context, units)}</Words>
+      </View>
+      <Likelihood probabilityCarbide={chosen.weighed.probabilityCarbide} excluded={chosen.weighed.excluded} />
+      <Row
+        title="What it costs"
+        about={`about ${formatMoney(chosen.cost.hssCostPerPart)} a part with HSS, ${formatMoney(chosen.cost.carbideCostPerPart)} with carbide`}
+        onPress={() => router.push('/cut/cost')}
+      />
+    </Sheet>
+  );
+}
+
+/** What would flip it, the likeliest at the machine first. */
+function FlipList({ chosen, context }: { chosen: Chosen; context: ChoiceContext }) {
+  const units = useUnits();
+  const flips = sayFlips(chosen, context, units);
+  return (
+    <Sheet>
+      <View style={styles.group}>
+        <Words role="heading">What would flip it</Words>
+        {flips.length === 0 && (
+          <Words>No single change does: it would take more than one of these reasons.</Words>
+        )}
+        {flips.slice(0, MOST_FLIPS).map(({ factor, text }) => (
+          <Words key={factor}>{text}</Words>
+        ))}
+      </View>
+    </Sheet>
+  );
+}
+
+/** Reasons, the tools in order, the milling cutter and the schools. */
+function Reasons({
+  chosen,
+  context,
+  onTake,
+}: {
+  chosen: Chosen;
+  context: ChoiceContext;
+  onTake: (toolId: string) => void;
+}) {
+  const units = useUnits();
+  const router = useRouter();
+  const { weighed, inputs, pick } = chosen;
+  const [opened, setOpened] = useState<string | null>(weighed.topReasons[0] ?? null);
+  const weight = (factor: ChoiceFactor) => weighed.contributions[factor];
+  const reasons = CHOICE_FACTORS.filter((factor) => Math.abs(weight(factor)) >= LEAST_WEIGHT)
+    .sort((a, b) => Math.abs(weight(b)) - Math.abs(weight(a)))
+    .map((factor) => ({
+      key: factor,
+      title: FACTOR_TITLES[factor],
+      weight: weight(factor),
+      text: sayFactor(factor, inputs, context, units),
+    }));
+  const { setup: millSetup, plan: millPlan, tool } = pick?.judged ?? chosen.hss.judged;
+  const mill =
+    isDoneWith(millSetup, 'end-mill') && tool.kind === 'end-mill'
+      ? sayMill(millAdvice(millSetup, millPlan), millPlan, tool.teeth, units)
+      : null;
+  const push = (side: Chosen['hss']) => edgePush(side.judged, inputs.feedMm);
+  const toGet = (['hss', 'carbide'] as const).filter((family) => chosen[family].item === null);
+  return (
+    <>
+      <Sheet>
+        <Words role="heading" style={styles.head}>
+          Reasons
+        </Words>
+        <Balance
+          left="HSS"
+          right="Carbide"
+          reasons={
+            weighed.leaning === 0
+              ? reasons
+              : [
+                  ...reasons,
+                  {
+                    key: 'leaning',
+                    title: 'Your school',
+                    weight: weighed.leaning,
+                    text: 'The shop leans this way: changed in Settings.',
+                  },
+                ]
+          }
+          most={Math.max(HEAVY, ...reasons.map((one) => Math.abs(one.weight)))}
+          opened={opened}
+          onOpen={setOpened}
+        />
+      </Sheet>
+      <Sheet>
+        <Words role="heading" style={styles.head}>
+          From the drawer
+        </Words>
+        <Ranking ranked={chosen.ranked} pickId={pick?.item.id ?? null} units={units} onTake={onTake} />
+        {chosen.ranked.length === 0 && (
+          <Words style={styles.pad}>No tool in the drawer is of the kind for this cut.</Words>
+        )}
+        {toGet.map((family) => (
+          <Words key={family} style={styles.pad}>
+            {sayToGet(chosen, family, units)}
+          </Words>
+        ))}
+      </Sheet>
+      {mill && (
+        <Sheet>
+          <View style={styles.group}>
+            <Words role="heading">Of the milling cutter, in the order that matters</Words>
+            {mill.map(({ title, text, fault }) => (
+              <View key={title}>
+                <Words>
+                  <Words role="strong">{title}: </Words>
+                  {text}
+                </Words>
+                {fault && <Words role="fault">{`Look at this first: ${fault}.`}</Words>}
+              </View>
+            ))}
+            <Button
+              label="Face mill, fly cutter or end mill for an area"
+              onPress={() => router.push('/cut/area')}
+            />
+          </View>
+        </Sheet>
+      )}
+      <Sheet>
+        <View style={styles.group}>
+          <Words role="heading">Both schools</Words>
+          {saySchools(chosen, push(chosen.hss), push(chosen.carbide), units).map(({ title, text }) => (
+            <View key={title}>
+              <Words role="strong">{title}</Words>
+              <Words>{text}</Words>
+            </View>
+          ))}
+          <Words role="note">
+            Neither is preferred here; a shop that leans one way says so in Settings, and it counts 0.7.
+          </Words>
+          <Words role="note">{DEFER}</Words>
+        </View>
+      </Sheet>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  grow: { flex: 1 },
+  pad: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close },
+  head: { paddingHorizontal: SPACE.edge, paddingTop: SPACE.near },
+  answer: { paddingHorizontal: SPACE.edge, paddingTop: SPACE.near, gap: SPACE.hair },
+  group: { padding: SPACE.edge, gap: SPACE.close },
+});

@@ -1,0 +1,2 @@
+export { ChooseScreen } from './ChooseScreen';
+export { CostScreen } from './cost/CostScreen';

@@ -1,0 +1,38 @@
+import type { RulesBody } from '@pike-stone/contract';
+import { DoesNotFit, OutOfRange } from '@pike-stone/core';
+import {
+  hasChoice,
+  jobChoice,
+  tradeOf,
+  USUAL_PRICES,
+  type JobChoice,
+  type JobWants,
+  type Prices,
+} from '@pike-stone/core/choose';
+import type { Shown } from '../../data/records';
+import type { SetUp } from '../cut/useCut';
+
+export type Chosen = JobChoice<Shown<'tools'>>;
+
+/** The shop's prices for the trade of a kind of tool: its own where it has put them, else typical ones. */
+export function pricesOf(kind: Parameters<typeof tradeOf>[0], rules: RulesBody | undefined): Prices {
+  const trade = tradeOf(kind);
+  return { ...USUAL_PRICES[trade], ...rules?.prices?.[trade] };
+}
+
+/** A set-up weighed with the tools of the drawer; null where there is nothing to choose or the cut cannot be. */
+export function weighJob(
+  { setup, rules: ofCut }: Pick<SetUp, 'setup' | 'rules'>,
+  tools: readonly Shown<'tools'>[],
+  wants: JobWants,
+  rules: RulesBody | undefined,
+): Chosen | null {
+  if (!hasChoice(setup.operation)) return null;
+  const inUse = tools.filter((one) => !one.archived);
+  try {
+    return jobChoice(setup, wants, inUse, ofCut, rules?.choice, pricesOf(setup.tool.kind, rules));
+  } catch (fault) {
+    if (fault instanceof OutOfRange || fault instanceof DoesNotFit) return null;
+    throw fault;
+  }
+}

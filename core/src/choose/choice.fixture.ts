@@ -1,0 +1,30 @@
+import type { ChoiceInputs } from './choice-inputs';
+
+/** A medium steel shaft on an ordinary lathe, both tools in the drawer: nothing speaks strongly. */
+export const INPUTS: ChoiceInputs = {
+  reachableMPerMin: 120,
+  carbideLowMPerMin: 120,
+  powerAvailableKw: 0.75,
+  powerNeededKw: 0.75,
+  stiffness: 0.5,
+  hardnessHb: 225,
+  depthMm: 1,
+  noseRadiusMm: 0.4,
+  edgeRadiusUm: 30,
+  feedMm: 0.06,
+  interruption: 0,
+  specialForm: false,
+  parts: 10,
+  hssCostPerPart: 1,
+  carbideCostPerPart: 1,
+  finishRaUm: 3.2,
+  handFeed: false,
+  chip: 'medium',
+  breakerInRange: true,
+  gummy: false,
+  insert: 'coated',
+  abrasive: false,
+  hotAlloy: false,
+  carbideInDrawer: true,
+  hssInDrawer: true,
+};

@@ -1,0 +1,175 @@
+import { areaMethods, quickestWithin } from './area-method';
+import { endMillChoice, MILL_CUTS, MILLED_GROUPS, millFaults } from './end-mill-choice';
+import { chooseInstrument, type Instrument } from './instrument-choice';
+import { startingKit } from './starting-kit';
+import { pushPerMm } from './tool-push';
+
+describe('the push of an edge', () => {
+  const steel = { kc11: 1700, mc: 0.25, perDegree: 0.012, ploughNMmPerUm: 1, chipThicknessMm: 0.1 };
+
+  it('is equal for equal rake and edge, whatever the tool is made of', () =>
+    expect(pushPerMm({ rakeDeg: 12, edgeRadiusUm: 8 }, steel)).toBeCloseTo(266.8, 1));
+
+  it('falls with rake by its share, rises with the edge’s radius by a newton a micrometre', () => {
+    const at = (rakeDeg: number, edgeRadiusUm: number) => pushPerMm({ rakeDeg, edgeRadiusUm }, steel);
+    expect(at(1, 0) / at(0, 0)).toBeCloseTo(0.988, 10);
+    expect(at(0, 30) - at(0, 10)).toBeCloseTo(20, 10);
+  });
+
+  it('refuses a rake it was not made for', () =>
+    expect(() => pushPerMm({ rakeDeg: 60, edgeRadiusUm: 5 }, steel)).toThrow('rake'));
+});
+
+describe('the end mill for a cut', () => {
+  it('two or three flutes for a slot in aluminium, four for steel finished at the side', () => {
+    expect(endMillChoice('aluminium', 'slot', 'ordinary').flutes).toEqual([2, 3]);
+    expect(endMillChoice('low-carbon-steel', 'side-finish', 'rigid')).toMatchObject({
+      flutes: [4],
+      helixDeg: [35, 45],
+    });
+  });
+
+  it('a tired machine takes five degrees less helix, but for finishing, and never below none', () => {
+    expect(endMillChoice('stainless', 'side-rough', 'tired').helixDeg).toEqual([30, 35]);
+    expect(endMillChoice('stainless', 'side-finish', 'tired').helixDeg).toEqual([38, 45]);
+    expect(endMillChoice('brass', 'slot', 'tired').helixDeg).toEqual([0, 25]);
+  });
+
+  it('only a plunge or a ramp needs teeth to the centre', () =>
+    expect(MILL_CUTS.filter((cut) => endMillChoice('brass', cut, 'rigid').centreCuttingNeeded)).toEqual([
+      'plunge',
+      'ramp',
+    ]));
+
+  it('says what is wrong, what stops the cut first', () => {
+    const choice = endMillChoice('aluminium', 'plunge', 'ordinary');
+    expect(millFaults(choice, { flutes: 4, coating: 'altin', centreCutting: false })).toEqual([
+      'not-centre-cutting',
+      'flutes',
+      'coating-harms',
+    ]);
+    expect(millFaults(choice, { flutes: 2, coating: 'none', centreCutting: true })).toEqual([]);
+  });
+
+  it('no group recommends a coating that harms in it', () => {
+    for (const group of MILLED_GROUPS) {
+      const { suit, harm } = endMillChoice(group, 'slot', 'ordinary');
+      expect(suit.filter((coating) => harm.includes(coating))).toEqual([]);
+    }
+  });
+});
+
+describe('ways over a flat face', () => {
+  const face = { widthMm: 90, lengthMm: 200, depthMm: 1, clearanceMm: 3, returnMin: 0.3 };
+  const mill = {
+    name: 'face mill',
+    diameterMm: 63,
+    widthShare: 0.7,
+    teeth: 4,
+    rpm: 500,
+    fzMm: 0.1,
+    kcNMm2: 2000,
+    setupMin: 3,
+  };
+
+  it('are worked out by passes, way and return', () => {
+    const [way] = areaMethods(face, [mill]);
+    // 90/44.1 = 3 passes; 3 + 3 x 269/200 + 2 x 0.3 = 7.635 minutes; 1 x 44.1 x 200 x 2000/60e6 kW.
+    expect(way).toMatchObject({ passes: 3, stepsBetweenPasses: 2 });
+    expect(way!.minutes).toBeCloseTo(7.635, 10);
+    expect(way!.powerKw).toBeCloseTo(0.294, 10);
+  });
+
+  it('the quickest of those that the machine drives; none when it drives none', () => {
+    const ways = areaMethods(face, [mill, { ...mill, name: 'fly cutter', teeth: 1 }]);
+    expect(quickestWithin(ways, 1)?.name).toBe('face mill');
+    expect(quickestWithin(ways, 0.1)?.name).toBe('fly cutter');
+    expect(quickestWithin(ways, 0.01)).toBeNull();
+  });
+});
+
+describe('the starting kit', () => {
+  const items = [
+    { name: 'caliper', cost: 35, covers: { outside: 0.7, inside: 0.5 } },
+    { name: 'micrometer', cost: 45, covers: { outside: 0.8 } },
+    { name: 'telescopic gauges', cost: 35, covers: { inside: 0.9 }, after: ['micrometer'] },
+  ];
+  const kit = (budget: number, more = {}) =>
+    startingKit({ needs: { outside: 5, inside: 3 }, items, budget, leastGain: 0.05, ...more });
+
+  it('buys what covers most for its money, then what that leaves open', () => {
+    // Caliper 5/35; then micrometer 1.2/45 alone opens the way to the gauges, 1.35/35.
+    expect(kit(200).steps.map(({ name }) => name)).toEqual(['caliper', 'micrometer', 'telescopic gauges']);
+    expect(kit(200).spent).toBe(115);
+    expect(kit(200).usefulness).toBeCloseTo(1 - (5 * 0.3 * 0.2 + 3 * 0.5 * 0.1) / 8, 10);
+  });
+
+  it('never spends more than the budget, and stops at what covers nearly nothing', () => {
+    expect(kit(40).steps.map(({ name }) => name)).toEqual(['caliper']);
+    expect(kit(20).steps).toEqual([]);
+    expect(kit(200, { leastGain: 1.3 }).steps.map(({ name }) => name)).toEqual(['caliper']);
+  });
+
+  it('counts what is there already', () => {
+    const own = kit(200, { have: ['caliper'] });
+    expect(own.steps.map(({ name }) => name)).toEqual(['micrometer', 'telescopic gauges']);
+    expect(kit(0, { have: ['caliper'] }).usefulness).toBeCloseTo(5 / 8, 10);
+  });
+
+  it('refuses a cost of nothing and a share beyond one', () => {
+    expect(() => kit(10, { items: [{ name: 'x', cost: 0, covers: {} }] })).toThrow('cost');
+    expect(() => kit(10, { items: [{ name: 'x', cost: 1, covers: { outside: 1.5 } }] })).toThrow('share');
+    expect(() => kit(-1)).toThrow('budget');
+    expect(startingKit({ needs: {}, items, budget: 100, leastGain: 0 }).usefulness).toBe(0);
+  });
+});
+
+describe('the instrument for a tolerance', () => {
+  const caliper: Instrument = {
+    name: 'caliper',
+    features: ['outside', 'inside'],
+    resolutionMm: 0.01,
+    uExpandedMm: 0.03,
+    cost: 35,
+    minMm: 0,
+    maxMm: 150,
+  };
+  const micrometer: Instrument = {
+    ...caliper,
+    name: 'micrometer',
+    features: ['outside'],
+    uExpandedMm: 0.004,
+    cost: 45,
+    maxMm: 25,
+  };
+  const ask = (toleranceWidthMm: number, more = {}) =>
+    chooseInstrument({ feature: 'outside', sizeMm: 20, toleranceWidthMm, ratioWanted: 4, ...more }, [
+      micrometer,
+      caliper,
+    ]);
+
+  it('is the cheapest that is fine enough', () => {
+    expect(ask(0.5)).toMatchObject({ chosen: caliper, enough: true, acceptWidthMm: 0.44 });
+    expect(ask(0.05)).toMatchObject({ chosen: micrometer, enough: true, ratio: 6.25 });
+    expect(ask(0.5)!.acceptable.map(({ name }) => name)).toEqual(['caliper', 'micrometer']);
+  });
+
+  it('is the best of those that are not, with a guard band, and says so', () => {
+    expect(ask(0.02)).toMatchObject({ chosen: micrometer, enough: false, acceptable: [] });
+    expect(ask(0.02)!.acceptWidthMm).toBeCloseTo(0.012, 10);
+    expect(ask(0.005)!.acceptWidthMm).toBe(0);
+  });
+
+  it('a resolution coarser than a quarter of the width is not fine enough', () =>
+    expect(
+      chooseInstrument({ feature: 'outside', sizeMm: 20, toleranceWidthMm: 0.3, ratioWanted: 4 }, [
+        { ...caliper, resolutionMm: 0.1 },
+      ]),
+    ).toMatchObject({ enough: false, ratio: 5 }));
+
+  it('is none for a feature or a size that nothing measures', () => {
+    expect(ask(0.1, { feature: 'angle' })).toBeNull();
+    expect(ask(0.1, { sizeMm: 500 })).toBeNull();
+    expect(() => ask(0)).toThrow('tolerance width');
+  });
+});

@@ -1,0 +1,129 @@
+import fc from 'fast-check';
+import { densityOf } from './density';
+import { identify } from './identify';
+import { DRAWER_ODDS, likeliest, SUBSTANCES } from './substance';
+import { likelihood, observationsOf, TESTS } from './tests-of-a-cutter';
+
+const total = (odds: Readonly<Record<string, number>>) => Object.values(odds).reduce((sum, p) => sum + p, 0);
+
+describe('the table of tests', () => {
+  it.each(TESTS)('%s: every column of it adds up to one, and nothing is impossible', (test) => {
+    const rows = observationsOf(test).map((observation) => likelihood(test, observation));
+    for (const substance of SUBSTANCES) {
+      expect(rows.reduce((sum, row) => sum + row[substance], 0)).toBeCloseTo(1, 12);
+      for (const row of rows) expect(row[substance]).toBeGreaterThan(0.0015);
+    }
+  });
+});
+
+describe('what a cutter is made of', () => {
+  it('starts from the odds of a drawer and asks for the magnet first', () => {
+    const found = identify({});
+    expect(total(DRAWER_ODDS)).toBeCloseTo(1, 12);
+    expect(found).toMatchObject({ best: 'hss', sure: false, next: 'magnet', density: null });
+  });
+
+  it('a heavy rod that no magnet holds and only diamond cuts is carbide, and sure', () => {
+    const weighing = {
+      kind: 'cylinder',
+      massG: 113.5,
+      uMassG: 0.05,
+      diameterMm: 10,
+      uDiameterMm: 0.02,
+      lengthMm: 100,
+      uLengthMm: 0.05,
+    } as const;
+    const found = identify({ magnet: 'weak', stone: 'only-silicon-carbide-or-diamond', weighing });
+    expect(found).toMatchObject({ best: 'carbide', sure: true, next: null, contradictory: false });
+    expect(found.density!.gCm3).toBeCloseTo(14.45, 2);
+  });
+
+  it('never gives the spark test while a safe one tells something', () =>
+    fc.assert(
+      fc.property(
+        fc.record(
+          Object.fromEntries(
+            TESTS.map((test) => [
+              test,
+              fc.option(fc.constantFrom(...observationsOf(test)), { nil: undefined }),
+            ]),
+          ) as { magnet: fc.Arbitrary<'strong' | 'weak' | 'none' | undefined> },
+        ),
+        (seen) => {
+          const found = identify(seen);
+          expect(total(found.odds)).toBeCloseTo(1, 10);
+          expect(found.best).toBe(likeliest(found.odds));
+          const safe = Object.entries(found.gainBits).filter(([test]) => test !== 'spark');
+          const telling = safe.some(([, gain]) => (gain ?? 0) >= 0.05);
+          expect(telling && found.next === 'spark').toBe(false);
+        },
+      ),
+    ));
+
+  it('a test cannot be expected to add doubt', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...observationsOf('magnet')),
+        fc.constantFrom(...observationsOf('failure')),
+        (magnet, failure) =>
+          Object.values(identify({ magnet, failure }).gainBits).every((gain) => gain > -1e-12),
+      ),
+    ));
+
+  it('says that observations do not fit together, and keeps odds all the same', () => {
+    // A tool that a magnet jumps to, bright as steel, that a file cannot touch and diamond skates on.
+    const found = identify({
+      magnet: 'strong',
+      colour: 'white-or-black-matt',
+      shank: 'black-or-forged',
+      stone: 'diamond-skates',
+      spark: 'white-bursting-forks',
+    });
+    expect(found.contradictory).toBe(true);
+    expect(total(found.odds)).toBeCloseTo(1, 10);
+    expect(identify({ magnet: 'strong' }).contradictory).toBe(false);
+  });
+});
+
+describe('density', () => {
+  it('of a block, and of a thing hung in water', () => {
+    expect(
+      densityOf({ kind: 'block', massG: 80.6, uMassG: 0.1, sidesMm: [10, 10, 100], uSidesMm: [0, 0, 0] })
+        .gCm3,
+    ).toBeCloseTo(8.06, 10);
+    // 9.6 g in air, 8.15 g in water: 1.45 g of water pushed aside.
+    expect(
+      densityOf({ kind: 'hung-in-water', massG: 9.6, uMassG: 0.02, massInWaterG: 8.15, waterGCm3: 0.998 })
+        .gCm3,
+    ).toBeCloseTo(6.607, 3);
+  });
+
+  it('is known no better than its worst measure', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 0.2, noNaN: true }), (uDiameterMm) => {
+        const rod = {
+          kind: 'cylinder',
+          massG: 60,
+          uMassG: 0.1,
+          diameterMm: 10,
+          uDiameterMm,
+          lengthMm: 100,
+          uLengthMm: 0.1,
+        } as const;
+        const { gCm3, uGCm3 } = densityOf(rod);
+        expect(uGCm3 / gCm3).toBeGreaterThanOrEqual((2 * uDiameterMm) / 10 - 1e-12);
+      }),
+    ));
+
+  it.each([
+    [{ kind: 'hung-in-water', massG: 5, uMassG: 0.01, massInWaterG: 5, waterGCm3: 1 }, 'mass in water'],
+    [{ kind: 'hung-in-water', massG: 0, uMassG: 0.01, massInWaterG: 0, waterGCm3: 1 }, 'mass'],
+    // Lighter than plastic: a wrong size or a wrong reading.
+    [{ kind: 'block', massG: 5, uMassG: 0.1, sidesMm: [10, 10, 100], uSidesMm: [0, 0, 0] }, 'density'],
+    [{ kind: 'block', massG: 800, uMassG: 0.1, sidesMm: [10, 10, 100], uSidesMm: [0, 0, 0] }, 'density'],
+    [
+      { kind: 'block', massG: 80, uMassG: -1, sidesMm: [10, 10, 100], uSidesMm: [0, 0, 0] },
+      'uncertainty of mass',
+    ],
+  ] as const)('refuses %j', (bad, what) => expect(() => densityOf(bad)).toThrow(what));
+});
