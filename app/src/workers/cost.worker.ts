@@ -6,7 +6,7 @@ import type { CostAnswer, CostQuestion } from './cost-question';
 const PIECE = 5_000;
 const STEPS = 48;
 /** The drawn costs leave the farthest hundredth at each end out. */
-const SHOWN = { least: 0.01, most: 0.99 } as const;
+const SHOWN = { least: 0.002, most: 0.99 } as const;
 
 let running = 0;
 const breath = () => new Promise<void>((resolve) => setTimeout(resolve, 0));

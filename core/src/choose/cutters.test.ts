@@ -1,7 +1,7 @@
 import { areaMethods, quickestWithin } from './area-method';
 import { endMillChoice, MILL_CUTS, MILLED_GROUPS, millFaults } from './end-mill-choice';
 import { chooseInstrument, type Instrument } from './instrument-choice';
-import { startingKit } from './starting-kit';
+import { startingKit, type KitItem } from './starting-kit';
 import { pushPerMm } from './tool-push';
 
 describe('the push of an edge', () => {
@@ -89,7 +89,7 @@ describe('ways over a flat face', () => {
 });
 
 describe('the starting kit', () => {
-  const items = [
+  const items: readonly KitItem[] = [
     { name: 'caliper', cost: 35, covers: { outside: 0.7, inside: 0.5 } },
     { name: 'micrometer', cost: 45, covers: { outside: 0.8 } },
     { name: 'telescopic gauges', cost: 35, covers: { inside: 0.9 }, after: ['micrometer'] },

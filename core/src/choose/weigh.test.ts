@@ -186,11 +186,11 @@ describe('what would flip it', () => {
     fc.assert(
       fc.property(anyInputs, (inputs) => {
         const found = flips(inputs);
-        const at = [
-          found.reachableMPerMin && { reachableMPerMin: found.reachableMPerMin },
-          found.hardnessHb && { hardnessHb: found.hardnessHb },
-          found.parts && { parts: found.parts },
-        ].filter((one): one is Partial<ChoiceInputs> => Boolean(one));
+        const at: readonly Partial<ChoiceInputs>[] = [
+          ...(found.reachableMPerMin ? [{ reachableMPerMin: found.reachableMPerMin }] : []),
+          ...(found.hardnessHb ? [{ hardnessHb: found.hardnessHb }] : []),
+          ...(found.parts ? [{ parts: found.parts }] : []),
+        ];
         for (const more of at) expect(scoreOf({ ...inputs, ...more })).toBeCloseTo(0, 6);
       }),
     ));

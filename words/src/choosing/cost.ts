@@ -7,7 +7,7 @@ export interface CostWords {
 }
 
 const BIT: Readonly<Record<CostInput, CostWords>> = {
-  ratePerMin: { title: 'A minute, machine and hand', unit: 'a minute' },
+  ratePerMin: { title: 'A minute, machine and hand', unit: '' },
   idleMin: { title: 'Minutes a part takes besides cutting', unit: 'min' },
   blankCost: { title: 'A blank of high speed steel', unit: '' },
   blankUsableMm: { title: 'Length of it that can be ground away', unit: 'mm' },

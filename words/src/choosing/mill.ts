@@ -56,6 +56,6 @@ export function sayMill(
       text: `${list(choice.suit.map((coating) => COATING_WORDS[coating]))}${choice.harm.length > 0 ? `; not ${list(choice.harm.map((coating) => COATING_WORDS[coating]))}` : ''}.`,
       fault: has('coating-harms') ? 'its coating harms in this metal' : null,
     },
-    { title: '4 Fluid', text: `${choice.fluid}.`, fault: null },
+    { title: '4 Fluid', text: `${choice.fluid.replace('tialn', 'TiAlN')}.`, fault: null },
   ];
 }
