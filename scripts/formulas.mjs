@@ -18,6 +18,7 @@ const FOLDERS = [
   ['operation', 'Operations'],
   ['plan', 'The plan'],
   ['cost', 'Cost'],
+  ['inventory', 'Inventory'],
   ['identify', 'What a cutter is made of'],
   ['rescue', 'Rescue of an edge'],
   ['choose', 'Choosing'],

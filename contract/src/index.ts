@@ -4,6 +4,8 @@ export * from './record/metal';
 export * from './record/stock';
 export * from './record/tool';
 export * from './record/flat-tool';
+export * from './record/supply';
+export * from './record/ledger';
 export * from './record/cut';
 export * from './record/rules';
 export * from './record/registry';

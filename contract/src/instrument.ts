@@ -6,6 +6,7 @@ export const INSTRUMENTS = {
   ammeter: { name: 'Clamp ammeter', unit: 'A' },
   caliper: { name: 'Caliper', unit: 'mm' },
   'angle-gauge': { name: 'Angle gauge', unit: 'deg' },
+  balance: { name: 'Balance', unit: 'g' },
 } as const;
 export type InstrumentKind = keyof typeof INSTRUMENTS;
 export const INSTRUMENT_KINDS = Object.keys(INSTRUMENTS) as [InstrumentKind, ...InstrumentKind[]];

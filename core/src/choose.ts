@@ -18,6 +18,7 @@ export * from './choose/tool-push';
 export * from './choose/end-mill-choice';
 export * from './choose/area-method';
 export * from './choose/starting-kit';
+export * from './choose/usual-kit';
 export * from './choose/instrument-choice';
 export * from './cost/usual-prices';
 export * from './cost/usual-spread';

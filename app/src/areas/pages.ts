@@ -1,7 +1,8 @@
 import { bringLater, later } from '../kit/later';
+import type * as Later from './later-pages';
 
 const page = (name: PageName) => later(() => import('./later-pages').then((all) => ({ default: all[name] })));
-type PageName = Extract<keyof typeof import('./later-pages'), `${string}Screen`>;
+type PageName = Extract<keyof typeof Later, `${string}Screen`>;
 
 export const BookPage = page('BookScreen');
 export const EntryPage = page('EntryScreen');
@@ -17,6 +18,9 @@ export const CostPage = page('CostScreen');
 export const LogPage = page('LogScreen');
 export const DrawerPage = page('DrawerScreen');
 export const ItemPage = page('ItemScreen');
+export const IdentifyPage = page('IdentifyScreen');
+export const RescuePage = page('RescueScreen');
+export const KitPage = page('KitScreen');
 export const SettingsPage = page('SettingsScreen');
 export const GlossaryPage = page('GlossaryScreen');
 export const ReachPage = page('ReachScreen');

@@ -1,9 +1,20 @@
-import { KINDS, listOf, sessionAnswer, type Body, type Kind, type Stored } from '@pike-stone/contract';
+import {
+  factsOf,
+  KINDS,
+  listOf,
+  sessionAnswer,
+  type Body,
+  type Kind,
+  type LedgerBody,
+  type StockLevel,
+  type Stored,
+} from '@pike-stone/contract';
 import { useMemo } from 'react';
 import useSWR from 'swr';
 import { v7 as uuidv7 } from 'uuid';
 import type { ZodType } from 'zod';
 import { ask, Unreachable } from './api';
+import { countIn } from './count-in';
 import { sendWaiting, useOutbox, type Outgoing, type Sent } from './outbox';
 import { changeShown, fillShown, readAgain } from './shop-cache';
 
@@ -63,6 +74,14 @@ export function useRecords<K extends Kind>(kind: K) {
 }
 
 function putInCache(entry: Outgoing, record: Stored<Kind>): void {
+  if (entry.kind === 'ledger') {
+    changeShown<{ levels: StockLevel[] }>('/api/stock-levels', ({ levels }) => ({
+      levels: countIn(levels, record.body as LedgerBody),
+    }));
+    readAgain('/api/stock-levels');
+    readAgain(`/api/stock-levels/${(record.body as LedgerBody).itemId}`);
+    return;
+  }
   changeShown<List<Kind>>(`/api/${entry.kind}`, ({ records }) => {
     const known = records.some((one) => one.id === record.id);
     return {
@@ -99,7 +118,7 @@ export async function save<K extends Kind>(
 
 /** Loads every list that no page has asked for yet, so that book and drawer open without the server. */
 export async function bringLists(): Promise<void> {
-  for (const kind of KINDS) {
+  for (const kind of KINDS.filter((one) => !factsOf(one).addedOnly)) {
     try {
       fillShown(`/api/${kind}`, await reading(`/api/${kind}`, listOf(kind)));
     } catch {

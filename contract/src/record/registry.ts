@@ -2,10 +2,12 @@ import * as z from 'zod';
 import { id } from '../fields';
 import { cutBody } from './cut';
 import { fromFlatTool } from './flat-tool';
+import { ledgerBody } from './ledger';
 import { machineBody } from './machine';
 import { metalBody } from './metal';
 import { rulesBody } from './rules';
 import { stockBody } from './stock';
+import { supplyBody } from './supply';
 import { toolBody } from './tool';
 
 /** Facts of a kind of record; routes, tables, OpenAPI and the application's lists follow from them. */
@@ -19,6 +21,8 @@ interface KindFacts {
   readonly single?: true;
   /** Shown in the drawer, where it can be changed and put away. */
   readonly inDrawer?: true;
+  /** Records are added and never changed; their lists are not shown, only their sums. */
+  readonly addedOnly?: true;
   /** Brings a body as it was written earlier into today's shape. */
   readonly upgrade?: (body: unknown) => unknown;
 }
@@ -29,6 +33,8 @@ const RECORD_KINDS = {
   metals: { body: metalBody, table: 'metal', one: 'metal of the shop', inDrawer: true },
   stock: { body: stockBody, table: 'stock', one: 'piece of stock', inDrawer: true },
   tools: { body: toolBody, table: 'tool', one: 'tool', inDrawer: true, upgrade: fromFlatTool },
+  supplies: { body: supplyBody, table: 'supply', one: 'thing of the drawer', inDrawer: true },
+  ledger: { body: ledgerBody, table: 'ledger_entry', one: 'entry of the ledger', addedOnly: true },
   cuts: { body: cutBody, table: 'cut', one: 'cut in the book' },
   rules: { body: rulesBody, table: 'shop_rules', one: 'shop rules', single: true },
 } as const satisfies Readonly<Record<string, KindFacts>>;

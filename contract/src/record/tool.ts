@@ -1,6 +1,7 @@
 import { COATINGS, TOOL_MATERIALS, type ToolMaterialKey } from '@pike-stone/core';
 import * as z from 'zod';
-import { between, length, name, note, whole } from '../fields';
+import { between, id, length, name, note, whole } from '../fields';
+import { money, place } from './supply';
 
 const materials = TOOL_MATERIALS.map((row) => row.key);
 
@@ -11,6 +12,12 @@ const anyTool = {
   }),
   dull: z.boolean(),
   note,
+  place,
+  price: money.optional(),
+  /** The box that its inserts come from. */
+  boxId: id.optional(),
+  /** Length that a sharpening takes: its length left is counted in the ledger. */
+  regrindMm: length(0.02, 10).optional(),
 };
 const cuttingTool = {
   ...anyTool,

@@ -5,6 +5,7 @@ import { CUTS } from './cuts';
 import { MACHINES } from './machines';
 import { DEMO_SHOP, demoId } from './shop';
 import { METALS, STOCK } from './stock';
+import { LEDGER, SUPPLIES } from './supplies';
 import { TOOLS } from './tools';
 
 /** The records of the demo shop by their kind, each with the group of its fixed ids; what is referred to comes first. */
@@ -13,6 +14,8 @@ const RECORDS: readonly (readonly [kind: Kind, group: number, bodies: readonly u
   ['metals', 5, METALS],
   ['stock', 2, STOCK],
   ['tools', 3, TOOLS],
+  ['supplies', 6, SUPPLIES],
+  ['ledger', 7, LEDGER],
   ['cuts', 4, CUTS],
 ];
 

@@ -1,4 +1,5 @@
 import type { ToolBody, ToolOf } from '@pike-stone/contract';
+import { BOX } from './supplies';
 
 const turning = (name: string, more: Partial<ToolOf<'turning-tool'>>): ToolBody => ({
   kind: 'turning-tool',
@@ -42,11 +43,23 @@ const SHARP = { dull: false, note: '' } as const;
 const hss = { material: 'hss' } as const;
 
 export const TOOLS: readonly ToolBody[] = [
-  turning('HSS knife tool', { shankMm: 12, approachDeg: 93, cornerDeg: 70 }),
-  turning('HSS round nose', { noseRadiusMm: 1.5, approachDeg: 75, cornerDeg: 90 }),
+  turning('HSS knife tool', {
+    shankMm: 12,
+    approachDeg: 93,
+    cornerDeg: 70,
+    regrindMm: 0.5,
+    place: 'Bay lathe, block 1',
+  }),
+  turning('HSS round nose', {
+    noseRadiusMm: 1.5,
+    approachDeg: 75,
+    cornerDeg: 90,
+    regrindMm: 0.5,
+    place: 'Bay lathe, block 2',
+  }),
   turning('HSS roughing bit, 60° approach', { noseRadiusMm: 0.8, approachDeg: 60, cornerDeg: 90 }),
   turning('Cobalt bit for the hard bars', { material: 'hss-co', noseRadiusMm: 0.5, approachDeg: 85 }),
-  turning('Worn knife tool', { noseRadiusMm: 0.3, dull: true, note: 'To be ground.' }),
+  turning('Worn knife tool', { noseRadiusMm: 0.3, dull: true, regrindMm: 0.5, note: 'To be ground.' }),
   turning('Brazed carbide, cast iron', {
     material: 'brazed-carbide',
     shankMm: 20,
@@ -59,9 +72,22 @@ export const TOOLS: readonly ToolBody[] = [
     shankMm: 16,
     noseRadiusMm: 0.8,
     approachDeg: 95,
+    boxId: BOX.coated08,
+    place: 'Rack 1',
   }),
-  turning('Coated insert 0.4', { material: 'carbide-coated', approachDeg: 95 }),
-  turning('Polished ground insert 0.4', { material: 'carbide-uncoated', approachDeg: 91, cornerDeg: 55 }),
+  turning('Coated insert 0.4', {
+    material: 'carbide-coated',
+    approachDeg: 95,
+    boxId: BOX.coated04,
+    place: 'Rack 1',
+  }),
+  turning('Polished ground insert 0.4', {
+    material: 'carbide-uncoated',
+    approachDeg: 91,
+    cornerDeg: 55,
+    boxId: BOX.polished,
+    place: 'Rack 1',
+  }),
   drill('Drill 5.1', 5.1),
   drill('Drill 8.5', 8.5),
   drill('Drill F', 6.5278),
@@ -73,6 +99,7 @@ export const TOOLS: readonly ToolBody[] = [
   endMill('HSS slot drill 10', 10, 2, 'hss', { centreCutting: true }),
   endMill('HSS end mill 20, 4 flutes', 20, 4, 'hss', {
     note: 'Reground twice; measures 19.8.',
+    regrindMm: 0.2,
     diameterMm: 19.8,
     shankMm: 20,
   }),

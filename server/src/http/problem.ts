@@ -65,7 +65,7 @@ function asProblem(error: unknown): HttpProblem | null {
     return new HttpProblem(
       400,
       'Something does not fit',
-      'The machine, stock, tool or metal it names is not in this shop.',
+      'The machine, stock, tool, metal or box it names is not in this shop.',
     );
   return null;
 }

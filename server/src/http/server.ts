@@ -9,6 +9,7 @@ import { calcRoutes } from '../calc/routes';
 import { instrumentRoutes } from '../instrument/routes';
 import { Records } from '../record/repository';
 import { recordRoutes } from '../record/routes';
+import { stockLevelRoutes } from '../record/stock-levels';
 import { dataHeaders, pageHeaders } from './headers';
 import { noSuchRoute, onError } from './problem';
 import { requestLog } from './request-log';
@@ -54,6 +55,7 @@ function apiRoutes(pool: ShopPool, instruments: ReadonlyMap<InstrumentKind, Inst
   api.use('/instruments', sessions.required(), instrumentRoutes(instruments));
   api.use(express.json({ limit: BODY_LIMIT, strict: true }));
   api.use('/calc', calcRoutes());
+  api.use('/stock-levels', sessions.required(), stockLevelRoutes(pool));
   api.use(sessions.required(), recordRoutes(new Records(pool)));
   api.use(noSuchRoute);
   return api;

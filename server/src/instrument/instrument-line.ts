@@ -10,12 +10,14 @@ export type InstrumentLine =
 const WORD: Readonly<Record<InstrumentKind, string>> = {
   tachometer: 'TACH',
   ammeter: 'AMP',
+  balance: 'BAL',
   caliper: 'CAL',
   'angle-gauge': 'ANG',
 };
 const UNIT: Readonly<Record<InstrumentKind, string>> = {
   tachometer: 'P',
   ammeter: 'A',
+  balance: 'g',
   caliper: 'mm',
   'angle-gauge': 'deg',
 };

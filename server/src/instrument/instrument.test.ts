@@ -178,7 +178,7 @@ describe('the simulated instruments', () => {
     expect(said.some(({ text }) => readInstrumentLine('tachometer', text) === null)).toBe(true);
   });
 
-  it.each(['ammeter', 'caliper', 'angle-gauge'] as const)(
+  it.each(['ammeter', 'caliper', 'angle-gauge', 'balance'] as const)(
     '%s tells a value near what it is held to',
     (kind) => {
       const standIn = STAND_INS[kind](new Chance(3));

@@ -28,6 +28,12 @@ function readWrite<K extends Kind>(kind: K, sent: unknown): Write<K> {
     body === undefined ? sent : { ...(sent as object), body: upgraded(kind, body) },
   );
   if (!read.success) throw invalid(read.error);
+  if (factsOf(kind).addedOnly && (read.data.version !== 0 || read.data.archived))
+    throw new HttpProblem(
+      400,
+      'Only added to',
+      'An entry of the ledger stays as it was written; a mistake is put right by another entry.',
+    );
   return read.data as Write<K>;
 }
 

@@ -10,7 +10,7 @@ interface Spoken {
 /** A simulated instrument: advanced in steps of its own clock, it gives the lines of a real one. */
 export interface StandIn {
   readonly word: string;
-  /** The measured value: rpm, ampere, mm or degrees. */
+  /** The measured value: rpm, ampere, mm, degrees or grams. */
   near(value: number): void;
   advance(fromS: number, toS: number): Spoken[];
 }
@@ -128,10 +128,21 @@ const angleGauge = steady({
   everyS: 0.2,
   at: (angle) => angle + 0.1,
 });
+/** A pocket balance with a carbide rod of 10 by 100 mm on it. */
+const balance = steady({
+  word: 'BAL',
+  unit: 'g',
+  start: 113.5,
+  noise: 0.02,
+  places: 2,
+  everyS: 0.2,
+  at: (mass) => mass,
+});
 
 export const STAND_INS: Readonly<Record<InstrumentKind, (chance: Chance) => StandIn>> = {
   tachometer,
   ammeter,
   caliper,
   'angle-gauge': angleGauge,
+  balance,
 };

@@ -7,6 +7,7 @@ import { useRecords, useSession, type Shown } from '../../data/records';
 import { Button, IconButton } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { SettingsIcon } from '../../kit/icons';
+import { later } from '../../kit/later';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
@@ -18,6 +19,8 @@ import { cutAddress } from '../book/cut-address';
 import { useCut, type Cut } from '../cut/useCut';
 
 const RECENT = 4;
+
+const LowStores = later(() => import('../later-pages').then((pages) => ({ default: pages.LowStores })));
 
 /** The first page: the cut that is set up, the last cuts, and what needs attention. */
 export function BenchScreen() {
@@ -44,6 +47,7 @@ export function BenchScreen() {
     >
       {cut && <OnTheBench cut={cut} />}
       <DullTools />
+      <LowStores />
     </Screen>
   );
 }

@@ -16,6 +16,7 @@ import { SPACE } from '../../theme/type';
 import type { ChooserProps } from './Choosers';
 import type { HowSureProps } from './HowSure';
 import type { RefusedBenchProps } from './RefusedBench';
+import type { ToolWearProps } from '../drawer/stores/ToolWear';
 import type { WorkingProps } from './Working';
 import { addressOf, fromQuery, toQuery, useDraft } from './draft';
 import type { EditDimensionProps } from './EditDimension';
@@ -74,6 +75,10 @@ const RefusedBench = laterWith<RefusedBenchProps>(() =>
 );
 const Working = laterWith<WorkingProps>(() =>
   import('../later-pages').then((pages) => ({ default: pages.Working })),
+);
+
+const ToolWear = laterWith<ToolWearProps>(() =>
+  import('../later-pages').then((pages) => ({ default: pages.ToolWear })),
 );
 
 /** The page of the cut: its sketch, and what to set on this machine. */
@@ -200,6 +205,7 @@ function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
           <HowSure cut={cut} />
           <Warnings list={list.slice(1)} />
           <CutLinks cut={cut} />
+          <ToolWear toolId={cut.choice.toolId} />
           <Words role="note" style={styles.defer}>
             {DEFER}
           </Words>
@@ -221,18 +227,18 @@ function CutLinks({ cut }: { cut: Cut }) {
   const byHand = cut.plan.feed.setting.how === 'hand';
   return (
     <View style={styles.links}>
-      <Button label="What will happen" onPress={() => router.push('/cut/forecast')} style={styles.fill} />
-      <Button label="Which tool?" onPress={() => router.push('/cut/choose')} style={styles.fill} />
+      <Button label="What will happen" onPress={() => router.push('/cut/forecast')} style={styles.grow} />
+      <Button label="Which tool?" onPress={() => router.push('/cut/choose')} style={styles.grow} />
       {leadsTo.includes('to-size') && (
-        <Button label="To size" onPress={() => router.push('/cut/to-size')} style={styles.fill} />
+        <Button label="To size" onPress={() => router.push('/cut/to-size')} style={styles.grow} />
       )}
       {leadsTo.includes('thread-passes') && (
-        <Button label="Thread passes" onPress={() => router.push('/cut/thread')} style={styles.fill} />
+        <Button label="Thread passes" onPress={() => router.push('/cut/thread')} style={styles.grow} />
       )}
       {leadsTo.includes('flat-face') && (
-        <Button label="A flat face" onPress={() => router.push('/cut/area')} style={styles.fill} />
+        <Button label="A flat face" onPress={() => router.push('/cut/area')} style={styles.grow} />
       )}
-      {byHand && <Button label="Pacer" onPress={() => router.push('/cut/pacer')} style={styles.fill} />}
+      {byHand && <Button label="Pacer" onPress={() => router.push('/cut/pacer')} style={styles.grow} />}
     </View>
   );
 }
@@ -258,6 +264,7 @@ function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Part
         </View>
         <View style={styles.notes}>
           <CutLinks cut={cut} />
+          <ToolWear toolId={cut.choice.toolId} />
           <Warnings list={list} />
           <Words role="note" style={styles.defer}>
             {DEFER}
@@ -285,6 +292,7 @@ const useStyles = themed((c) =>
   StyleSheet.create({
     page: { flex: 1, minHeight: 0, backgroundColor: c.ground },
     fill: { flex: 1 },
+    grow: { flexGrow: 1 },
     sheet: { backgroundColor: c.sheet, borderBottomWidth: 1, borderBottomColor: c.line },
     ruled: { borderTopWidth: 1, borderTopColor: c.line, flexDirection: 'column' },
     links: {

@@ -128,15 +128,7 @@ function KindList<K extends DrawerKind>({ kind }: { kind: K }) {
           ))}
         </Sheet>
       )}
-      {kind === 'machines' && !archived && (
-        <Sheet>
-          <Row
-            title="Instruments"
-            about="caliper, ammeter, angle gauge at the shop’s computer"
-            onPress={() => router.push('/drawer/instruments' as Href)}
-          />
-        </Sheet>
-      )}
+      {!archived && <Onward kind={kind} />}
       {(put > 0 || archived) && (
         <View style={styles.pad}>
           <Button
@@ -147,6 +139,44 @@ function KindList<K extends DrawerKind>({ kind }: { kind: K }) {
         </View>
       )}
     </>
+  );
+}
+
+/** Pages that belong to a kind of thing in the drawer. */
+const ONWARD: Readonly<
+  Record<DrawerKind, readonly { readonly title: string; readonly about: string; readonly to: string }[]>
+> = {
+  machines: [
+    {
+      title: 'Instruments',
+      about: 'caliper, balance, ammeter, angle gauge at the shop’s computer',
+      to: '/drawer/instruments',
+    },
+    { title: 'Starting kit', about: 'what to buy first, and what to grind instead', to: '/drawer/kit' },
+  ],
+  tools: [
+    {
+      title: 'What is this cutter?',
+      about: 'an unmarked one: weigh, magnet, stone, spark',
+      to: '/drawer/identify',
+    },
+  ],
+  supplies: [
+    { title: 'Metal welded on an edge', about: 'whether it is worth saving, and how', to: '/drawer/rescue' },
+  ],
+  stock: [],
+  metals: [],
+};
+
+function Onward({ kind }: { kind: DrawerKind }) {
+  const router = useRouter();
+  if (ONWARD[kind].length === 0) return null;
+  return (
+    <Sheet>
+      {ONWARD[kind].map(({ title, about, to }) => (
+        <Row key={to} title={title} about={about} onPress={() => router.push(to as Href)} />
+      ))}
+    </Sheet>
   );
 }
 

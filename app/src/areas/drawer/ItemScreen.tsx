@@ -1,4 +1,5 @@
 import type { Body, DrawerKind } from '@pike-stone/contract';
+import { TOOL_MATERIALS } from '@pike-stone/core';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
@@ -23,14 +24,22 @@ import { isDrawerKind, specOf } from './specs';
 
 /** The form of one record of the drawer, to change, duplicate or put away. */
 export function ItemScreen() {
-  const { kind, id, type, from } = useLocalSearchParams<{
+  const { kind, id, type, from, edge } = useLocalSearchParams<{
     kind: string;
     id: string;
     type?: string;
     from?: string;
+    edge?: string;
   }>();
   return isDrawerKind(kind) ? (
-    <Item key={`${kind}-${id}-${from ?? ''}-${type ?? ''}`} kind={kind} id={id} type={type} from={from} />
+    <Item
+      key={`${kind}-${id}-${from ?? ''}-${type ?? ''}-${edge ?? ''}`}
+      kind={kind}
+      id={id}
+      type={type}
+      from={from}
+      edge={edge}
+    />
   ) : (
     <NotHere />
   );
@@ -56,15 +65,23 @@ interface ItemProps<K extends DrawerKind> {
   readonly type?: string | undefined;
   /** Id of the record that a new one copies. */
   readonly from?: string | undefined;
+  /** What the edge of a new tool was found to be made of. */
+  readonly edge?: string | undefined;
 }
 
-function Item<K extends DrawerKind>({ kind, id, type, from }: ItemProps<K>) {
+function Item<K extends DrawerKind>({ kind, id, type, from, edge }: ItemProps<K>) {
   const { records, loading, error } = useRecords(kind);
   const { fresh } = specOf(kind);
   const record = records.find((one) => one.id === id) ?? null;
   if (id !== 'new')
     return record ? (
-      <ItemForm kind={kind} record={record} body={record.body} draftKey={`${kind}/${id}`} />
+      <ItemForm
+        key={record.version}
+        kind={kind}
+        record={record}
+        body={record.body}
+        draftKey={`${kind}/${id}`}
+      />
     ) : loading || error ? (
       <Loading error={error} />
     ) : (
@@ -79,11 +96,17 @@ function Item<K extends DrawerKind>({ kind, id, type, from }: ItemProps<K>) {
       body={
         model
           ? { ...model, name: `${model.name}, copy`.slice(0, 60) }
-          : (fresh.find((one) => one.type === type) ?? fresh[0]!).body
+          : withEdge((fresh.find((one) => one.type === type) ?? fresh[0]!).body, edge)
       }
-      draftKey={`${kind}/new/${from ?? type ?? ''}`}
+      draftKey={`${kind}/new/${from ?? type ?? edge ?? ''}`}
     />
   );
+}
+
+/** A new tool with the edge that was found; anything else as it is. */
+function withEdge<B extends Body<DrawerKind>>(body: B, edge: string | undefined): B {
+  const isEdge = TOOL_MATERIALS.some(({ key }) => key === edge);
+  return isEdge && 'material' in body ? { ...body, material: edge } : body;
 }
 
 interface ItemFormProps<K extends DrawerKind> {

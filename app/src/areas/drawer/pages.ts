@@ -1,2 +1,6 @@
 export { DrawerScreen } from './DrawerScreen';
+export { LowStores } from './stores/LowStores';
+export { ToolWear } from './stores/ToolWear';
 export { ItemScreen } from './ItemScreen';
+export { IdentifyScreen } from './identify/IdentifyScreen';
+export { RescueScreen } from './rescue/RescueScreen';

@@ -2,11 +2,13 @@ import {
   machineBody,
   metalBody,
   stockBody,
+  supplyBody,
   toolBody,
   type Body,
   type DrawerKind,
   type MetalBody,
   type StockBody,
+  type SupplyBody,
   type ToolBody,
 } from '@pike-stone/contract';
 import { MATERIALS, material, toolMaterial } from '@pike-stone/core';
@@ -20,6 +22,8 @@ import { MachineTools } from '../machine/MachineTools';
 import { NAME, NOTE, type FieldSpec, type FormGroup, type Raw } from './form-spec';
 import { ALL_SIZES, TOOL_KIND_WORDS, toolGroups, USUAL_SIZES } from './tool-groups';
 import { machineGroups } from './machine-groups';
+import { SupplyStock, ToolStock } from './stores/ItemStock';
+import { ALL_SUPPLY_SIZES, SUPPLY_WORDS, supplyGroups, USUAL_SUPPLY } from './supply-groups';
 
 /** A ready-made beginning of a new record. */
 interface Beginning<K extends DrawerKind> {
@@ -164,6 +168,14 @@ const newTool: ToolBody = {
   note: '',
 };
 
+const newSupply: SupplyBody = {
+  kind: 'insert-box',
+  name: '',
+  material: 'carbide-coated',
+  edgesEach: USUAL_SUPPLY.edgesEach,
+  note: '',
+};
+
 export const KIND_SPECS: { readonly [K in DrawerKind]: KindSpec<K> } = {
   machines: {
     title: 'Machines',
@@ -194,9 +206,21 @@ export const KIND_SPECS: { readonly [K in DrawerKind]: KindSpec<K> } = {
     schema: toolBody,
     groups: toolGroups,
     others: { groups: ALL_SIZES, values: USUAL_SIZES },
+    Pages: ToolStock,
     fresh: [{ type: 'tool', label: 'Add a tool', body: newTool }],
     about: (body) =>
       `${toolMaterial(body.material).name}, ${TOOL_KIND_WORDS[body.kind]}${body.dull ? ', dull' : ''}`,
+  },
+  supplies: {
+    title: 'Stores',
+    one: 'thing',
+    schema: supplyBody,
+    groups: supplyGroups,
+    others: { groups: ALL_SUPPLY_SIZES, values: USUAL_SUPPLY },
+    oneOf: ({ kind }) => SUPPLY_WORDS[kind],
+    Pages: SupplyStock,
+    fresh: [{ type: 'box', label: 'Add a box, blank or wheel', body: newSupply }],
+    about: (body) => [SUPPLY_WORDS[body.kind], body.place].filter(Boolean).join(', '),
   },
   metals: {
     title: 'Metals',

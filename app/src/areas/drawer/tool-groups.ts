@@ -1,5 +1,6 @@
 import type { ToolBody } from '@pike-stone/contract';
 import { TOOL_KINDS, TOOL_MATERIALS } from '@pike-stone/core';
+import { KEPT } from './supply-groups';
 import { NAME, NOTE, type FieldSpec, type FormGroup, type Raw } from './form-spec';
 
 export const TOOL_KIND_WORDS: Readonly<Record<ToolBody['kind'], string>> = {
@@ -215,6 +216,19 @@ export function toolGroups(raw: Raw): FormGroup[] {
       ],
     },
     ...(sizes.length > 0 ? [{ title: 'Size', fields: sizes }] : []),
-    { title: 'Note', fields: [NOTE] },
+    {
+      title: 'Kept',
+      fields: [
+        ...KEPT,
+        {
+          type: 'length',
+          path: 'regrindMm',
+          label: 'Length that a sharpening takes',
+          optional: true,
+          about: 'empty: what is left of it is not counted',
+        },
+        NOTE,
+      ],
+    },
   ];
 }

@@ -14,6 +14,7 @@ export function shownAs(kind: Exclude<InstrumentKind, 'tachometer'>, units: Unit
     return units === 'mm'
       ? { unit: 'mm', places: 2, perUnit: 1, lastPlace: 0.01 }
       : { unit: 'in', places: 3, perUnit: 25.4, lastPlace: 0.01 };
+  if (kind === 'balance') return { unit: 'g', places: 2, perUnit: 1, lastPlace: 0.01 };
   return kind === 'ammeter'
     ? { unit: 'A', places: 2, perUnit: 1, lastPlace: 0.01 }
     : { unit: '°', places: 1, perUnit: 1, lastPlace: 0.1 };

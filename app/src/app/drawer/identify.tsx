@@ -1,0 +1,1 @@
+export { IdentifyPage as default } from '../../areas/pages';

@@ -1,0 +1,1 @@
+export { KitPage as default } from '../../areas/pages';

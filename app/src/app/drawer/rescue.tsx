@@ -1,0 +1,1 @@
+export { RescuePage as default } from '../../areas/pages';

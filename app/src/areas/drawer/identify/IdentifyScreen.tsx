@@ -1,0 +1,189 @@
+import { toolMaterial } from '@pike-stone/core';
+import {
+  identify,
+  observationsOf,
+  SUBSTANCES,
+  TESTS,
+  type Identified,
+  type Observation,
+  type Substance,
+  type Test,
+} from '@pike-stone/core/identify';
+import { SEEN_WORDS, SUBSTANCE_WORDS, TEST_WORDS } from '@pike-stone/words/identify';
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { backOr } from '../../../kit/back';
+import { Button } from '../../../kit/Button';
+import { Caution } from '../../../kit/Caution';
+import { Choice } from '../../../kit/Choice';
+import { Screen, Sheet } from '../../../kit/Screen';
+import { useUndo } from '../../../kit/Undo';
+import { Words } from '../../../kit/Words';
+import { themed } from '../../../theme/theme';
+import { SPACE } from '../../../theme/type';
+import { EDGE_OF, readWeighing, useEvidence } from './evidence';
+import { Scrap } from './Scrap';
+import { Weigh } from './Weigh';
+
+/** No evidence makes it more certain than this on the screen. */
+const MOST_SHOWN = 0.99;
+const percent = (share: number): string => `${Math.round(100 * Math.min(MOST_SHOWN, share))}\u00a0%`;
+
+/** What an unmarked cutter is made of: each thing seen changes the odds, until it is sure. */
+export function IdentifyScreen() {
+  const router = useRouter();
+  const { seen, weighed, see, weigh, startAnew } = useEvidence();
+  const say = useUndo((state) => state.say);
+  const { weighing, density, fault } = readWeighing(weighed);
+  const found = identify({ ...seen, ...(weighing && { weighing }) });
+  const put = (test: Test, value: string | null) =>
+    see({ ...seen, [test]: seen[test] === value ? undefined : (value ?? undefined) });
+  const nothing = Object.values(seen).every((one) => one === undefined) && weighing === null;
+  const edge = edgeFor(found);
+  const clear = () => {
+    const before = { seen, weighed };
+    startAnew();
+    say('A new cutter.', () => {
+      see(before.seen);
+      weigh(before.weighed);
+    });
+  };
+  return (
+    <Screen
+      title="What is this cutter?"
+      about="Weigh and measure it before you grind."
+      onBack={() => backOr(router, '/drawer?kind=tools')}
+      side={
+        <>
+          {TESTS.map((test) => (
+            <TestPart
+              key={test}
+              test={test}
+              value={seen[test] ?? null}
+              isNext={found.next === test}
+              onSee={(value) => put(test, value)}
+            />
+          ))}
+        </>
+      }
+      footer={
+        <>
+          <Button label="Another one" disabled={nothing} onPress={clear} />
+          <Button
+            kind="main"
+            label={edge ? `Into the drawer: ${toolMaterial(edge).name}` : 'No speeds for it here'}
+            disabled={!edge || nothing}
+            onPress={() => router.push(`/drawer/tools/new?edge=${edge}`)}
+            style={styles.grow}
+          />
+        </>
+      }
+    >
+      <Sheet>
+        <Odds found={found} />
+      </Sheet>
+      <Weigh weighed={weighed} density={density} fault={fault} onChange={weigh} />
+      <Scrap found={found} massG={weighed.massG} />
+    </Screen>
+  );
+}
+
+/** What its speeds are set by: of steels that are not told apart the slower one. */
+function edgeFor({ best, odds, steels }: Identified) {
+  const isSomeHss = best === 'hss' || best === 'cobalt-hss';
+  if (isSomeHss && steels >= 0.9 && odds['cobalt-hss'] < 0.95) return EDGE_OF.hss;
+  return EDGE_OF[best];
+}
+
+/** The verdict in a line, and the odds of every substance as bars. */
+function Odds({ found }: { found: Identified }) {
+  const styles = useStyles();
+  const { best, odds, sure, next, contradictory } = found;
+  const sorted = [...SUBSTANCES].sort((a, b) => odds[b] - odds[a]);
+  return (
+    <View style={styles.group}>
+      <View role="status" aria-live="polite">
+        <Words role="big" testID="substance">
+          {`${SUBSTANCE_WORDS[best]}, ${sure ? 'sure' : percent(odds[best])}`}
+        </Words>
+        <Words>{sayNext(found)}</Words>
+      </View>
+      {contradictory && (
+        <Caution level="caution">These do not fit together: do the one you are least sure of again.</Caution>
+      )}
+      <View role="list" aria-label="Odds">
+        {sorted.map((substance: Substance) => (
+          <View
+            key={substance}
+            role="listitem"
+            aria-label={`${SUBSTANCE_WORDS[substance]} ${percent(odds[substance])}`}
+            style={styles.odds}
+          >
+            <Words style={styles.name}>{SUBSTANCE_WORDS[substance]}</Words>
+            <View style={styles.trough}>
+              <View style={[styles.bar, { width: `${100 * odds[substance]}%` }]} />
+            </View>
+            <Words role="figure" style={styles.percent}>
+              {percent(odds[substance])}
+            </Words>
+          </View>
+        ))}
+      </View>
+      {!sure && next === null && (
+        <Words role="note">
+          No further test would tell much. Between kinds of high speed steel the slower speeds are set.
+        </Words>
+      )}
+    </View>
+  );
+}
+
+function sayNext({ sure, next, best, steels }: Identified): string {
+  if (sure) return 'Enough was seen.';
+  if (next) return `The ${TEST_WORDS[next].title.toLowerCase()} would tell most next.`;
+  return best === 'hss' || best === 'cobalt-hss'
+    ? `A steel, ${percent(steels)}; which one is left open.`
+    : 'What is left open stays open.';
+}
+
+/** One test: how it is done, and what was seen. */
+function TestPart({
+  test,
+  value,
+  isNext,
+  onSee,
+}: {
+  test: Test;
+  value: Observation | null;
+  isNext: boolean;
+  onSee: (value: Observation) => void;
+}) {
+  const { title, how, caution } = TEST_WORDS[test];
+  return (
+    <Sheet>
+      <View style={styles.group}>
+        <Words role="heading">{isNext ? `${title}: tells most next` : title}</Words>
+        <Choice
+          says={title}
+          value={value}
+          onChange={onSee}
+          options={observationsOf(test).map((one) => ({ value: one, label: SEEN_WORDS[one] }))}
+          about={how}
+        />
+      </View>
+      {caution && <Caution level="caution">{caution}</Caution>}
+    </Sheet>
+  );
+}
+
+const styles = StyleSheet.create({ grow: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.close } });
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    group: { padding: SPACE.edge, gap: SPACE.close },
+    odds: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, minHeight: 30 },
+    name: { width: 168 },
+    trough: { flex: 1, height: 12, borderWidth: 1, borderColor: c.strongLine },
+    bar: { height: '100%', backgroundColor: c.accent },
+    percent: { width: 48, textAlign: 'right' },
+  }),
+);

@@ -1,0 +1,110 @@
+import { OutOfRange } from '@pike-stone/core';
+import {
+  densityOf,
+  type Density,
+  type Observations,
+  type Substance,
+  type Weighing,
+} from '@pike-stone/core/identify';
+import type { ToolMaterialKey } from '@pike-stone/core';
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+/** What was typed of a weighing. */
+export interface Weighed {
+  readonly kind: Weighing['kind'];
+  readonly massG: string;
+  readonly a: string;
+  readonly b: string;
+  readonly c: string;
+  readonly inWaterG: string;
+}
+export const NOT_WEIGHED: Weighed = { kind: 'cylinder', massG: '', a: '', b: '', c: '', inWaterG: '' };
+
+interface EvidenceState {
+  readonly seen: Observations;
+  readonly weighed: Weighed;
+  see(seen: Observations): void;
+  weigh(change: Partial<Weighed>): void;
+  startAnew(): void;
+}
+
+/** The cutter that is being looked at. It survives a reload and a closed tab. */
+export const useEvidence = create<EvidenceState>()(
+  persist(
+    (set) => ({
+      seen: {},
+      weighed: NOT_WEIGHED,
+      see: (seen) => set({ seen }),
+      weigh: (change) => set(({ weighed }) => ({ weighed: { ...weighed, ...change } })),
+      startAnew: () => set({ seen: {}, weighed: NOT_WEIGHED }),
+    }),
+    { name: 'pike-identify' },
+  ),
+);
+
+/** Standard uncertainties of a pocket balance and a caliper, and of water at room temperature. */
+const U_MASS_G = 0.05;
+const U_SIZE_MM = 0.02;
+const WATER_G_CM3 = 0.998;
+
+const number = (text: string): number | null => {
+  const value = Number(text.trim().replace(',', '.'));
+  return text.trim() !== '' && value > 0 ? value : null;
+};
+
+/** What was typed as a weighing; null while something is missing. */
+function weighingOf({ kind, massG, a, b, c, inWaterG }: Weighed): Weighing | null {
+  const mass = number(massG);
+  const [x, y, z] = [number(a), number(b), number(c)];
+  const water = number(inWaterG);
+  if (mass === null) return null;
+  const of = { massG: mass, uMassG: U_MASS_G };
+  if (kind === 'cylinder')
+    return x && y
+      ? { ...of, kind, diameterMm: x, uDiameterMm: U_SIZE_MM, lengthMm: y, uLengthMm: U_SIZE_MM }
+      : null;
+  if (kind === 'block')
+    return x && y && z
+      ? { ...of, kind, sidesMm: [x, y, z], uSidesMm: [U_SIZE_MM, U_SIZE_MM, U_SIZE_MM] }
+      : null;
+  return water ? { ...of, kind, massInWaterG: water, waterGCm3: WATER_G_CM3 } : null;
+}
+
+export interface ReadWeighing {
+  readonly weighing: Weighing | null;
+  readonly density: Density | null;
+  /** Why it cannot be, as a sentence. */
+  readonly fault: string | null;
+}
+
+/** Reads a weighing; one that cannot be is told and not used. */
+export function readWeighing(weighed: Weighed): ReadWeighing {
+  const weighing = weighingOf(weighed);
+  if (!weighing) return { weighing: null, density: null, fault: null };
+  try {
+    return { weighing, density: densityOf(weighing), fault: null };
+  } catch (error) {
+    if (!(error instanceof OutOfRange)) throw error;
+    const fault =
+      error.what === 'density'
+        ? error.value < error.least
+          ? 'Lighter than plastic: look at the sizes and the balance again.'
+          : 'Heavier than anything a cutter is made of: look at the sizes and the balance again.'
+        : error.what === 'mass in water'
+          ? 'In water it must weigh less than in air.'
+          : 'Sizes and weights must be above 0.';
+    return { weighing: null, density: null, fault };
+  }
+}
+
+/** What a cutter of a substance is in the drawer; null where there are no speeds for it here. */
+export const EDGE_OF: Readonly<Record<Substance, ToolMaterialKey | null>> = {
+  'carbon-steel': 'carbon-steel',
+  hss: 'hss',
+  'cobalt-hss': 'hss-co',
+  carbide: 'solid-carbide',
+  cermet: 'carbide-uncoated',
+  ceramic: null,
+  'pcd-tipped': null,
+};

@@ -1,0 +1,95 @@
+import type { SupplyBody } from '@pike-stone/contract';
+import { NAME, NOTE, type FieldSpec, type FormGroup, type Raw } from './form-spec';
+
+export const SUPPLY_WORDS: Readonly<Record<SupplyBody['kind'], string>> = {
+  'insert-box': 'box of inserts',
+  blank: 'blank',
+  holder: 'holder',
+  wheel: 'grinding wheel',
+  stone: 'stone',
+};
+
+/** Where a thing lives and what it cost. */
+export const KEPT: readonly FieldSpec[] = [
+  { type: 'text', path: 'place', label: 'Where it lives' },
+  { type: 'number', path: 'price', label: 'Price, in the shop’s money' },
+];
+const LOW = (about: string): FieldSpec => ({ type: 'number', path: 'lowAt', label: 'Low from', about });
+
+const SIZES: Readonly<Record<SupplyBody['kind'], readonly FieldSpec[]>> = {
+  'insert-box': [
+    {
+      type: 'choice',
+      path: 'material',
+      label: 'Edge',
+      options: [
+        { value: 'carbide-coated', label: 'Coated' },
+        { value: 'carbide-uncoated', label: 'Polished, uncoated' },
+      ],
+    },
+    { type: 'number', path: 'edgesEach', label: 'Edges of one insert' },
+    { type: 'length', path: 'noseRadiusMm', label: 'Nose radius', optional: true },
+    LOW('edges left; empty: 4'),
+  ],
+  blank: [
+    {
+      type: 'choice',
+      path: 'material',
+      label: 'Made of',
+      options: [
+        { value: 'hss', label: 'HSS' },
+        { value: 'hss-co', label: 'Cobalt HSS' },
+        { value: 'carbon-steel', label: 'Carbon steel' },
+      ],
+    },
+    { type: 'length', path: 'widthMm', label: 'Width' },
+    { type: 'length', path: 'heightMm', label: 'Height' },
+    { type: 'length', path: 'regrindMm', label: 'Length that a grind takes' },
+    LOW('regrinds left; empty: 2'),
+  ],
+  holder: [{ type: 'length', path: 'shankMm', label: 'Height of the shank', optional: true }],
+  wheel: [
+    { type: 'length', path: 'diameterMm', label: 'Diameter' },
+    { type: 'length', path: 'widthMm', label: 'Width', optional: true },
+  ],
+  stone: [],
+};
+
+const isKind = (kind: unknown): kind is SupplyBody['kind'] => typeof kind === 'string' && kind in SIZES;
+
+/** Every size that any kind is asked for, and what stands in it at first. */
+export const ALL_SUPPLY_SIZES: readonly FormGroup[] = [
+  { title: 'Size', fields: Object.values(SIZES).flat() },
+];
+export const USUAL_SUPPLY = {
+  material: 'carbide-coated',
+  edgesEach: 4,
+  widthMm: 10,
+  heightMm: 10,
+  regrindMm: 0.5,
+  diameterMm: 150,
+} as const;
+
+/** The form of a supply of the chosen kind. */
+export function supplyGroups(raw: Raw): FormGroup[] {
+  const sizes = isKind(raw.kind) ? SIZES[raw.kind] : [];
+  return [
+    {
+      title: 'The thing',
+      fields: [
+        NAME,
+        {
+          type: 'choice',
+          path: 'kind',
+          label: 'Kind',
+          options: Object.entries(SUPPLY_WORDS).map(([value, label]) => ({
+            value,
+            label: label.charAt(0).toUpperCase() + label.slice(1),
+          })),
+        },
+        ...sizes,
+      ],
+    },
+    { title: 'Kept', fields: [...KEPT, NOTE] },
+  ];
+}
