@@ -9,7 +9,13 @@ test.describe('the instruments of the shop’s computer', () => {
     const { instruments } = (await (await request.get('/api/instruments')).json()) as {
       instruments: { kind: string; name: string }[];
     };
-    expect(instruments.map(({ kind }) => kind)).toEqual(['tachometer', 'ammeter', 'caliper', 'angle-gauge', 'balance']);
+    expect(instruments.map(({ kind }) => kind)).toEqual([
+      'tachometer',
+      'ammeter',
+      'caliper',
+      'angle-gauge',
+      'balance',
+    ]);
     const none = await request.get('/api/instruments/barometer/stream');
     expect(none.status()).toBe(404);
     expect(none.headers()['content-type']).toContain('application/problem+json');

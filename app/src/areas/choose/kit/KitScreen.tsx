@@ -110,7 +110,7 @@ export function KitScreen() {
             onChange={(kind) => set({ machine: kind })}
             options={(Object.keys(MACHINE_WORDS) as MachineKind[]).map((value) => ({
               value,
-              label: MACHINE_WORDS[value],
+              label: MACHINE_WORDS[value].charAt(0).toUpperCase() + MACHINE_WORDS[value].slice(1),
             }))}
           />
           {METAL_TICKS.map(([key, label]) => (

@@ -1,4 +1,3 @@
-import { toolMaterial } from '@pike-stone/core';
 import {
   identify,
   observationsOf,
@@ -10,6 +9,7 @@ import {
   type Test,
 } from '@pike-stone/core/identify';
 import { SEEN_WORDS, SUBSTANCE_WORDS, TEST_WORDS } from '@pike-stone/words/identify';
+import { EDGE_NAMES } from '@pike-stone/words/picking';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { backOr } from '../../../kit/back';
@@ -27,7 +27,10 @@ import { Weigh } from './Weigh';
 
 /** No evidence makes it more certain than this on the screen. */
 const MOST_SHOWN = 0.99;
-const percent = (share: number): string => `${Math.round(100 * Math.min(MOST_SHOWN, share))}\u00a0%`;
+const percent = (share: number): string => {
+  const whole = Math.round(100 * Math.min(MOST_SHOWN, share));
+  return whole === 0 ? 'under 1\u00a0%' : `${whole}\u00a0%`;
+};
 
 /** What an unmarked cutter is made of: each thing seen changes the odds, until it is sure. */
 export function IdentifyScreen() {
@@ -51,19 +54,12 @@ export function IdentifyScreen() {
   return (
     <Screen
       title="What is this cutter?"
-      about="Weigh and measure it before you grind."
+      about={`${sayBest(found)}. ${sayNext(found)}`}
       onBack={() => backOr(router, '/drawer?kind=tools')}
       side={
         <>
-          {TESTS.map((test) => (
-            <TestPart
-              key={test}
-              test={test}
-              value={seen[test] ?? null}
-              isNext={found.next === test}
-              onSee={(value) => put(test, value)}
-            />
-          ))}
+          <Weigh weighed={weighed} density={density} fault={fault} onChange={weigh} />
+          <Scrap found={found} massG={weighed.massG} />
         </>
       }
       footer={
@@ -71,7 +67,8 @@ export function IdentifyScreen() {
           <Button label="Another one" disabled={nothing} onPress={clear} />
           <Button
             kind="main"
-            label={edge ? `Into the drawer: ${toolMaterial(edge).name}` : 'No speeds for it here'}
+            label={edge ? `Keep as ${EDGE_NAMES[edge]}` : 'No speeds for it here'}
+            says={edge ? `Keep as ${EDGE_NAMES[edge]}, a new tool of the drawer` : undefined}
             disabled={!edge || nothing}
             onPress={() => router.push(`/drawer/tools/new?edge=${edge}`)}
             style={styles.grow}
@@ -82,8 +79,15 @@ export function IdentifyScreen() {
       <Sheet>
         <Odds found={found} />
       </Sheet>
-      <Weigh weighed={weighed} density={density} fault={fault} onChange={weigh} />
-      <Scrap found={found} massG={weighed.massG} />
+      {TESTS.map((test) => (
+        <TestPart
+          key={test}
+          test={test}
+          value={seen[test] ?? null}
+          isNext={found.next === test}
+          onSee={(value) => put(test, value)}
+        />
+      ))}
     </Screen>
   );
 }
@@ -98,13 +102,13 @@ function edgeFor({ best, odds, steels }: Identified) {
 /** The verdict in a line, and the odds of every substance as bars. */
 function Odds({ found }: { found: Identified }) {
   const styles = useStyles();
-  const { best, odds, sure, next, contradictory } = found;
+  const { odds, sure, next, contradictory } = found;
   const sorted = [...SUBSTANCES].sort((a, b) => odds[b] - odds[a]);
   return (
     <View style={styles.group}>
       <View role="status" aria-live="polite">
         <Words role="big" testID="substance">
-          {`${SUBSTANCE_WORDS[best]}, ${sure ? 'sure' : percent(odds[best])}`}
+          {sayBest(found)}
         </Words>
         <Words>{sayNext(found)}</Words>
       </View>
@@ -138,9 +142,12 @@ function Odds({ found }: { found: Identified }) {
   );
 }
 
+const sayBest = ({ best, odds, sure }: Identified): string =>
+  `${SUBSTANCE_WORDS[best]}, ${sure ? 'sure' : percent(odds[best])}`;
+
 function sayNext({ sure, next, best, steels }: Identified): string {
   if (sure) return 'Enough was seen.';
-  if (next) return `The ${TEST_WORDS[next].title.toLowerCase()} would tell most next.`;
+  if (next) return `Tells most next: ${TEST_WORDS[next].title.toLowerCase()}.`;
   return best === 'hss' || best === 'cobalt-hss'
     ? `A steel, ${percent(steels)}; which one is left open.`
     : 'What is left open stays open.';
@@ -184,6 +191,6 @@ const useStyles = themed((c) =>
     name: { width: 168 },
     trough: { flex: 1, height: 12, borderWidth: 1, borderColor: c.strongLine },
     bar: { height: '100%', backgroundColor: c.accent },
-    percent: { width: 48, textAlign: 'right' },
+    percent: { width: 92, textAlign: 'right' },
   }),
 );

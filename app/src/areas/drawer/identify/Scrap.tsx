@@ -55,9 +55,7 @@ export function Scrap({ found, massG }: { found: Identified; massG: string }) {
         />
         <View style={styles.row}>
           <Button
-            label={
-              mass && isCarbide ? `This one, ${mass} g, to the scrap` : 'To the scrap: weigh carbide first'
-            }
+            label={mass && isCarbide ? `This one, ${mass} g, to the scrap` : 'Weigh carbide first'}
             disabled={!mass || !isCarbide}
             onPress={add}
             style={styles.grow}
