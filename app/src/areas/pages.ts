@@ -21,6 +21,8 @@ export const ItemPage = page('ItemScreen');
 export const IdentifyPage = page('IdentifyScreen');
 export const RescuePage = page('RescueScreen');
 export const KitPage = page('KitScreen');
+export const CsvPage = page('CsvScreen');
+export const LabelsPage = page('LabelsScreen');
 export const SettingsPage = page('SettingsScreen');
 export const GlossaryPage = page('GlossaryScreen');
 export const ReachPage = page('ReachScreen');
@@ -32,4 +34,4 @@ export const MovesPage = page('MovesScreen');
 export const CheckPage = page('CheckScreen');
 export const PlatePage = page('PlateScreen');
 // What makes a PDF is larger than all pages together: it comes last, and only then is needed.
-bringLater(() => import('./machine/plate/plate-pdf'));
+bringLater(() => import('../pdf/pdf'));

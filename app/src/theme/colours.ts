@@ -34,5 +34,8 @@ const night: Colours = {
   scrim: 'rgba(0,0,0,0.6)',
 };
 
+/** Printed paper, whatever the theme. */
+export const PAPER = { sheet: '#FFFFFF', ink: '#000000', cut: '#999999' } as const;
+
 export const COLOURS = { light: day, dark: night } as const;
 export type Scheme = keyof typeof COLOURS;

@@ -142,6 +142,17 @@ function KindList<K extends DrawerKind>({ kind }: { kind: K }) {
   );
 }
 
+const LABELS = (kind: DrawerKind) => ({
+  title: 'Labels',
+  about: 'to print, each with a code that opens it',
+  to: `/drawer/labels?kind=${kind}`,
+});
+const AS_FILE = (kind: DrawerKind) => ({
+  title: 'As a file',
+  about: 'CSV, out and in',
+  to: `/drawer/file?kind=${kind}`,
+});
+
 /** Pages that belong to a kind of thing in the drawer. */
 const ONWARD: Readonly<
   Record<DrawerKind, readonly { readonly title: string; readonly about: string; readonly to: string }[]>
@@ -160,11 +171,15 @@ const ONWARD: Readonly<
       about: 'an unmarked one: weigh, magnet, stone, spark',
       to: '/drawer/identify',
     },
+    LABELS('tools'),
+    AS_FILE('tools'),
   ],
   supplies: [
     { title: 'Metal welded on an edge', about: 'whether it is worth saving, and how', to: '/drawer/rescue' },
+    LABELS('supplies'),
+    AS_FILE('supplies'),
   ],
-  stock: [],
+  stock: [AS_FILE('stock')],
   metals: [],
 };
 

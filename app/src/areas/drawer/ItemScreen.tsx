@@ -20,6 +20,7 @@ import { Field } from './Fields';
 import { useFormDrafts } from './form-drafts';
 import type { Raw } from './form-spec';
 import { resolverFor, sortedSteps, toRaw } from './form-values';
+import { partOf } from './parts-of-kind';
 import { isDrawerKind, specOf } from './specs';
 
 /** The form of one record of the drawer, to change, duplicate or put away. */
@@ -122,6 +123,7 @@ function ItemForm<K extends DrawerKind>({ kind, record, body, draftKey }: ItemFo
   const say = useUndo((state) => state.say);
   const { keep, drop } = useFormDrafts();
   const spec = specOf(kind);
+  const Part = partOf(kind);
   const metals = useMetals();
   // The version the form was opened from: a later one on the server makes a conflict and is not overwritten.
   const [opened] = useState(() => {
@@ -227,7 +229,7 @@ function ItemForm<K extends DrawerKind>({ kind, record, body, draftKey }: ItemFo
             </Words>
           </View>
         )}
-        {record && spec.Pages && <spec.Pages id={record.id} body={record.body} />}
+        {record && Part && <Part id={record.id} body={record.body} />}
         {spec.groups(raw, metals).map((group) => (
           <Sheet key={group.title}>
             <View style={styles.group}>

@@ -13,16 +13,13 @@ import {
 } from '@pike-stone/contract';
 import { MATERIALS, material, toolMaterial } from '@pike-stone/core';
 import { MACHINE_WORDS } from '@pike-stone/words';
-import type { ComponentType } from 'react';
 import type { FieldValues } from 'react-hook-form';
 import type { ZodType } from 'zod';
 import type { Metals } from '../../data/metals';
 import { FRESH_MACHINES } from '../machine/fresh-machines';
-import { MachineTools } from '../machine/MachineTools';
 import { NAME, NOTE, type FieldSpec, type FormGroup, type Raw } from './form-spec';
 import { ALL_SIZES, TOOL_KIND_WORDS, toolGroups, USUAL_SIZES } from './tool-groups';
 import { machineGroups } from './machine-groups';
-import { SupplyStock, ToolStock } from './stores/ItemStock';
 import { ALL_SUPPLY_SIZES, SUPPLY_WORDS, supplyGroups, USUAL_SUPPLY } from './supply-groups';
 
 /** A ready-made beginning of a new record. */
@@ -43,8 +40,6 @@ interface KindSpec<K extends DrawerKind> {
   readonly fresh: readonly Beginning<K>[];
   /** What one with this body is called, when that says more than `one`. */
   readonly oneOf?: (body: Body<K>) => string;
-  /** Links to the pages of one record. */
-  readonly Pages?: ComponentType<{ readonly id: string; readonly body: Body<K> }>;
   /** The line under its name in a list. */
   readonly about: (body: Body<K>, metals: Metals) => string;
 }
@@ -183,7 +178,6 @@ export const KIND_SPECS: { readonly [K in DrawerKind]: KindSpec<K> } = {
     schema: machineBody,
     groups: machineGroups,
     oneOf: ({ kind }) => MACHINE_WORDS[kind],
-    Pages: MachineTools,
     fresh: Object.values(FRESH_MACHINES).map((body) => ({
       type: body.kind,
       label: `Add a ${MACHINE_WORDS[body.kind]}`,
@@ -206,7 +200,6 @@ export const KIND_SPECS: { readonly [K in DrawerKind]: KindSpec<K> } = {
     schema: toolBody,
     groups: toolGroups,
     others: { groups: ALL_SIZES, values: USUAL_SIZES },
-    Pages: ToolStock,
     fresh: [{ type: 'tool', label: 'Add a tool', body: newTool }],
     about: (body) =>
       `${toolMaterial(body.material).name}, ${TOOL_KIND_WORDS[body.kind]}${body.dull ? ', dull' : ''}`,
@@ -218,7 +211,6 @@ export const KIND_SPECS: { readonly [K in DrawerKind]: KindSpec<K> } = {
     groups: supplyGroups,
     others: { groups: ALL_SUPPLY_SIZES, values: USUAL_SUPPLY },
     oneOf: ({ kind }) => SUPPLY_WORDS[kind],
-    Pages: SupplyStock,
     fresh: [{ type: 'box', label: 'Add a box, blank or wheel', body: newSupply }],
     about: (body) => [SUPPLY_WORDS[body.kind], body.place].filter(Boolean).join(', '),
   },

@@ -49,7 +49,7 @@ export const PlateScreen = machinePage(function PlatePage({ record, back }: Mach
   const pdf = async () => {
     setBusy(true);
     try {
-      const { platePdf } = await import('./plate-pdf');
+      const { platePdf } = await import('../../../pdf/pdf');
       saveFile(
         await platePdf(plate, units === 'mm' ? 'a4' : 'letter', `Speeds of the ${machine.name}`),
         `${file}-speeds.pdf`,

@@ -1,25 +1,10 @@
 import { jsPDF } from 'jspdf';
-import type { Plate } from './plate-layout';
+import type { Plate } from '../areas/machine/plate/plate-layout';
+import { addFonts } from './fonts';
 
 const MM_TO_POINTS = 72 / 25.4;
 const MARGIN_MM = 20;
 const CROP_MM = 5;
-const FONTS = [
-  ['next-400.ttf', 'normal'],
-  ['next-600.ttf', 'bold'],
-] as const;
-
-async function fontText(name: string): Promise<string> {
-  const response = await fetch(`/fonts/${name}`);
-  if (!response.ok)
-    throw new Error(
-      'The letters of the plate could not be read from the shop’s computer. Try again when it answers.',
-    );
-  let text = '';
-  for (const byte of new Uint8Array(await response.arrayBuffer())) text += String.fromCharCode(byte);
-  return text;
-}
-
 /** The plate on a sheet of paper at true size, with marks to cut along. */
 export async function platePdf(
   { widthMm, heightMm, marks }: Plate,
@@ -30,10 +15,7 @@ export async function platePdf(
   pdf.setProperties({ title });
   // Tells the viewer not to scale the plate to the paper.
   pdf.viewerPreferences({ PrintScaling: 'None' });
-  for (const [file, style] of FONTS) {
-    pdf.addFileToVFS(file, await fontText(file));
-    pdf.addFont(file, 'Shop', style);
-  }
+  await addFonts(pdf);
   const at = (value: number): number => value + MARGIN_MM;
   for (const mark of marks) {
     if (mark.is === 'text') {

@@ -1,0 +1,1 @@
+export { CsvPage as default } from '../../areas/pages';

@@ -1,0 +1,1 @@
+export { LabelsPage as default } from '../../areas/pages';

@@ -1,0 +1,15 @@
+import type { Body, DrawerKind } from '@pike-stone/contract';
+import type { ComponentType } from 'react';
+import { MachineTools } from '../machine/MachineTools';
+import { SupplyStock, ToolStock } from './stores/ItemStock';
+
+type Part<K extends DrawerKind> = ComponentType<{ readonly id: string; readonly body: Body<K> }>;
+
+/** What stands above the form of a record: links to its pages, what is left of it. */
+const PARTS: { readonly [K in DrawerKind]?: Part<K> } = {
+  machines: MachineTools,
+  tools: ToolStock,
+  supplies: SupplyStock,
+};
+
+export const partOf = <K extends DrawerKind>(kind: K): Part<K> | undefined => PARTS[kind];

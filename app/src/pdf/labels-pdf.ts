@@ -1,0 +1,50 @@
+import { jsPDF } from 'jspdf';
+import {
+  codeOf,
+  LABEL_MM,
+  placeLabels,
+  runsOf,
+  type Label,
+  type Paper,
+} from '../areas/drawer/labels/label-sheet';
+import { PAPER } from '../theme/colours';
+import { addFonts } from './fonts';
+
+const NAME_PT = 10;
+const ABOUT_PT = 8;
+const LINE_MM = 4.2;
+const MOST_LINES = 3;
+
+/** Labels with a QR code each, on as many sheets as they take, at true size. */
+export async function labelsPdf(labels: readonly Label[], paper: Paper): Promise<Blob> {
+  const pdf = new jsPDF({ unit: 'mm', format: paper, putOnlyUsedFonts: true });
+  pdf.setProperties({ title: 'Labels' });
+  pdf.viewerPreferences({ PrintScaling: 'None' });
+  await addFonts(pdf);
+  let page = 0;
+  for (const { label, page: onPage, xMm, yMm } of placeLabels(labels, paper)) {
+    for (; page < onPage; page += 1) pdf.addPage();
+    drawLabel(pdf, label, xMm, yMm);
+  }
+  return pdf.output('blob');
+}
+
+function drawLabel(pdf: jsPDF, { name, about, address }: Label, x: number, y: number): void {
+  const { width, height, quiet, code } = LABEL_MM;
+  pdf.setLineWidth(0.1).setDrawColor(PAPER.cut).rect(x, y, width, height);
+  const rows = codeOf(address);
+  const square = code / rows.length;
+  pdf.setFillColor(PAPER.ink);
+  rows.forEach((row, j) => {
+    for (const [from, length] of runsOf(row))
+      pdf.rect(x + quiet + from * square, y + (height - code) / 2 + j * square, length * square, square, 'F');
+  });
+  const textX = x + code + 2 * quiet;
+  const room = width - code - 3 * quiet;
+  pdf.setFont('Shop', 'bold').setFontSize(NAME_PT);
+  const names = (pdf.splitTextToSize(name, room) as string[]).slice(0, MOST_LINES);
+  pdf.text(names, textX, y + 7);
+  pdf.setFont('Shop', 'normal').setFontSize(ABOUT_PT);
+  const abouts = (pdf.splitTextToSize(about, room) as string[]).slice(0, MOST_LINES);
+  pdf.text(abouts, textX, y + 7 + names.length * LINE_MM + 1);
+}
