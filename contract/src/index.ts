@@ -6,6 +6,7 @@ export * from './record/tool';
 export * from './record/flat-tool';
 export * from './record/supply';
 export * from './record/ledger';
+export * from './record/photo';
 export * from './record/cut';
 export * from './record/rules';
 export * from './record/registry';

@@ -20,6 +20,7 @@ export * from './choose/area-method';
 export * from './choose/starting-kit';
 export * from './choose/usual-kit';
 export * from './choose/instrument-choice';
+export * from './choose/usual-instruments';
 export * from './cost/usual-prices';
 export * from './cost/usual-spread';
 export * from './choose/metal-character';

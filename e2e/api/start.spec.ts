@@ -55,7 +55,7 @@ test('npm start: prints its address, says so a second time, keeps what was writt
           instruments: unknown[];
         }
       ).instruments,
-    ).toHaveLength(4);
+    ).toHaveLength(5);
 
     const second = start(env);
     expect(await second.ended).toBe(0);

@@ -87,7 +87,8 @@ test('the bench goes on with what is set up, and repeats what was done last', as
   await expect(page.getByTestId('dimension-diameter')).toContainText('⌀28');
   await page.getByRole('link', { name: 'Bench' }).click();
   await expect(page.getByRole('button', { name: /^Pump shaft stainless, ⌀28 mm/ })).toBeVisible();
-  await page.getByRole('button', { name: /^Worn knife tool/ }).click();
+  await page.getByRole('button', { name: 'Worn knife tool, To be ground.' }).click();
+  await page.getByRole('button', { name: 'The tool', exact: true }).click();
   await expect(page.getByRole('checkbox', { name: 'Dull' })).toBeChecked();
   await page.getByRole('button', { name: 'Back', exact: true }).click();
   await page.getByRole('button', { name: /^Set up again: / }).click();

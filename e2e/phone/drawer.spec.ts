@@ -13,7 +13,7 @@ test('a new tool: bad input is refused at its field, survives a reload, and is t
   await add(page);
   await expect(page.getByText('Give it a name.')).toBeVisible();
   await page.getByLabel('Name').fill(name);
-  const nose = page.getByLabel(/^Nose radius/);
+  const nose = page.getByRole('textbox', { name: /^Nose radius/ });
   for (const [text, sentence] of [
     ['', 'Type a size'],
     ['0', 'more than 0'],
@@ -29,7 +29,7 @@ test('a new tool: bad input is refused at its field, survives a reload, and is t
   }
   await page.reload();
   await expect(page.getByLabel('Name')).toHaveValue(name);
-  await page.getByLabel(/^Nose radius/).fill('1/32');
+  await nose.fill('1/32');
   await expect(page.getByText('0.79 mm = 0.031 in')).toBeVisible();
   await add(page);
   await expect(page.getByText(`${name} is in the drawer.`)).toBeVisible();
@@ -177,4 +177,98 @@ test('what is not in this shop is not shown', async ({ page }) => {
   await expect(page.getByText('Not in this drawer')).toBeVisible();
   await page.goto('/book/0192f000-0004-7000-8000-0000000000ff');
   await expect(page.getByText('Not in this book')).toBeVisible();
+});
+
+test('a tool is drawn to scale; a touched figure changes it, and its boxes open on touch', async ({
+  page,
+}) => {
+  await page.goto(`/drawer/tools/${DEMO.tool.endMill12}`);
+  await expect(page.getByRole('img', { name: 'A end mill to scale' })).toBeVisible();
+  await page.getByRole('button', { name: 'Length of flute 26.4 mm, change' }).click();
+  await page.getByRole('dialog').getByRole('textbox').fill('30');
+  await page.getByRole('dialog').getByRole('button', { name: 'Set' }).click();
+  await expect(page.getByRole('button', { name: 'Length of flute 30 mm, change' })).toBeVisible();
+  await page.getByRole('button', { name: 'Teeth 4 teeth, change' }).click();
+  await page.getByRole('dialog').getByRole('textbox').fill('3');
+  await page.getByRole('dialog').getByRole('button', { name: 'Set' }).click();
+  await page.getByRole('button', { name: 'Size', exact: true }).click();
+  await expect(page.getByLabel(/^Length of flute/).last()).toHaveValue('30');
+  await expect(page.getByLabel('Teeth', { exact: true })).toHaveValue('3');
+  await page
+    .getByRole('button', { name: 'As before' })
+    .or(page.getByRole('button', { name: 'Put everything back as it was' }))
+    .click();
+  await expect(page.getByRole('button', { name: 'Length of flute 26.4 mm, change' })).toBeVisible();
+});
+
+test('a CSV file is tried first, says every bad line, and changes nothing until it is taken in', async ({
+  page,
+}) => {
+  await page.goto('/drawer?kind=tools');
+  await page.getByRole('button', { name: /^As a file/ }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as CSV' }).click();
+  const saved = await (await download).createReadStream();
+  const chunks: Buffer[] = [];
+  for await (const chunk of saved) chunks.push(chunk as Buffer);
+  const text = Buffer.concat(chunks).toString('utf8');
+  expect(text.split('\r\n')[0]).toMatch(/^id,name,kind,/);
+  const file = [
+    'id,name,kind,material,diameterMm,note',
+    ',Drill 6.2 from the file,drill,hss,6.2,=HYPERLINK(1)',
+    ',Drill without a size,drill,hss,wide,',
+    ',,drill,hss,3,',
+  ].join('\n');
+  const choosing = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Read a file' }).click();
+  await (await choosing).setFiles({ name: 'tools.csv', mimeType: 'text/csv', buffer: Buffer.from(file) });
+  await expect(page.getByTestId('dry-run')).toHaveText(
+    '1 new, 0 changed, 0 as they are; 2 lines cannot be read',
+  );
+  const faults = page.getByRole('list', { name: 'What cannot be read' });
+  await expect(faults).toContainText('Line 3, diameterMm: Cannot be read as a size');
+  await expect(faults).toContainText('Line 4, name: Give it a name.');
+  const { records } = await (await page.request.get('/api/tools')).json();
+  expect(records.some(({ body }: { body: { name: string } }) => body.name.includes('from the file'))).toBe(
+    false,
+  );
+  await page.getByRole('button', { name: 'Take in 1 good row' }).click();
+  await expect(page.getByText('1 row is in the drawer.')).toBeVisible();
+  await page.goto('/drawer?kind=tools&q=from+the+file');
+  await expect(page.getByRole('button', { name: /^Drill 6\.2 from the file/ })).toBeVisible();
+});
+
+test('labels are printed with a code each', async ({ page }) => {
+  await page.goto('/drawer/labels?kind=supplies');
+  await page.getByRole('button', { name: 'None of them' }).click();
+  await expect(page.getByRole('button', { name: 'Print 0 labels' })).toBeDisabled();
+  await page.getByRole('checkbox', { name: /^Coated inserts 0\.8/ }).click();
+  await expect(page.getByRole('img', { name: 'Label of Coated inserts 0.8, 80°' })).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Print 1 label' }).click();
+  expect((await download).suggestedFilename()).toBe('pike-stone-labels.pdf');
+});
+
+test('a photo is kept small with its tool, and can be taken away and put back', async ({ page }) => {
+  await page.goto(`/drawer/tools/${DEMO.tool.reamer12}`);
+  const picture = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    canvas.width = 1600;
+    canvas.height = 1200;
+    canvas.getContext('2d')!.fillRect(100, 100, 900, 700);
+    return canvas.toDataURL('image/png').split(',')[1]!;
+  });
+  const choosing = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Add a photo' }).click();
+  await (
+    await choosing
+  ).setFiles({ name: 'reamer.png', mimeType: 'image/png', buffer: Buffer.from(picture, 'base64') });
+  const photo = page.getByRole('img', { name: 'Photo of Reamer 12' });
+  await expect(photo).toBeVisible();
+  await page.reload();
+  await expect(photo).toBeVisible();
+  await page.getByRole('button', { name: 'Take it away' }).click();
+  await expect(photo).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(photo).toBeVisible();
 });

@@ -12,7 +12,7 @@ test('a cut logged while the shop’s computer is away waits on the device and i
   await expect(page.getByRole('button', { name: /^Spindle/ })).toBeVisible();
   // The page has come to rest: all of it is on the device.
   await page.waitForFunction(() =>
-    performance.getEntriesByType('resource').some((one) => one.name.includes('/BookScreen-')),
+    performance.getEntriesByType('resource').some((one) => one.name.includes('/later-pages-')),
   );
   await page.waitForLoadState('networkidle');
   await page.getByRole('button', { name: 'Cut taken' }).click();

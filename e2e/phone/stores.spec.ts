@@ -86,5 +86,6 @@ test('a dull bit that was ground is sharp and shorter; one too short says so', a
   await expect(page.getByTestId('left')).toHaveText(/^3\smm left to grind away: 6 regrinds$/);
   await page.getByRole('button', { name: 'Ground it' }).click();
   await expect(page.getByTestId('left')).toHaveText(/^2\.5\smm left to grind away: 5 regrinds$/);
+  await page.getByRole('button', { name: 'The tool', exact: true }).click();
   await expect(page.getByRole('checkbox', { name: 'Dull' })).not.toBeChecked();
 });

@@ -93,3 +93,20 @@ test('Back goes where one came from', async ({ page }) => {
   await page.goBack();
   await expect(page.getByRole('heading', { name: 'Book', exact: true })).toBeVisible();
 });
+
+test('the drawer stands beside what is open in it; its filters stay in the address', async ({ page }) => {
+  await page.goto('/drawer?kind=tools');
+  await page.getByRole('radio', { name: 'Milling' }).click();
+  await page.getByRole('button', { name: /^HSS slot drill 10/ }).click();
+  await expect(page).toHaveURL(/only=milling/);
+  await expect(page.getByRole('heading', { name: 'HSS slot drill 10' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^HSS end mill 12/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Drill 8\.5/ })).toBeHidden();
+  await page.getByRole('textbox', { name: 'Find' }).fill('slot');
+  await expect(page.getByRole('button', { name: /^HSS end mill 12/ })).toBeHidden();
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Find' })).toHaveValue('slot');
+  await expect(page.getByRole('radio', { name: 'Milling' })).toBeChecked();
+  await expect(page.getByRole('heading', { name: 'HSS slot drill 10' })).toBeVisible();
+  expect(await page.getByRole('heading', { level: 1 }).count()).toBe(1);
+});

@@ -2,6 +2,10 @@
 create table supply (like machine including all);
 alter table supply add foreign key (shop_id) references shop;
 
+-- A picture of a tool or a store, under the id of what it shows.
+create table photo (like machine including all);
+alter table photo add foreign key (shop_id) references shop;
+
 -- The ledger of the drawer: every edge used, bit ground and box bought is an entry, the
 -- stock is their sum. Entries are added and never changed: there is no right to update them.
 create table ledger_entry (like machine including all);
@@ -24,10 +28,10 @@ do $$
 declare
   name text;
 begin
-  foreach name in array array['supply', 'ledger_entry'] loop
+  foreach name in array array['supply', 'photo', 'ledger_entry'] loop
     execute format('alter table %I enable row level security', name);
     execute format('create policy own_shop on %I using (shop_id = (select current_shop())) with check (shop_id = (select current_shop()))', name);
     execute format('grant select, insert on %I to pike_app', name);
   end loop;
 end $$;
-grant update on supply to pike_app;
+grant update on supply, photo to pike_app;

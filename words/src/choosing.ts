@@ -7,3 +7,4 @@ export * from './choosing/mill';
 export * from './choosing/money';
 export * from './choosing/want';
 export * from './choosing/cost';
+export * from './choosing/measure';

@@ -1,4 +1,4 @@
-import { isKind, storedOf, upgraded, type Body, type Kind, type Stored } from '@pike-stone/contract';
+import { factsOf, isKind, storedOf, upgraded, type Body, type Kind, type Stored } from '@pike-stone/contract';
 import { dequal } from 'dequal';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
@@ -122,7 +122,8 @@ async function sendOne(entry: Outgoing, onSaved: OnSaved): Promise<Sent> {
   const { remove, mark, noteSent, setReachable, lastSent } = useOutbox.getState();
   const { kind, id, version, archived, body } = entry;
   const before = lastSent[keyOf(entry)];
-  noteSent(entry);
+  // A picture is too large to be remembered beside the others.
+  if (!factsOf(kind).apart) noteSent(entry);
   try {
     const record = await put(`/api/${kind}/${id}`, storedOf(kind), { version, archived, body });
     setReachable(true);

@@ -74,6 +74,11 @@ export function useRecords<K extends Kind>(kind: K) {
 }
 
 function putInCache(entry: Outgoing, record: Stored<Kind>): void {
+  if (entry.kind === 'photos') {
+    const address = `/api/photos/${entry.id}`;
+    changeShown(address, () => record);
+    return fillShown(address, record);
+  }
   if (entry.kind === 'ledger') {
     changeShown<{ levels: StockLevel[] }>('/api/stock-levels', ({ levels }) => ({
       levels: countIn(levels, record.body as LedgerBody),
@@ -118,7 +123,7 @@ export async function save<K extends Kind>(
 
 /** Loads every list that no page has asked for yet, so that book and drawer open without the server. */
 export async function bringLists(): Promise<void> {
-  for (const kind of KINDS.filter((one) => !factsOf(one).addedOnly)) {
+  for (const kind of KINDS.filter((one) => !factsOf(one).addedOnly && !factsOf(one).apart)) {
     try {
       fillShown(`/api/${kind}`, await reading(`/api/${kind}`, listOf(kind)));
     } catch {

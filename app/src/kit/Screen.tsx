@@ -17,17 +17,29 @@ interface ScreenProps {
   readonly footer?: ReactNode;
   /** The page has nothing to touch; it takes the focus itself, so that keys scroll it. */
   readonly toRead?: boolean;
+  /** It stands beside a list on a wide screen: no page of its own, so neither its title nor its width. */
+  readonly inPane?: boolean;
   /** Content of a second pane on a wide screen; on a phone it follows below. */
   readonly side?: ReactNode;
   readonly children: ReactNode;
 }
 
 /** A page: title, scrolling body and main action at the bottom. */
-export function Screen({ title, about, onBack, aside, footer, toRead = false, side, children }: ScreenProps) {
+export function Screen({
+  title,
+  about,
+  onBack,
+  aside,
+  footer,
+  toRead = false,
+  inPane = false,
+  side,
+  children,
+}: ScreenProps) {
   const styles = useStyles();
   const colours = useColours();
   const wide = useWide();
-  usePageTitle(title);
+  usePageTitle(inPane ? null : title);
   return (
     <View style={styles.screen}>
       <View style={[styles.head, wide && (side ? styles.broad : styles.column)]}>
@@ -37,7 +49,7 @@ export function Screen({ title, about, onBack, aside, footer, toRead = false, si
           </IconButton>
         )}
         <View style={styles.titles}>
-          <Words role="title" numberOfLines={2}>
+          <Words role={inPane ? 'big' : 'title'} numberOfLines={2}>
             {title}
           </Words>
           {about && <Words role="note">{about}</Words>}

@@ -1,8 +1,8 @@
 import { useEffect } from 'react';
 
-/** Sets the page's title in the browser's tab and history. */
-export function usePageTitle(title: string): void {
+/** Sets the page's title in the browser's tab and history; null leaves it as it is. */
+export function usePageTitle(title: string | null): void {
   useEffect(() => {
-    document.title = `${title} · Pike Stone`;
+    if (title !== null) document.title = `${title} · Pike Stone`;
   }, [title]);
 }

@@ -1,12 +1,5 @@
 import { jsPDF } from 'jspdf';
-import {
-  codeOf,
-  LABEL_MM,
-  placeLabels,
-  runsOf,
-  type Label,
-  type Paper,
-} from '../areas/drawer/labels/label-sheet';
+import type { DrawnLabel, LabelSize, Paper } from '../areas/drawer/labels/label-sheet';
 import { PAPER } from '../theme/colours';
 import { addFonts } from './fonts';
 
@@ -16,27 +9,26 @@ const LINE_MM = 4.2;
 const MOST_LINES = 3;
 
 /** Labels with a QR code each, on as many sheets as they take, at true size. */
-export async function labelsPdf(labels: readonly Label[], paper: Paper): Promise<Blob> {
+export async function labelsPdf(labels: readonly DrawnLabel[], size: LabelSize, paper: Paper): Promise<Blob> {
   const pdf = new jsPDF({ unit: 'mm', format: paper, putOnlyUsedFonts: true });
   pdf.setProperties({ title: 'Labels' });
   pdf.viewerPreferences({ PrintScaling: 'None' });
   await addFonts(pdf);
   let page = 0;
-  for (const { label, page: onPage, xMm, yMm } of placeLabels(labels, paper)) {
-    for (; page < onPage; page += 1) pdf.addPage();
-    drawLabel(pdf, label, xMm, yMm);
+  for (const label of labels) {
+    for (; page < label.page; page += 1) pdf.addPage();
+    drawLabel(pdf, label, size);
   }
   return pdf.output('blob');
 }
 
-function drawLabel(pdf: jsPDF, { name, about, address }: Label, x: number, y: number): void {
-  const { width, height, quiet, code } = LABEL_MM;
+function drawLabel(pdf: jsPDF, { name, about, runs, xMm: x, yMm: y }: DrawnLabel, size: LabelSize): void {
+  const { width, height, quiet, code } = size;
   pdf.setLineWidth(0.1).setDrawColor(PAPER.cut).rect(x, y, width, height);
-  const rows = codeOf(address);
-  const square = code / rows.length;
+  const square = code / runs.length;
   pdf.setFillColor(PAPER.ink);
-  rows.forEach((row, j) => {
-    for (const [from, length] of runsOf(row))
+  runs.forEach((row, j) => {
+    for (const [from, length] of row)
       pdf.rect(x + quiet + from * square, y + (height - code) / 2 + j * square, length * square, square, 'F');
   });
   const textX = x + code + 2 * quiet;

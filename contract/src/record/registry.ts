@@ -5,6 +5,7 @@ import { fromFlatTool } from './flat-tool';
 import { ledgerBody } from './ledger';
 import { machineBody } from './machine';
 import { metalBody } from './metal';
+import { photoBody } from './photo';
 import { rulesBody } from './rules';
 import { stockBody } from './stock';
 import { supplyBody } from './supply';
@@ -23,6 +24,8 @@ interface KindFacts {
   readonly inDrawer?: true;
   /** Records are added and never changed; their lists are not shown, only their sums. */
   readonly addedOnly?: true;
+  /** Large, and asked for one at a time: its list is not brought to every device. */
+  readonly apart?: true;
   /** Brings a body as it was written earlier into today's shape. */
   readonly upgrade?: (body: unknown) => unknown;
 }
@@ -36,6 +39,7 @@ const RECORD_KINDS = {
   supplies: { body: supplyBody, table: 'supply', one: 'thing of the drawer', inDrawer: true },
   ledger: { body: ledgerBody, table: 'ledger_entry', one: 'entry of the ledger', addedOnly: true },
   cuts: { body: cutBody, table: 'cut', one: 'cut in the book' },
+  photos: { body: photoBody, table: 'photo', one: 'photo', apart: true },
   rules: { body: rulesBody, table: 'shop_rules', one: 'shop rules', single: true },
 } as const satisfies Readonly<Record<string, KindFacts>>;
 

@@ -7,7 +7,10 @@ export const place = z.string().trim().max(60, 'Keep the place under 60 characte
 /** Money in the shop's own currency. */
 export const money = between(0, 1e6);
 
-const anySupply = { name, place, price: money.optional(), note };
+/** There is a photo of it, kept under its id. */
+export const photo = z.boolean().optional();
+
+const anySupply = { name, place, price: money.optional(), photo, note };
 const lowAt = whole(0, 1000).optional();
 
 /** Something of the drawer that no cut is done with by itself. */

@@ -1,7 +1,7 @@
 import { COATINGS, TOOL_MATERIALS, type ToolMaterialKey } from '@pike-stone/core';
 import * as z from 'zod';
 import { between, id, length, name, note, whole } from '../fields';
-import { money, place } from './supply';
+import { money, photo, place } from './supply';
 
 const materials = TOOL_MATERIALS.map((row) => row.key);
 
@@ -14,6 +14,7 @@ const anyTool = {
   note,
   place,
   price: money.optional(),
+  photo,
   /** The box that its inserts come from. */
   boxId: id.optional(),
   /** Length that a sharpening takes: its length left is counted in the ledger. */

@@ -3,6 +3,8 @@ import { endMillChoice, MILL_CUTS, MILLED_GROUPS, millFaults } from './end-mill-
 import { chooseInstrument, type Instrument } from './instrument-choice';
 import { startingKit, type KitItem } from './starting-kit';
 import { pushPerMm } from './tool-push';
+import { measuredWith } from './usual-instruments';
+import { groundInstead, kitItems, kitNeeds, kitWhen } from './usual-kit';
 
 describe('the push of an edge', () => {
   const steel = { kc11: 1700, mc: 0.25, perDegree: 0.012, ploughNMmPerUm: 1, chipThicknessMm: 0.1 };
@@ -171,5 +173,65 @@ describe('the instrument for a tolerance', () => {
     expect(ask(0.1, { feature: 'angle' })).toBeNull();
     expect(ask(0.1, { sizeMm: 500 })).toBeNull();
     expect(() => ask(0)).toThrow('tolerance width');
+  });
+});
+
+describe('what a cut is measured with', () => {
+  const name = (...of: Parameters<typeof measuredWith>) => measuredWith(...of)?.chosen.name;
+
+  it('follows the tolerance: a rule, a caliper, a micrometer', () => {
+    expect(name('turn', 20, 3)).toBe('Steel rule');
+    expect(name('turn', 20, 0.3)).toBe('Caliper');
+    expect(name('turn', 20, 0.05)).toBe('Outside micrometer 0 to 25');
+    expect(name('turn', 20, 0.02)).toBe('Micrometer with a 0.001 thimble');
+  });
+
+  it('a bore is measured inside, a face by its depth', () => {
+    expect(name('bore', 30, 0.2)).toBe('Telescopic gauge and micrometer');
+    expect(name('bore', 30, 0.04)).toBe('Dial bore gauge set in a ring');
+    expect(name('face-mill', 30, 0.06)).toBe('Depth micrometer');
+    expect(measuredWith('turn', 20, 0.005)).toMatchObject({ enough: false });
+    expect(measuredWith('bore', 400, 0.1)).toBeNull();
+  });
+});
+
+describe('the usual kit', () => {
+  const names = (...of: Parameters<typeof kitItems>) => kitItems(...of).map((item) => item.name);
+  const metals = { soft: true, steel: true, hard: true };
+
+  it('has what is of use on the machine, and nothing else', () => {
+    expect(names('lathe', 'neither')).toContain('Insert holder with coated inserts');
+    expect(names('lathe', 'neither')).not.toContain('Face mill 50 with inserts');
+    expect(names('vertical-mill', 'neither')).toContain('Face mill 50 with inserts');
+    expect(kitNeeds('lathe', { soft: false, steel: true, hard: false })).not.toHaveProperty('edge-for-hard');
+  });
+
+  it('every need of every machine is covered by something, every share lies in 0 to 1', () => {
+    for (const machine of ['lathe', 'vertical-mill', 'horizontal-mill', 'drill-press', 'shaper'] as const)
+      for (const school of ['neither', 'hss-first', 'inserts-first'] as const) {
+        const items = kitItems(machine, school);
+        const covered = new Set(items.flatMap(({ covers }) => Object.keys(covers)));
+        const drills = machine === 'drill-press';
+        for (const need of Object.keys(
+          kitNeeds(machine, drills ? { soft: false, steel: false, hard: false } : metals),
+        ))
+          expect(covered).toContain(need);
+        const kit = startingKit({ needs: kitNeeds(machine, metals), items, budget: 1e4, leastGain: 0.05 });
+        expect(kit.usefulness).toBeGreaterThan(drills ? 0.4 : 0.7);
+      }
+  });
+
+  it('a school counts what it likes more and the other less', () => {
+    const share = (school: Parameters<typeof kitItems>[1], name: string) =>
+      kitItems('lathe', school).find((item) => item.name === name)!.covers['edge-for-steel']!;
+    expect(share('hss-first', 'HSS blanks, three')).toBeCloseTo(0.84, 10);
+    expect(share('inserts-first', 'HSS blanks, three')).toBeCloseTo(0.56, 10);
+    expect(share('inserts-first', 'Insert holder with coated inserts')).toBeCloseTo(0.84, 10);
+  });
+
+  it('says when to buy, and what to grind instead', () => {
+    expect(kitWhen([5, 3, 1, 1])).toEqual(['first', 'second', 'second', 'later']);
+    expect(groundInstead('HSS blanks, three')).toMatch(/knife tool/);
+    expect(groundInstead('Tachometer')).toBeNull();
   });
 });

@@ -18,7 +18,15 @@ export function dayOf(iso: string, now = new Date()): string {
 }
 
 /** One past cut as a line of a list. */
-export function CutRow({ record, onPress }: { record: Shown<'cuts'>; onPress: () => void }) {
+export function CutRow({
+  record,
+  chosen = false,
+  onPress,
+}: {
+  record: Shown<'cuts'>;
+  chosen?: boolean;
+  onPress: () => void;
+}) {
   const units = useUnits();
   const { body } = record;
   return (
@@ -26,6 +34,7 @@ export function CutRow({ record, onPress }: { record: Shown<'cuts'>; onPress: ()
       title={`${OPERATION_WORDS[body.operation].verb} ${body.names.stock}, ${sizeWords(body, units)}`}
       waiting={record.waiting}
       quiet={record.archived}
+      chosen={chosen}
       about={`${joined(formatSpindleSpeed(body.set.rpm, speedUnit(body)))}, ${joined(formatFeedPerTurn(body.set.feedMmRev, units, feedPer(body)))}, ${body.names.machine}, ${dayOf(body.takenAt)}`}
       aside={<Words role="label">{OUTCOME_MARK[body.outcome]}</Words>}
       onPress={onPress}

@@ -1,188 +1,20 @@
-import { REMARK_LENGTH, type CutBody } from '@pike-stone/contract';
-import { feedPer, OPERATIONS, speedUnit, surfaceSpeed } from '@pike-stone/core';
-import {
-  formatFeedPerTurn,
-  formatLength,
-  formatSpindleSpeed,
-  formatSurfaceSpeed,
-  joined,
-  OPERATION_WORDS,
-} from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { useUnits } from '../../data/preferences';
-import { putBack, save, useRecords, type Shown } from '../../data/records';
-import { backOr } from '../../kit/back';
-import { Button } from '../../kit/Button';
-import { Choice } from '../../kit/Choice';
-import { Empty, Loading } from '../../kit/Empty';
-import { Screen, Sheet } from '../../kit/Screen';
-import { TextBox } from '../../kit/TextBox';
-import { useUndo } from '../../kit/Undo';
-import { Words } from '../../kit/Words';
-import { themed } from '../../theme/theme';
-import { SPACE } from '../../theme/type';
-import { dayOf } from './CutRow';
-import { cutAddress } from './cut-address';
-import { sizeWords } from './size-words';
-import { OUTCOMES } from './outcomes';
+import { SideBySide } from '../../kit/SideBySide';
+import { useWide } from '../../theme/theme';
+import { CutList } from './CutList';
+import { Entry } from './Entry';
 
-/** One past cut, as planned and as really set. */
+/** One past cut: on a phone its page, on a wide screen beside the others. */
 export function EntryScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
-  const { records, loading, error } = useRecords('cuts');
-  const record = records.find((one) => one.id === id);
-  if (record) return <Entry key={record.id} record={record} />;
-  if (loading || error) return <Loading error={error} />;
+  const wide = useWide();
+  if (!wide) return <Entry key={id} id={id} />;
   return (
-    <Empty
-      title="Not in this book"
-      action={<Button label="To the book" onPress={() => router.replace('/book')} />}
-    >
-      The address may belong to another shop or be mistyped.
-    </Empty>
+    <SideBySide
+      title="Book"
+      list={<CutList chosen={id} onOpen={(open) => router.replace(`/book/${open}`)} />}
+      item={<Entry key={id} id={id} inPane />}
+    />
   );
 }
-
-function Entry({ record }: { record: Shown<'cuts'> }) {
-  const router = useRouter();
-  const say = useUndo((state) => state.say);
-  const { body } = record;
-  const [outcome, setOutcome] = useState(body.outcome);
-  const [remark, setRemark] = useState(body.remark);
-  const [fault, setFault] = useState<string>();
-  const changed = outcome !== body.outcome || remark.trim() !== body.remark;
-  const write = async (next: CutBody, archived = record.archived) => {
-    const result = await save('cuts', record.id, record.version, next, archived);
-    if (result.sent === 'refused') setFault(result.refusal.message);
-    return result;
-  };
-  const keep = async () => {
-    if (remark.trim().length > REMARK_LENGTH)
-      return setFault(`Keep the remark under ${REMARK_LENGTH} characters.`);
-    setFault(undefined);
-    const { sent } = await write({ ...body, outcome, remark: remark.trim() });
-    if (sent === 'saved') say('Kept.');
-  };
-  const archive = async () => {
-    await write(body, true);
-    say('Taken out of the book’s list.', () => void putBack('cuts', { ...record, body, archived: false }));
-    router.replace('/book');
-  };
-  return (
-    <Screen
-      title={`${OPERATION_WORDS[body.operation].verb} ${body.names.stock}`}
-      about={`${body.names.machine}, ${body.names.tool}, ${dayOf(body.takenAt)}${record.waiting ? ', waiting to be sent' : ''}`}
-      onBack={() => backOr(router, '/book')}
-      footer={
-        <>
-          <Button label="Archive" onPress={() => void archive()} />
-          <Button
-            kind="main"
-            label="Open in Cut"
-            onPress={() => router.push(cutAddress(body))}
-            style={styles.fill}
-          />
-        </>
-      }
-    >
-      <Sheet>
-        <Numbers body={body} />
-      </Sheet>
-      <Sheet>
-        <View style={styles.group}>
-          <Words role="label">How it went</Words>
-          <Choice says="How it went" value={outcome} onChange={setOutcome} options={OUTCOMES} />
-          <TextBox
-            label="Remark"
-            value={remark}
-            onChange={setRemark}
-            lines={4}
-            limit={REMARK_LENGTH}
-            fault={fault}
-          />
-          {changed && <Button label="Keep the change" onPress={() => void keep()} />}
-        </View>
-      </Sheet>
-    </Screen>
-  );
-}
-
-/** A value as planned beside the value that was really set. */
-function Numbers({ body }: { body: CutBody }) {
-  const styles = useStyles();
-  const units = useUnits();
-  const rows: readonly (readonly [string, string, string])[] = [
-    [
-      OPERATIONS[body.operation].turns === 'stroke' ? 'Ram' : 'Spindle',
-      joined(formatSpindleSpeed(body.planned.rpm, speedUnit(body))),
-      joined(formatSpindleSpeed(body.set.rpm, speedUnit(body))),
-    ],
-    [
-      'Surface',
-      joined(formatSurfaceSpeed(body.planned.aimMPerMin, units)),
-      joined(formatSurfaceSpeed(surfaceSpeed(body.set.rpm, body.diameterMm), units)),
-    ],
-    [
-      'Feed',
-      joined(formatFeedPerTurn(body.planned.feedMmRev, units, feedPer(body))),
-      joined(formatFeedPerTurn(body.set.feedMmRev, units, feedPer(body))),
-    ],
-    [
-      'Depth',
-      joined(formatLength(body.planned.depthMm, units)),
-      joined(formatLength(body.set.depthMm, units)),
-    ],
-  ];
-  return (
-    <View style={styles.table}>
-      <View style={styles.row}>
-        <Words role="label" style={styles.first}>
-          {sizeWords(body, units)}
-        </Words>
-        <Words role="label" style={styles.cell}>
-          planned
-        </Words>
-        <Words role="label" style={styles.cell}>
-          set
-        </Words>
-      </View>
-      {rows.map(([name, planned, set]) => (
-        <View key={name} style={styles.row}>
-          <Words style={styles.first}>{name}</Words>
-          <Words role="figure" style={[styles.cell, styles.quiet]}>
-            {planned}
-          </Words>
-          <Words role="figure" style={[styles.cell, styles.set]}>
-            {set}
-          </Words>
-        </View>
-      ))}
-      <Words role="note" style={styles.how}>
-        {body.planned.setting}
-      </Words>
-    </View>
-  );
-}
-
-const styles = StyleSheet.create({ fill: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.near } });
-const useStyles = themed((c) =>
-  StyleSheet.create({
-    table: { padding: SPACE.edge },
-    row: {
-      flexDirection: 'row',
-      gap: SPACE.close,
-      paddingVertical: 7,
-      borderBottomWidth: 1,
-      borderBottomColor: c.line,
-      alignItems: 'baseline',
-    },
-    first: { width: 78 },
-    cell: { flex: 1, textAlign: 'right' },
-    quiet: { color: c.quiet },
-    set: { fontWeight: '600' },
-    how: { paddingTop: SPACE.close },
-  }),
-);

@@ -1,11 +1,19 @@
-import { CHOICE_FACTORS, edgePush, hasChoice, millAdvice, type ChoiceFactor } from '@pike-stone/core/choose';
+import {
+  CHOICE_FACTORS,
+  edgePush,
+  hasChoice,
+  measuredWith,
+  millAdvice,
+  type ChoiceFactor,
+} from '@pike-stone/core/choose';
 import { isDoneWith } from '@pike-stone/core';
-import { DEFER, operationName } from '@pike-stone/words';
+import { DEFER, formatLength, joined, operationName } from '@pike-stone/words';
 import {
   FACTOR_TITLES,
   formatMoney,
   sayFactor,
   sayFlips,
+  sayMeasure,
   sayMill,
   saySchools,
   sayToGet,
@@ -64,7 +72,12 @@ export function ChooseScreen() {
     <Screen
       title="Which tool?"
       onBack={() => backOr(router, '/cut')}
-      side={chosen && context && <Reasons chosen={chosen} context={context} onTake={take} />}
+      side={
+        chosen
+        && context && (
+          <Reasons chosen={chosen} context={context} toleranceMm={wants.toleranceMm} onTake={take} />
+        )
+      }
       footer={
         <Button
           kind="main"
@@ -165,10 +178,12 @@ function FlipList({ chosen, context }: { chosen: Chosen; context: ChoiceContext 
 function Reasons({
   chosen,
   context,
+  toleranceMm,
   onTake,
 }: {
   chosen: Chosen;
   context: ChoiceContext;
+  toleranceMm: number;
   onTake: (toolId: string) => void;
 }) {
   const units = useUnits();
@@ -190,6 +205,7 @@ function Reasons({
       ? sayMill(millAdvice(millSetup, millPlan), millPlan, tool.teeth, units)
       : null;
   const push = (side: Chosen['hss']) => edgePush(side.judged, inputs.feedMm);
+  const { plan: hssPlan } = chosen.hss.judged;
   const toGet = (['hss', 'carbide'] as const).filter((family) => chosen[family].item === null);
   return (
     <>
@@ -252,6 +268,21 @@ function Reasons({
           </View>
         </Sheet>
       )}
+      <Sheet>
+        <View style={styles.group}>
+          <Words role="heading">{`To measure ${joined(formatLength(toleranceMm, units))}`}</Words>
+          <Words>
+            {sayMeasure(
+              measuredWith(
+                chosen.hss.judged.setup.operation,
+                hssPlan.depth.afterDiameterMm ?? hssPlan.diameterMm,
+                toleranceMm,
+              ),
+              units,
+            )}
+          </Words>
+        </View>
+      </Sheet>
       <Sheet>
         <View style={styles.group}>
           <Words role="heading">Both schools</Words>

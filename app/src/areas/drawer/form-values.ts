@@ -10,7 +10,7 @@ const fieldsOf = (groups: readonly FormGroup[]): FieldSpec[] => groups.flatMap((
 const trimmed = (value: number, places: number): string => String(Number(value.toFixed(places)));
 
 /** A stored size as it would be typed again. */
-const lengthText = (mm: number, units: UnitSystem): string =>
+export const lengthText = (mm: number, units: UnitSystem): string =>
   units === 'mm' ? trimmed(mm, 4) : trimmed(mm / 25.4, 5);
 
 const textOf = (value: unknown): string => String(value ?? '');

@@ -229,3 +229,8 @@ export const specOf = <K extends DrawerKind>(kind: K): KindSpec<K> => KIND_SPECS
 
 export const isDrawerKind = (kind: string | undefined): kind is DrawerKind =>
   kind !== undefined && kind in KIND_SPECS;
+
+/** Every kind with its title, as choices. */
+export const KIND_OPTIONS = Object.keys(KIND_SPECS)
+  .filter(isDrawerKind)
+  .map((value) => ({ value, label: KIND_SPECS[value].title }));

@@ -103,7 +103,7 @@ const SIZES: Readonly<Record<ToolBody['kind'], readonly Size[]>> = {
   'form-tool': [FORM_DEPTH, open('widthMm', 'Width of the form', `all that cuts at once; ${USUAL_WIDTH}`)],
   'knurling-tool': [],
   file: [],
-  drill: [diameter('Diameter', true), COATING],
+  drill: [diameter('Diameter', true), open('fluteLengthMm', 'Length of flute', 'empty: not known'), COATING],
   'centre-drill': [
     diameter('Diameter of the pilot'),
     open('bodyMm', 'Diameter of the body', 'empty: not known'),

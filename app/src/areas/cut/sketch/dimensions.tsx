@@ -17,8 +17,8 @@ export type DimensionKey =
   'diameter' | 'depth' | 'width' | 'stickOut' | 'length' | 'angle' | 'pitch' | 'feed';
 
 /** A figure on the drawing; `at` is the middle of its left or right edge or its centre. */
-export interface DimensionMark {
-  readonly key: DimensionKey;
+export interface DimensionMark<Key extends string = DimensionKey> {
+  readonly key: Key;
   readonly x: number;
   readonly y: number;
   readonly anchor: 'left' | 'middle' | 'right';
@@ -92,7 +92,7 @@ const AFTER_WIDTH = 8.6;
 const MARGIN = 14;
 
 /** Width of a figure's touched area: its text, but at least a finger's width. */
-const widthOf = ({ figure, after }: DimensionMark): number =>
+const widthOf = ({ figure, after }: DimensionMark<string>): number =>
   Math.max(
     HEIGHT,
     figure.length * FIGURE_WIDTH + (after === '' ? 0 : after.length + 1) * AFTER_WIDTH + MARGIN,
@@ -104,7 +104,7 @@ export function DimensionFigure({
   onPress,
   chosen = false,
 }: {
-  mark: DimensionMark;
+  mark: DimensionMark<string>;
   onPress: () => void;
   chosen?: boolean;
 }) {

@@ -8,10 +8,12 @@ import {
   type Substance,
   type Test,
 } from '@pike-stone/core/identify';
+import { unitOf } from '@pike-stone/words';
 import { SEEN_WORDS, SUBSTANCE_WORDS, TEST_WORDS } from '@pike-stone/words/identify';
 import { EDGE_NAMES } from '@pike-stone/words/picking';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
@@ -37,7 +39,8 @@ export function IdentifyScreen() {
   const router = useRouter();
   const { seen, weighed, see, weigh, startAnew } = useEvidence();
   const say = useUndo((state) => state.say);
-  const { weighing, density, fault } = readWeighing(weighed);
+  const units = useUnits();
+  const { weighing, density, fault } = readWeighing(weighed, unitOf(units));
   const found = identify({ ...seen, ...(weighing && { weighing }) });
   const put = (test: Test, value: string | null) =>
     see({ ...seen, [test]: seen[test] === value ? undefined : (value ?? undefined) });

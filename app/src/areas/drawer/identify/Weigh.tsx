@@ -1,5 +1,7 @@
 import type { Density } from '@pike-stone/core/identify';
+import { unitOf } from '@pike-stone/words';
 import { StyleSheet, View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
 import { Choice } from '../../../kit/Choice';
 import { Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
@@ -11,13 +13,13 @@ import type { Weighed } from './evidence';
 type Size = 'a' | 'b' | 'c';
 const SIZES: Readonly<Record<Weighed['kind'], readonly (readonly [Size, string])[]>> = {
   cylinder: [
-    ['a', 'Diameter, mm'],
-    ['b', 'Length, mm'],
+    ['a', 'Diameter'],
+    ['b', 'Length'],
   ],
   block: [
-    ['a', 'Width, mm'],
-    ['b', 'Height, mm'],
-    ['c', 'Length, mm'],
+    ['a', 'Width'],
+    ['b', 'Height'],
+    ['c', 'Length'],
   ],
   'hung-in-water': [],
 };
@@ -34,6 +36,7 @@ export function Weigh({
   fault: string | null;
   onChange: (change: Partial<Weighed>) => void;
 }) {
+  const units = useUnits();
   const sizes = SIZES[weighed.kind];
   const open = sizes.find(([key]) => weighed[key].trim() === '');
   return (
@@ -61,7 +64,7 @@ export function Weigh({
           {sizes.map(([key, label]) => (
             <TextBox
               key={key}
-              label={label}
+              label={`${label}, ${unitOf(units)}`}
               figures
               value={weighed[key]}
               onChange={(text) => onChange({ [key]: text })}
@@ -95,7 +98,7 @@ export function Weigh({
         }
       />
       {open && (
-        <FromInstrument kind="caliper" near={10} onTake={(mm) => onChange({ [open[0]]: String(mm) })} />
+        <FromInstrument kind="caliper" near={10} onTake={(mm) => onChange({ [open[0]]: `${mm} mm` })} />
       )}
     </Sheet>
   );

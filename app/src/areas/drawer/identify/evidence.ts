@@ -1,4 +1,4 @@
-import { OutOfRange } from '@pike-stone/core';
+import { OutOfRange, readLength, type LengthUnit } from '@pike-stone/core';
 import {
   densityOf,
   type Density,
@@ -53,10 +53,16 @@ const number = (text: string): number | null => {
   return text.trim() !== '' && value > 0 ? value : null;
 };
 
+/** A size as it is typed, mm. */
+function size(text: string, unit: LengthUnit): number | null {
+  const entry = readLength(text, unit);
+  return entry.status === 'ok' ? entry.valueMm : null;
+}
+
 /** What was typed as a weighing; null while something is missing. */
-function weighingOf({ kind, massG, a, b, c, inWaterG }: Weighed): Weighing | null {
+function weighingOf({ kind, massG, a, b, c, inWaterG }: Weighed, unit: LengthUnit): Weighing | null {
   const mass = number(massG);
-  const [x, y, z] = [number(a), number(b), number(c)];
+  const [x, y, z] = [a, b, c].map((text) => size(text, unit));
   const water = number(inWaterG);
   if (mass === null) return null;
   const of = { massG: mass, uMassG: U_MASS_G };
@@ -79,8 +85,8 @@ export interface ReadWeighing {
 }
 
 /** Reads a weighing; one that cannot be is told and not used. */
-export function readWeighing(weighed: Weighed): ReadWeighing {
-  const weighing = weighingOf(weighed);
+export function readWeighing(weighed: Weighed, unit: LengthUnit): ReadWeighing {
+  const weighing = weighingOf(weighed, unit);
   if (!weighing) return { weighing: null, density: null, fault: null };
   try {
     return { weighing, density: densityOf(weighing), fault: null };

@@ -13,7 +13,7 @@ import { Words } from '../../../kit/Words';
 import { PAPER } from '../../../theme/colours';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
-import { codeOf, runsOf, type Label, type Paper } from './label-sheet';
+import { codeOf, drawnLabels, LABEL_MM, runsOf, type Label, type Paper } from './label-sheet';
 
 /** Labels to print, each with a code that opens its tool on any phone of the shop. */
 export function LabelsScreen() {
@@ -38,7 +38,7 @@ export function LabelsScreen() {
     setState('making');
     try {
       const { labelsPdf } = await import('../../../pdf/pdf');
-      save(await labelsPdf(chosen, paper), 'pike-stone-labels.pdf');
+      save(await labelsPdf(drawnLabels(chosen, paper), LABEL_MM, paper), 'pike-stone-labels.pdf');
       setState('idle');
     } catch (fault) {
       setState(fault instanceof Error ? fault.message : String(fault));

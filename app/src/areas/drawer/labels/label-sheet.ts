@@ -9,6 +9,7 @@ export interface Label {
 
 /** Size of a label and of the gaps of a sheet, mm: three columns of eight fit A4 and letter. */
 export const LABEL_MM = { width: 60, height: 30, gap: 3, quiet: 2, code: 24 } as const;
+export type LabelSize = typeof LABEL_MM;
 
 export interface Placed {
   readonly label: Label;
@@ -58,3 +59,20 @@ export const runsOf = (row: readonly boolean[]): readonly (readonly [from: numbe
   });
   return runs;
 };
+
+/** A label with all that its drawing needs: its place on the sheet and the runs of its code. */
+export interface DrawnLabel extends Omit<Placed, 'label'> {
+  readonly name: string;
+  readonly about: string;
+  /** Dark runs of each row of the code, and the number of squares across. */
+  readonly runs: readonly (readonly (readonly [from: number, length: number])[])[];
+}
+
+/** Labels placed on their sheets, ready to be drawn. */
+export const drawnLabels = (labels: readonly Label[], paper: Paper): readonly DrawnLabel[] =>
+  placeLabels(labels, paper).map(({ label, ...at }) => ({
+    ...at,
+    name: label.name,
+    about: label.about,
+    runs: codeOf(label.address).map(runsOf),
+  }));

@@ -1,9 +1,13 @@
+import { readLength } from '@pike-stone/core';
+import { unitOf, type UnitSystem } from '@pike-stone/words';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Panel } from '../../../kit/Panel';
 import { TextBox } from '../../../kit/TextBox';
 import { SPACE } from '../../../theme/type';
+import { lengthText } from '../form-values';
 import type { Counted } from './used-up';
 
 const MOST = 10_000;
@@ -13,6 +17,13 @@ function read(text: string, least: number, isWhole: boolean): number | null {
   const value = Number(text.trim().replace(',', '.'));
   const fits = text.trim() !== '' && value >= least && value <= MOST && (!isWhole || Number.isInteger(value));
   return fits ? value : null;
+}
+
+/** A length as it is typed, mm; nothing is left when 0 is counted. */
+function readSize(text: string, isBought: boolean, units: UnitSystem): number | null {
+  if (!isBought && Number(text) === 0 && text.trim() !== '') return 0;
+  const entry = readLength(text, unitOf(units));
+  return entry.status === 'ok' && entry.valueMm <= MOST ? entry.valueMm : null;
 }
 
 /** Asks what was bought, or what was counted in the drawer. */
@@ -33,17 +44,19 @@ export function CountPanel({
 }) {
   const byEdges = of.usedUp.by === 'edges';
   const isBought = what === 'bought';
-  const [count, setCount] = useState(isBought ? '' : String(Number(Math.max(0, ledgerSays).toFixed(2))));
+  const units = useUnits();
+  const now = Math.max(0, ledgerSays);
+  const [count, setCount] = useState(isBought ? '' : byEdges ? String(now) : lengthText(now, units));
   const [price, setPrice] = useState(String(of.price ?? ''));
-  const amount = read(count, isBought ? 1e-3 : 0, byEdges);
+  const amount = byEdges ? read(count, isBought ? 1 : 0, true) : readSize(count, isBought, units);
   const paid = read(price === '' ? '0' : price, 0, false);
   const label = byEdges
     ? isBought
       ? 'How many inserts'
       : 'Edges that are there'
     : isBought
-      ? 'Length to grind away, mm'
-      : 'Length left to grind away, mm';
+      ? `Length to grind away, ${unitOf(units)}`
+      : `Length left to grind away, ${unitOf(units)}`;
   const keep = () => {
     if (amount === null || (isBought && paid === null)) return;
     if (!isBought) onCounted(amount);
@@ -73,7 +86,9 @@ export function CountPanel({
           onChange={setCount}
           fault={
             count !== '' && amount === null
-              ? `A ${byEdges ? 'whole ' : ''}number from ${isBought ? 1 : 0} to ${MOST}.`
+              ? byEdges
+                ? `A whole number from ${isBought ? 1 : 0} to ${MOST}.`
+                : 'Cannot be read as a length.'
               : undefined
           }
         />

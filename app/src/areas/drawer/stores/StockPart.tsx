@@ -1,5 +1,6 @@
 import { supplyState } from '@pike-stone/core/inventory';
 import type { Prices } from '@pike-stone/core/choose';
+import { formatLength, joined, type UnitSystem } from '@pike-stone/words';
 import { formatMoney } from '@pike-stone/words/choosing';
 import { ACT_WORDS, sayLeft, STATE_WORDS } from '@pike-stone/words/stores';
 import { useState } from 'react';
@@ -80,7 +81,7 @@ export function StockPart({
         {entries.length > 0 && <Words role="note">{`It has cost ${formatMoney(tally.cost)} so far.`}</Words>}
         {entries.slice(0, SHOWN).map(({ id, body, waiting }) => (
           <Words key={id} role="note">
-            {`${DAY.format(new Date(body.at))}: ${ACT_WORDS[body.act]}${saySize(body.edges, body.lengthMm)}${body.note ? `, ${body.note}` : ''}${waiting ? ', waiting to be sent' : ''}`}
+            {`${DAY.format(new Date(body.at))}: ${ACT_WORDS[body.act]}${saySize(body.edges, body.lengthMm, units)}${body.note ? `, ${body.note}` : ''}${waiting ? ', waiting to be sent' : ''}`}
           </Words>
         ))}
       </View>
@@ -100,12 +101,16 @@ export function StockPart({
   );
 }
 
-const signed = (value: number): string => `${value > 0 ? '+' : '−'}${Number(Math.abs(value).toFixed(2))}`;
-
 /** By how much an entry changed what is left. */
-function saySize(edges: number, lengthMm: number): string {
-  if (edges !== 0) return `, ${signed(edges)} ${Math.abs(edges) === 1 ? 'edge' : 'edges'}`;
-  return lengthMm === 0 ? '' : `, ${signed(lengthMm)} mm`;
+function saySize(edges: number, lengthMm: number, units: UnitSystem): string {
+  const by = edges === 0 ? lengthMm : edges;
+  if (by === 0) return '';
+  const many = Math.abs(edges);
+  const size =
+    edges === 0
+      ? joined(formatLength(Math.abs(lengthMm), units))
+      : `${many} ${many === 1 ? 'edge' : 'edges'}`;
+  return `, ${by > 0 ? '+' : '−'}${size}`;
 }
 
 const styles = StyleSheet.create({

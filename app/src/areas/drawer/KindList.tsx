@@ -1,0 +1,156 @@
+import type { DrawerKind } from '@pike-stone/contract';
+import { useLocalSearchParams, useRouter, type Href } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { useMetals } from '../../data/metals';
+import { useRecords } from '../../data/records';
+import { Button } from '../../kit/Button';
+import { Choice } from '../../kit/Choice';
+import { Empty, Loading } from '../../kit/Empty';
+import { Row } from '../../kit/Row';
+import { Sheet } from '../../kit/Screen';
+import { TextBox } from '../../kit/TextBox';
+import { SPACE } from '../../theme/type';
+import { filtersOf } from './filters';
+import { specOf } from './specs';
+
+const MANY = 8;
+
+/** The things of one kind, narrowed by what the address says: a word, a filter, put away or not. */
+export function KindList<K extends DrawerKind>({
+  kind,
+  chosen = null,
+  onOpen,
+}: {
+  kind: K;
+  /** Id of the one that is open beside it. */
+  chosen?: string | null;
+  onOpen: (id: string) => void;
+}) {
+  const router = useRouter();
+  const { q = '', only, away } = useLocalSearchParams<{ q?: string; only?: string; away?: string }>();
+  const { records, loading, error } = useRecords(kind);
+  const metals = useMetals();
+  const archived = away === '1';
+  const filters = filtersOf(kind);
+  const filter = filters.find(({ value }) => value === only);
+  const spec = specOf(kind);
+  if (loading || (error && records.length === 0)) return <Loading error={error} />;
+  const put = records.filter((record) => record.archived).length;
+  const shown = records
+    .filter(
+      (record) =>
+        record.archived === archived
+        && (!filter || filter.shows(record.body))
+        && `${record.body.name} ${spec.about(record.body, metals)}`
+          .toLowerCase()
+          .includes(q.trim().toLowerCase()),
+    )
+    .sort((a, b) => a.body.name.localeCompare(b.body.name, 'en', { numeric: true }));
+  return (
+    <>
+      {records.length > MANY && (
+        <View style={styles.pad}>
+          <TextBox
+            label="Find"
+            hideLabel
+            value={q}
+            onChange={(text) => router.setParams({ q: text || undefined })}
+            placeholder="Find"
+          />
+          {filters.length > 0 && (
+            <Choice
+              says="Show"
+              value={filter?.value ?? 'all'}
+              onChange={(value) => router.setParams({ only: value === 'all' ? undefined : value })}
+              options={[{ value: 'all', label: 'All' }, ...filters]}
+            />
+          )}
+        </View>
+      )}
+      {shown.length === 0 ? (
+        <Empty title={q ? 'Nothing with that word' : archived ? 'Nothing put away' : `No ${spec.one} yet`}>
+          {q ? 'Try a part of it.' : 'Add one below; then it can be chosen in Cut.'}
+        </Empty>
+      ) : (
+        <Sheet>
+          {shown.map((record) => (
+            <Row
+              key={record.id}
+              title={record.body.name}
+              about={spec.about(record.body, metals)}
+              waiting={record.waiting}
+              quiet={archived}
+              chosen={record.id === chosen}
+              onPress={() => onOpen(record.id)}
+            />
+          ))}
+        </Sheet>
+      )}
+      {!archived && <Onward kind={kind} />}
+      {(put > 0 || archived) && (
+        <View style={styles.pad}>
+          <Button
+            kind="plain"
+            label={archived ? 'Back to those in use' : `Show ${put} put away`}
+            onPress={() => router.setParams({ away: archived ? undefined : '1' })}
+          />
+        </View>
+      )}
+    </>
+  );
+}
+
+const LABELS = (kind: DrawerKind) => ({
+  title: 'Labels',
+  about: 'to print, each with a code that opens it',
+  to: `/drawer/labels?kind=${kind}`,
+});
+const AS_FILE = (kind: DrawerKind) => ({
+  title: 'As a file',
+  about: 'CSV, out and in',
+  to: `/drawer/file?kind=${kind}`,
+});
+
+/** Pages that belong to a kind of thing in the drawer. */
+const ONWARD: Readonly<
+  Record<DrawerKind, readonly { readonly title: string; readonly about: string; readonly to: string }[]>
+> = {
+  machines: [
+    {
+      title: 'Instruments',
+      about: 'caliper, balance, ammeter, angle gauge at the shop’s computer',
+      to: '/drawer/instruments',
+    },
+    { title: 'Starting kit', about: 'what to buy first, and what to grind instead', to: '/drawer/kit' },
+  ],
+  tools: [
+    {
+      title: 'What is this cutter?',
+      about: 'an unmarked one: weigh, magnet, stone, spark',
+      to: '/drawer/identify',
+    },
+    LABELS('tools'),
+    AS_FILE('tools'),
+  ],
+  supplies: [
+    { title: 'Metal welded on an edge', about: 'whether it is worth saving, and how', to: '/drawer/rescue' },
+    LABELS('supplies'),
+    AS_FILE('supplies'),
+  ],
+  stock: [AS_FILE('stock')],
+  metals: [],
+};
+
+function Onward({ kind }: { kind: DrawerKind }) {
+  const router = useRouter();
+  if (ONWARD[kind].length === 0) return null;
+  return (
+    <Sheet>
+      {ONWARD[kind].map(({ title, about, to }) => (
+        <Row key={to} title={title} about={about} onPress={() => router.push(to as Href)} />
+      ))}
+    </Sheet>
+  );
+}
+
+const styles = StyleSheet.create({ pad: { paddingHorizontal: SPACE.edge, gap: SPACE.close } });

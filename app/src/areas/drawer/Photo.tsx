@@ -1,0 +1,60 @@
+import { PHOTO_LENGTH } from '@pike-stone/contract';
+import { useState } from 'react';
+import { Image, StyleSheet, View } from 'react-native';
+import { smallJpeg, usePhoto } from '../../data/photos';
+import { save, type Shown } from '../../data/records';
+import { Button } from '../../kit/Button';
+import { pickFile } from '../../kit/pick-file';
+import { useUndo } from '../../kit/Undo';
+import { Words } from '../../kit/Words';
+import { SPACE } from '../../theme/type';
+
+/** The photograph of a thing of the drawer, taken with the phone or chosen from its pictures. */
+export function Photo<K extends 'tools' | 'supplies'>({ kind, record }: { kind: K; record: Shown<K> }) {
+  const { id, body } = record;
+  const { uri, put } = usePhoto(id, body.photo ?? false);
+  const say = useUndo((state) => state.say);
+  const [fault, setFault] = useState<string | null>(null);
+  const take = async () => {
+    const file = await pickFile('image/*');
+    if (!file) return;
+    const jpeg = await smallJpeg(file, PHOTO_LENGTH);
+    if (jpeg === null) return setFault('This file cannot be read as a picture.');
+    setFault(null);
+    await put(jpeg);
+    if (!body.photo) await save(kind, id, record.version, { ...body, photo: true }, record.archived);
+  };
+  const remove = () => {
+    const before = uri?.split(',')[1] ?? '';
+    void put('');
+    say('The photo is taken away.', () => void put(before));
+  };
+  return (
+    <View style={styles.box}>
+      {uri && (
+        <Image
+          source={{ uri }}
+          style={styles.photo}
+          resizeMode="contain"
+          accessibilityLabel={`Photo of ${body.name}`}
+        />
+      )}
+      {fault && <Words role="fault">{fault}</Words>}
+      <View style={styles.row}>
+        <Button
+          label={uri ? 'Another photo' : 'Add a photo'}
+          onPress={() => void take()}
+          style={styles.grow}
+        />
+        {uri && <Button label="Take it away" onPress={remove} />}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  box: { paddingHorizontal: SPACE.edge, gap: SPACE.close },
+  photo: { width: '100%', height: 220 },
+  row: { flexDirection: 'row', gap: SPACE.close },
+  grow: { flex: 1 },
+});

@@ -1,0 +1,56 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { PAGE_WIDTH, themed } from '../theme/theme';
+import { SPACE } from '../theme/type';
+import { Empty } from './Empty';
+import { usePageTitle } from './page-title';
+import { Words } from './Words';
+
+/** A wide page: a list, and the thing that is open of it beside it. */
+export function SideBySide({
+  title,
+  head,
+  list,
+  footer,
+  item,
+}: {
+  title: string;
+  /** Under the title: what the list is narrowed by. */
+  head?: ReactNode;
+  list: ReactNode;
+  /** Main action of the list. */
+  footer?: ReactNode;
+  /** What is open; null while nothing is. */
+  item: ReactNode | null;
+}) {
+  const styles = useStyles();
+  usePageTitle(title);
+  return (
+    <View style={styles.panes}>
+      <View style={styles.list}>
+        <ScrollView contentContainerStyle={styles.body} tabIndex={0}>
+          <View style={styles.pad}>
+            <Words role="title">{title}</Words>
+            {head}
+          </View>
+          {list}
+        </ScrollView>
+        {footer && <View style={styles.footer}>{footer}</View>}
+      </View>
+      <View style={styles.item}>
+        {item ?? <Empty title="Open one of them">It stands here, beside its list.</Empty>}
+      </View>
+    </View>
+  );
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    panes: { flex: 1, flexDirection: 'row', maxWidth: PAGE_WIDTH, minHeight: 0, backgroundColor: c.ground },
+    list: { flex: 1, minHeight: 0, borderRightWidth: 1, borderRightColor: c.line },
+    item: { flex: 1.3, minHeight: 0 },
+    body: { paddingBottom: SPACE.wide, gap: SPACE.near },
+    pad: { paddingHorizontal: SPACE.edge, paddingTop: SPACE.near, gap: SPACE.close },
+    footer: { padding: SPACE.edge, flexDirection: 'row', borderTopWidth: 1, borderTopColor: c.line },
+  }),
+);

@@ -1,0 +1,188 @@
+import { CHOICE_FACTORS, flips, weigh, type ChoiceInputs, type JobChoice } from '@pike-stone/core/choose';
+import {
+  costWords,
+  FACTOR_TITLES,
+  formatMoney,
+  HANGS_ON,
+  sayFactor,
+  sayFlips,
+  saySchools,
+  sayVerdict,
+  sayWhy,
+  type ChoiceContext,
+} from './choosing';
+
+const INPUTS: ChoiceInputs = {
+  reachableMPerMin: 71,
+  carbideLowMPerMin: 120,
+  powerAvailableKw: 0.5,
+  powerNeededKw: 0.6,
+  stiffness: 0.2,
+  hardnessHb: 160,
+  depthMm: 1,
+  noseRadiusMm: 0.4,
+  edgeRadiusUm: 40,
+  feedMm: 0.15,
+  interruption: 0,
+  specialForm: false,
+  parts: 1,
+  hssCostPerPart: 5.2,
+  carbideCostPerPart: 3.6,
+  finishRaUm: 3.2,
+  handFeed: false,
+  chip: 'medium',
+  breakerInRange: true,
+  gummy: false,
+  insert: 'coated',
+  abrasive: false,
+  hotAlloy: false,
+  carbideInDrawer: true,
+  hssInDrawer: true,
+};
+const CONTEXT: ChoiceContext = {
+  diameterMm: 18,
+  topRpm: 1255,
+  carbide: 'coated insert',
+  metal: 'Austenitic stainless',
+  condition: 'tired',
+  light: false,
+  powerUnknown: false,
+  strokes: false,
+};
+const choice = (more: Partial<ChoiceInputs> = {}) => {
+  const inputs = { ...INPUTS, ...more };
+  return { inputs, weighed: weigh(inputs), flips: flips(inputs) } as Pick<
+    JobChoice<unknown>,
+    'inputs' | 'weighed' | 'flips'
+  >;
+};
+const plain = (text: string) => text.replace(/\u00a0/g, ' ');
+const says = (
+  factor: (typeof CHOICE_FACTORS)[number],
+  more: Partial<ChoiceInputs> = {},
+  context: Partial<ChoiceContext> = {},
+) => plain(sayFactor(factor, { ...INPUTS, ...more }, { ...CONTEXT, ...context }, 'mm'));
+
+describe('the verdict', () => {
+  it('says how surely', () => {
+    expect(sayVerdict({ verdict: 'hss', confidence: 'strong' })).toBe('High speed steel, strongly');
+    expect(sayVerdict({ verdict: 'either', confidence: 'toss-up' })).toBe('Either will do: a toss-up');
+    expect(sayVerdict({ verdict: 'either', confidence: 'slight' })).toBe('Either will do, slightly');
+  });
+
+  it('gives the strongest reason of its own side, in the machine’s own numbers', () =>
+    expect(plain(sayWhy(choice(), CONTEXT, 'mm'))).toBe(
+      'Your machine tops out at 71 m/min on ⌀18 mm (1255 rpm): below the 120 m/min from which the coated insert works in this metal.',
+    ));
+
+  it('says what cannot do it at all', () => {
+    expect(sayWhy(choice({ hardnessHb: 450 }), CONTEXT, 'mm')).toMatch(/about 450 HB, is too hard/);
+    expect(sayWhy(choice({ specialForm: true, carbideInDrawer: false }), CONTEXT, 'mm')).toMatch(
+      /special form/,
+    );
+  });
+});
+
+describe('each reason', () => {
+  it('has a title and a whole sentence, whatever the job', () => {
+    for (const factor of CHOICE_FACTORS) {
+      expect(FACTOR_TITLES[factor].length).toBeGreaterThan(2);
+      expect(says(factor)).toMatch(/^[A-Z0-9].*\.$/);
+    }
+  });
+
+  it('reach: far below, below, and within carbide’s speeds; a shaper has strokes', () => {
+    expect(says('reach', { reachableMPerMin: 40 })).toMatch(/under half of the 120 m\/min.*crumbles\.$/);
+    expect(says('reach', { reachableMPerMin: 200 })).toMatch(/works from 120 m\/min in this metal\.$/);
+    expect(says('reach', {}, { strokes: true })).toMatch(/with this stroke \(1255 strokes\/min\)/);
+  });
+
+  it('follows what is so', () => {
+    expect(says('power')).toBe('Carbide’s cut asks for 0.60 kW of the 0.50 kW at the spindle.');
+    expect(says('power', {}, { powerUnknown: true })).toMatch(/power is left out/);
+    expect(says('stiffness', {}, { condition: 'rigid' })).toMatch(/^A rigid machine/);
+    expect(says('stiffness', {}, { condition: 'ordinary', light: true })).toMatch(/of light build/);
+    expect(says('hardness', { hardnessHb: 280 })).toMatch(/slowly/);
+    expect(says('hardness', { hardnessHb: 330 })).toMatch(/hardly/);
+    expect(says('hardness', { hardnessHb: 400 })).toMatch(/carbide is the edge/);
+    expect(says('bite')).toMatch(/^1 mm deep at 0\.15 mm\/rev:.*it gets that\.$/);
+    expect(says('bite', { depthMm: 0.1 })).toMatch(/or it rubs\.$/);
+    expect(says('interruption', { interruption: 2 })).toMatch(/^Heavy blows/);
+    expect(says('interruption', { interruption: 1 })).toMatch(/^Light blows/);
+    expect(says('form', { specialForm: true })).toMatch(/in minutes/);
+    expect(says('batch', { parts: 40 })).toMatch(/^40 parts/);
+    expect(says('cost')).toBe('A part costs about 5.20 with high speed steel and 3.60 with carbide.');
+    expect(says('finish', { finishRaUm: 0.8 })).toMatch(/sharp, honed edge/);
+    expect(says('finish', { finishRaUm: 0.8, reachableMPerMin: 200 })).toMatch(/leaves it bright/);
+    expect(says('hand-feed', { handFeed: true })).toMatch(/^Fed by hand/);
+    expect(says('chip', { chip: 'stringy' })).toMatch(/breaker works/);
+    expect(says('chip', { chip: 'stringy', breakerInRange: false })).toMatch(/too small/);
+    expect(says('drawer', { hssInDrawer: false })).toMatch(/^Carbide is in the drawer/);
+    expect(says('drawer', { carbideInDrawer: false })).toMatch(/^High speed steel is in/);
+    expect(says('drawer', { carbideInDrawer: false, hssInDrawer: false })).toMatch(/^Neither/);
+    expect(says('gummy', { gummy: true })).toMatch(/coated insert is not\.$/);
+    expect(says('gummy', { gummy: true, insert: 'aluminium-bearing-coating' })).toMatch(/wrong here/);
+    expect(says('gummy', { gummy: true, insert: 'polished-sharp-uncoated' })).toMatch(/likes\.$/);
+    expect(says('abrasive', { abrasive: true })).toMatch(/grind high speed steel away/);
+    expect(says('hot-alloy', { hotAlloy: true })).toMatch(/^Austenitic stainless stays strong/);
+  });
+
+  it('speaks inch where the shop does', () =>
+    expect(plain(sayFactor('reach', INPUTS, CONTEXT, 'inch'))).toMatch(/233 sfm on ⌀0\.709 in/));
+});
+
+describe('what would flip it', () => {
+  it('is said with the number that does, towards the other side', () => {
+    const found = sayFlips(choice({ stiffness: 0.5, hardnessHb: 225, powerNeededKw: 0.5 }), CONTEXT, 'mm');
+    const reach = found.find(({ factor }) => factor === 'reach')!;
+    expect(plain(reach.text)).toMatch(
+      /^A machine that reaches \d+ m\/min, \d+ rpm here, or larger work: carbide\.$/,
+    );
+    expect(found.every(({ text }) => text.endsWith(': carbide.'))).toBe(true);
+  });
+
+  it('from carbide it goes to high speed steel', () => {
+    const found = sayFlips(choice({ reachableMPerMin: 220, stiffness: 0.6, hardnessHb: 225 }), CONTEXT, 'mm');
+    expect(found.length).toBeGreaterThan(0);
+    expect(found.every(({ text }) => text.endsWith(': high speed steel.'))).toBe(true);
+  });
+
+  it('every factor has words both ways', () => {
+    for (const score of [1, -1])
+      for (const factor of CHOICE_FACTORS) {
+        const forced = {
+          ...choice(),
+          weighed: { ...choice().weighed, score },
+          flips: { factors: [factor], reachableMPerMin: null, hardnessHb: null, parts: null },
+        };
+        expect(sayFlips(forced, CONTEXT, 'mm')[0]!.text).toMatch(
+          score > 0 ? /: high speed steel\.$/ : /: carbide\.$/,
+        );
+      }
+  });
+});
+
+it('both schools speak, and measurement between them', () => {
+  const edge = (rakeDeg: number, edgeRadiusUm: number, nPerMm: number) => ({ rakeDeg, edgeRadiusUm, nPerMm });
+  const views = saySchools(
+    { inputs: INPUTS, costInputs: { firstGrindMin: 20, regrindMin: 4 } as never },
+    edge(12, 6, 260),
+    edge(-6, 40, 364),
+    'mm',
+  );
+  expect(views.map(({ title }) => title)).toEqual([
+    'High speed steel first',
+    'Inserts first',
+    'What measurement shows',
+  ]);
+  expect(plain(views[0]!.text)).toMatch(/71 m\/min is no speed.*20 minutes/);
+  expect(views[2]!.text).toMatch(/pushes 260 N.*364 N/);
+});
+
+it('money has three figures; every uncertain input has its name', () => {
+  expect([4.053, 12, 87.26, 240.4, 0].map(formatMoney)).toEqual(['4.05', '12', '87.3', '240', '0.00']);
+  expect(costWords('insertCost', 'ground-bit').title).toBe('An insert');
+  expect(costWords('insertCost', 'bought-cutter').title).toMatch(/cutter of carbide/);
+  expect(costWords('holderCost', 'bought-cutter').title).toBe('The holder');
+  expect(HANGS_ON.carbideLifeMin).toMatch(/carbide edge/);
+});

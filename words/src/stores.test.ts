@@ -1,0 +1,46 @@
+import { observationsOf, SUBSTANCES, TESTS } from '@pike-stone/core/identify';
+import { LEDGER_ACTS } from '@pike-stone/core/inventory';
+import { SEEN_WORDS, SUBSTANCE_WORDS, TEST_WORDS } from './identify';
+import { bathSteps, WELDED_CAUSES } from './rescue';
+import { ACT_WORDS, sayLeft } from './stores';
+
+const edges = { by: 'edges', lowAt: 4 } as const;
+const length = { by: 'length', regrindMm: 0.5, lowAt: 2 } as const;
+const plain = (text: string) => text.replace(/\u00a0/g, ' ');
+
+it('says what is left as inserts and edges, as length and regrinds', () => {
+  const left = (count: number, each: number | null = 4) =>
+    sayLeft(edges, { edges: count, lengthMm: 0, entries: 3 }, each, 'mm');
+  expect(left(23)).toBe('23 edges left: 5 inserts and 3 edges of one');
+  expect(left(4)).toBe('4 edges left: 1 insert');
+  expect(left(1)).toBe('1 edge left: 0 inserts and 1 edge of one');
+  expect(left(-2)).toBe('2 edges more were taken than counted in: count again');
+  expect(left(7, null)).toBe('7 edges');
+  const tally = { edges: 0, lengthMm: 12.4, entries: 1 };
+  expect(plain(sayLeft(length, tally, null, 'mm'))).toBe('12.4 mm left to grind away: 24 regrinds');
+  expect(plain(sayLeft(length, tally, null, 'inch'))).toBe('0.488 in left to grind away: 24 regrinds');
+  expect(sayLeft(length, { ...tally, entries: 0 }, null, 'mm')).toBe('Not counted yet');
+});
+
+it('every act, substance, test and observation has its words', () => {
+  for (const act of LEDGER_ACTS) expect(ACT_WORDS[act].length).toBeGreaterThan(3);
+  for (const substance of SUBSTANCES) expect(SUBSTANCE_WORDS[substance].length).toBeGreaterThan(5);
+  for (const test of TESTS) {
+    expect(TEST_WORDS[test].how).toMatch(/\.$/);
+    for (const seen of observationsOf(test)) expect(SEEN_WORDS[seen].length).toBeGreaterThan(3);
+  }
+  // What can hurt says so where it is done.
+  expect(TEST_WORDS.spark.caution).toMatch(/Face shield and respirator/);
+});
+
+it('the bath has its doses, its dangers at their steps, and water before lye', () => {
+  const steps = bathSteps('1.9 g', '0.25 l', '0.17 m³');
+  const at = (text: RegExp) =>
+    steps.findIndex((step) => text.test(`${step.title} ${step.text} ${step.cautions.join(' ')}`));
+  expect(at(/^Cold water first 0\.25 l/)).toBeLessThan(at(/Lye into water, never water into lye/));
+  expect(at(/goggles and a face shield/)).toBeLessThan(at(/^Cold water/));
+  expect(at(/no flame, no spark/)).toBe(0);
+  expect(at(/1\.9 g of sodium hydroxide/)).toBeGreaterThan(0);
+  expect(steps.at(-1)!.cautions.join(' ')).toMatch(/children/);
+  expect(WELDED_CAUSES.length).toBeGreaterThan(2);
+});
