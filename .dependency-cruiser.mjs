@@ -8,7 +8,21 @@ const MAY_USE = {
   app: ['core', 'words', 'contract'],
 };
 /** Rooms of the core from the ground up: each may use those before it. */
-const ROOMS = ['quantity', 'material', 'tool', 'machine', 'mechanics', 'setting', 'operation', 'plan', 'cost', 'inventory', 'identify', 'rescue', 'choose'];
+const ROOMS = [
+  'quantity',
+  'material',
+  'tool',
+  'machine',
+  'mechanics',
+  'setting',
+  'operation',
+  'plan',
+  'cost',
+  'inventory',
+  'identify',
+  'rescue',
+  'choose',
+];
 const TESTS = '\\.(test|fixture)\\.tsx?$|/fixture\\.ts$';
 
 const floor = (name) => ({

@@ -35,7 +35,7 @@ const cut = (machine, stock, tool, more) => {
 const bush = cut(1, 4, 1, { operation: 'turn', workDiameterMm: 60, stickOutMm: 70 });
 const frame = cut(3, 7, 17, { operation: 'mill-side', stickOutMm: 30 });
 const thread = cut(2, 1, 28, { operation: 'thread', workDiameterMm: 20, stickOutMm: 60 });
-const facing = cut(3, 7, 22, { operation: 'face-mill', stickOutMm: 40 });
+const railing = cut(1, 2, 1, { operation: 'turn', workDiameterMm: 32 });
 const shaft = cut(2, 1, 7, {
   operation: 'turn',
   workDiameterMm: 50,
@@ -78,14 +78,21 @@ const VIEWS = [
     theme: 'dark',
     units: 'inch',
   },
-  { name: 'flat-face', path: '/cut/area', before: `/cut?${facing}` },
+  { name: 'choose', path: '/cut/choose', before: `/cut?${railing}` },
+  { name: 'cost', path: '/cut/cost', before: `/cut?${shaft}` },
   { name: 'working', path: '/cut/working?of=speed', before: `/cut?${bush}` },
   { name: 'forecast', path: '/cut/forecast', before: `/cut?${shaft}` },
-  { name: 'forecast-wide', path: '/cut/forecast', before: `/cut?${shaft}`, size: WIDE },
   { name: 'to-size', path: '/cut/to-size', before: `/cut?${bush}` },
   { name: 'book', path: '/book' },
   { name: 'drawer-machine', path: `/drawer/machines/${demo(1, 1)}` },
-  { name: 'machine-reach', path: `/drawer/machines/${demo(1, 1)}/reach?metal=medium-carbon&d=60` },
+  {
+    name: 'identify',
+    path: '/drawer/identify',
+    touch: async (page) => {
+      await page.getByRole('radio', { name: 'Weakly drawn' }).click();
+      await page.getByRole('radio', { name: 'Matt grey' }).click();
+    },
+  },
   {
     name: 'true-speed',
     path: `/drawer/machines/${demo(1, 1)}/true-speed?step=4&way=pulses`,
@@ -100,14 +107,16 @@ const VIEWS = [
       await page.getByText('2 changes').scrollIntoViewIfNeeded();
     },
   },
-  {
-    name: 'speed-plate',
-    path: `/drawer/machines/${demo(1, 1)}/plate`,
-    touch: (page) =>
-      page.getByRole('img', { name: 'The plate as it will be printed' }).scrollIntoViewIfNeeded(),
-  },
   { name: 'cut-wide', path: `/cut?${shaft}`, size: WIDE },
-  { name: 'cut-wide-dark-inch', path: `/cut?${shaft}`, size: WIDE, theme: 'dark', units: 'inch' },
+  {
+    name: 'choose-wide-dark-inch',
+    path: '/cut/choose',
+    before: `/cut?${shaft}`,
+    size: WIDE,
+    theme: 'dark',
+    units: 'inch',
+  },
+  { name: 'drawer-wide', path: `/drawer?kind=tools&id=${demo(3, 1)}`, size: WIDE },
 ];
 
 async function photograph(

@@ -3,7 +3,7 @@ import * as z from 'zod';
 import { between, id, whole } from '../fields';
 
 /** What an entry of the ledger is about. */
-export const LEDGER_OF = ['tools', 'supplies', 'scrap'] as const;
+const LEDGER_OF = ['tools', 'supplies', 'scrap'] as const;
 
 /** An entry of the ledger: what was added to a tool, a box or the scrap, or taken from it. */
 export const ledgerBody = z

@@ -11,4 +11,3 @@ export const photoBody = z.object({
     .regex(/^\/9j\/[A-Za-z0-9+/]+={0,2}$/, 'Not a JPEG picture.')
     .or(z.literal('')),
 });
-export type PhotoBody = z.infer<typeof photoBody>;

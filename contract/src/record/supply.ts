@@ -47,4 +47,3 @@ export const supplyBody = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('stone'), ...anySupply }),
 ]);
 export type SupplyBody = z.infer<typeof supplyBody>;
-export type SupplyOf<K extends SupplyBody['kind']> = Extract<SupplyBody, { readonly kind: K }>;

@@ -12,7 +12,7 @@ const of = (
 ): Instrument => ({ name, features, resolutionMm, uExpandedMm, cost, minMm, maxMm });
 
 /** Instruments of a toolroom with typical uncertainties (k = 2), mm, and prices. */
-export const USUAL_INSTRUMENTS: readonly Instrument[] = [
+const USUAL_INSTRUMENTS: readonly Instrument[] = [
   of('Steel rule', ['outside', 'depth'], 0.5, 0.3, 8, 0, 1000),
   of('Caliper', ['outside', 'depth'], 0.01, 0.03, 35, 0, 150),
   of('Caliper, inside jaws', ['inside'], 0.01, 0.04, 35, 5, 150),

@@ -35,7 +35,7 @@ export interface Density {
 
 const CM3_PER_MM3 = 1e-3;
 /** Least and greatest density of anything a cutter is made of, with room: plastic is lighter. */
-export const BELIEVABLE_G_CM3 = { least: 2, most: 20 } as const;
+const BELIEVABLE_G_CM3 = { least: 2, most: 20 } as const;
 
 const relative = (what: string, value: number, u: number): number =>
   within(`uncertainty of ${what}`, u, 0, 1e6) / positive(what, value);

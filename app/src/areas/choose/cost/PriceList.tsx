@@ -13,7 +13,7 @@ const FROM_THE_CUT: readonly CostInput[] = [
   'carbideLifeMin',
   'breakProbability',
 ];
-export const isPrice = (input: CostInput): boolean => !FROM_THE_CUT.includes(input);
+const isPrice = (input: CostInput): boolean => !FROM_THE_CUT.includes(input);
 
 /** Every input of the cost with where it comes from; the prices are touched to put the shop's own. */
 export function PriceList({

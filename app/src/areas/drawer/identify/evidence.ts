@@ -19,7 +19,7 @@ export interface Weighed {
   readonly c: string;
   readonly inWaterG: string;
 }
-export const NOT_WEIGHED: Weighed = { kind: 'cylinder', massG: '', a: '', b: '', c: '', inWaterG: '' };
+const NOT_WEIGHED: Weighed = { kind: 'cylinder', massG: '', a: '', b: '', c: '', inWaterG: '' };
 
 interface EvidenceState {
   readonly seen: Observations;
