@@ -1,4 +1,5 @@
 // Cut plans computed on one core: every demo machine, metal and fitting tool, at many diameters.
+import { costSpread, USUAL_PRICES, usualSpread, type CostInputs } from '@pike-stone/core/choose';
 import { forecast, whatLimits } from '@pike-stone/core/forecast';
 import { cutPlan, DEFAULT_RULES, MACHINE_OPERATIONS, OPERATIONS, type CutSetup } from '@pike-stone/core';
 import { toSetup, type CutChoice } from '@pike-stone/contract';
@@ -55,6 +56,24 @@ function run(seconds: number, plan: (setup: CutSetup) => number): number {
   return plans;
 }
 
+/** The middle of a few runs of 100,000 trials of a cost, milliseconds. */
+function trialsMs(): number {
+  const fixed: CostInputs = {
+    ...USUAL_PRICES['ground-bit'],
+    breakProbability: 0.1,
+    hssCutMin: 6,
+    hssLifeMin: 60,
+    carbideCutMin: 3,
+    carbideLifeMin: 20,
+  };
+  const times = Array.from({ length: 5 }, () => {
+    const begun = performance.now();
+    costSpread(1, 100_000, fixed, usualSpread(fixed));
+    return performance.now() - begun;
+  });
+  return Math.round(times.sort((a, b) => a - b)[2]!);
+}
+
 run(1, PLAIN);
 const perSecond = Math.round(run(SECONDS, PLAIN) / SECONDS);
 run(1, whole);
@@ -62,6 +81,7 @@ console.log(
   JSON.stringify({
     setups: setups.length,
     perSecond,
+    trialsMs: trialsMs(),
     wholeUs: Number(((1e6 * SECONDS) / run(SECONDS, whole)).toFixed(1)),
   }),
 );

@@ -6,9 +6,11 @@ import { of } from '../operation/golden.fixture';
 import type { CutSetup } from '../operation/registry';
 import { DEFAULT_RULES } from '../plan/rules';
 import type { Tool } from '../tool/tool';
+import { tradeOf, USUAL_PRICES } from '../cost/usual-prices';
 import { edgePush } from './edge-push';
 import { hasChoice, jobChoice } from './job-choice';
 import { USUAL_WANTS, type JobWants } from './job-wants';
+import type { PricesOf } from './judged-tool';
 import { metalCharacter } from './metal-character';
 import { millAdvice } from './mill-advice';
 import { milledGroup } from './milled-group';
@@ -275,6 +277,33 @@ describe('the tools in order', () => {
       }),
       { numRuns: 60 },
     ));
+});
+
+describe('the cost of a job', () => {
+  const cut = setup({ machine: ORDINARY_LATHE, workDiameterMm: 40 });
+  const with_ = (pricesOf?: PricesOf) =>
+    jobChoice(cut, USUAL_WANTS, [{ body: KNIFE }, { body: INSERT }], DEFAULT_RULES, 'neither', pricesOf);
+
+  it('takes the bit by its own prices and the edge by those of its box', () => {
+    const usual = USUAL_PRICES['ground-bit'];
+    const { costInputs } = with_(({ material: edge }) =>
+      edge === 'hss' ? { ...usual, blankCost: 30 } : { ...usual, insertCost: 3, edges: 6, blankCost: 99 },
+    );
+    expect(costInputs).toMatchObject({ blankCost: 30, insertCost: 3, edges: 6 });
+    expect(with_().costInputs).toMatchObject({ blankCost: usual.blankCost, edges: usual.edges });
+  });
+
+  it('a dearer insert speaks for high speed steel', () => {
+    const dear = with_((tool) => ({ ...USUAL_PRICES[tradeOf(tool.kind)], insertCost: 400 }));
+    expect(dear.weighed.contributions.cost).toBeLessThan(with_().weighed.contributions.cost);
+  });
+
+  it('an edge breaks oftener where it is struck', () => {
+    const breaks = (more: Partial<CutSetup>) => choose({ ...cut, ...more }, both).costInputs.breakProbability;
+    expect(breaks({})).toBe(0.1);
+    expect(breaks({ interrupted: true })).toBe(0.2);
+    expect(breaks({ operation: 'shape', machine: SHAPER, workDiameterMm: 100 })).toBe(0.2);
+  });
 });
 
 describe('what the choice knows of metal and machine', () => {

@@ -1,5 +1,5 @@
 import { costPerPart, type CostInputs, type CostPerPart } from '../cost/cost-per-part';
-import { tradeOf, USUAL_PRICES, type Prices } from '../cost/usual-prices';
+import { tradeOf, USUAL_PRICES } from '../cost/usual-prices';
 import { material } from '../material/library';
 import { withOverride } from '../material/material';
 import { speedRange } from '../mechanics/speed-range';
@@ -15,7 +15,14 @@ import { SIZELESS } from '../tool/usual-tool';
 import type { ChoiceInputs, InsertKind } from './choice-inputs';
 import { flips, type Flips } from './flips';
 import type { JobWants } from './job-wants';
-import { costInputsOf, familyOf, judge, type EdgeFamily, type JudgedTool } from './judged-tool';
+import {
+  costInputsOf,
+  familyOf,
+  judge,
+  type EdgeFamily,
+  type JudgedTool,
+  type PricesOf,
+} from './judged-tool';
 import { metalCharacter } from './metal-character';
 import { stiffnessOf } from './stiffness';
 import { usualOfFamily } from './usual-of-family';
@@ -93,13 +100,13 @@ export function jobChoice<T extends { readonly body: Tool }>(
   tools: readonly T[],
   rules: ShopRules,
   school: ChoiceSchool = 'neither',
-  prices: Prices = USUAL_PRICES[tradeOf(setup.tool.kind)],
+  pricesOf: PricesOf = ({ kind }) => USUAL_PRICES[tradeOf(kind)],
 ): JobChoice<T> {
   const metal = withOverride(material(setup.stock.materialKey), setup.stock.own);
   const character = metalCharacter(metal, setup.firstPassOnSkin);
   const byFit = rankTools(setup, tools, rules)
     .map((one): RankedForJob<T> => {
-      const judged = one.rank === 2 ? null : judge(setup, one.item.body, wants, rules, prices);
+      const judged = one.rank === 2 ? null : judge(setup, one.item.body, wants, rules, pricesOf);
       const tooRough = isBeyond(judged?.raUm ?? 0, wants.finishRaUm);
       return { ...one, family: familyOf(one.item.body), judged, tooRough };
     })
@@ -108,7 +115,7 @@ export function jobChoice<T extends { readonly body: Tool }>(
     const own = byFit.find((one) => one.judged !== null && one.family === family);
     if (own?.judged) return { item: own.item, inDrawer: !own.item.body.dull, judged: own.judged };
     const usual = usualOfFamily(setup.tool, family, character.gummy);
-    const judged = judge(setup, usual, wants, rules, prices);
+    const judged = judge(setup, usual, wants, rules, pricesOf);
     return judged && { item: null, inDrawer: false, judged };
   };
   const [ofHss, ofCarbide] = [sideOf('hss'), sideOf('carbide')];
@@ -121,7 +128,13 @@ export function jobChoice<T extends { readonly body: Tool }>(
   const { plan, tool } = carbide.judged;
   const power = powerShare(carbide.judged.setup, plan);
   const noseRadiusMm = 'noseRadiusMm' in tool ? tool.noseRadiusMm : plan.depth.mm;
-  const costInputs = costInputsOf(setup, prices, hss.judged, carbide.judged);
+  const costInputs = costInputsOf(
+    setup,
+    pricesOf(hss.judged.tool),
+    pricesOf(carbide.judged.tool),
+    hss.judged,
+    carbide.judged,
+  );
   const cost = costPerPart(costInputs);
   const inputs: ChoiceInputs = {
     ...character,

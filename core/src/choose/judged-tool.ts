@@ -1,7 +1,7 @@
 import { costPerPart, type CostInputs } from '../cost/cost-per-part';
 import { usualBreaks, type Prices } from '../cost/usual-prices';
 import type { CutPlan } from '../operation/cut-plan';
-import type { CutSetup } from '../operation/registry';
+import { OPERATIONS, type CutSetup } from '../operation/registry';
 import { cutPlan } from '../plan/cut-plan';
 import { forecast } from '../plan/forecast';
 import { misfits } from '../plan/misfits';
@@ -36,15 +36,26 @@ const BELIEVED_MIN = { least: 2, most: 240 } as const;
 
 export const familyOf = (tool: Pick<Tool, 'material'>): EdgeFamily => toolMaterial(tool.material).family;
 
-/** What a cut costs with each family, when both do it alike. */
+/** What the prices of a tool are: they differ where the drawer knows what it was bought for. */
+export type PricesOf = (tool: Tool) => Prices;
+
+/** What a cut costs with each family: the bit by the prices of the one tool, the edge by those of the other. */
 export const costInputsOf = (
-  { machine, interrupted }: CutSetup,
-  prices: Prices,
+  { machine, interrupted, operation }: CutSetup,
+  bit: Prices,
+  edge: Prices,
   hss: Pick<JudgedTool, 'cutMin' | 'lifeMin'>,
   carbide: Pick<JudgedTool, 'cutMin' | 'lifeMin'>,
 ): CostInputs => ({
-  ...prices,
-  breakProbability: usualBreaks(machine.condition, interrupted),
+  ...bit,
+  insertCost: edge.insertCost,
+  edges: edge.edges,
+  extraEdgesLost: edge.extraEdgesLost,
+  holderCost: edge.holderCost,
+  holderEdgeLives: edge.holderEdgeLives,
+  indexMin: edge.indexMin,
+  // A shaper's tool strikes the work at every stroke.
+  breakProbability: usualBreaks(machine.condition, interrupted || OPERATIONS[operation].turns === 'stroke'),
   hssCutMin: hss.cutMin,
   hssLifeMin: hss.lifeMin,
   carbideCutMin: carbide.cutMin,
@@ -57,7 +68,7 @@ export function judge(
   tool: Tool,
   wants: Pick<JobWants, 'passes'>,
   rules: ShopRules,
-  prices: Prices,
+  pricesOf: PricesOf,
 ): JudgedTool | null {
   const setup: CutSetup = { ...job, tool, rpmByHand: null, feedByHand: null };
   if (misfits(setup).length > 0) return null;
@@ -71,7 +82,8 @@ export function judge(
     BELIEVED_MIN.most,
   );
   const alike = { cutMin, lifeMin };
-  const cost = costPerPart(costInputsOf(setup, prices, alike, alike));
+  const prices = pricesOf(tool);
+  const cost = costPerPart(costInputsOf(setup, prices, prices, alike, alike));
   return {
     tool,
     family,

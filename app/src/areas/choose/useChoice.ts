@@ -2,6 +2,7 @@ import { OPERATIONS } from '@pike-stone/core';
 import type { ChoiceContext } from '@pike-stone/words/choosing';
 import { EDGE_NAMES } from '@pike-stone/words/picking';
 import { useMemo } from 'react';
+import { useRecords } from '../../data/records';
 import { useRules } from '../../data/rules';
 import { useCut, type SetUp } from '../cut/useCut';
 import { useWants } from './job-wants';
@@ -14,7 +15,11 @@ export function useChoice() {
   const { rules } = useRules();
   const setUp: SetUp | null = found.cut ?? found.refused;
   const { tools } = found.drawer;
-  const chosen = useMemo(() => setUp && weighJob(setUp, tools, wants, rules), [setUp, tools, wants, rules]);
+  const { records: supplies } = useRecords('supplies');
+  const chosen = useMemo(
+    () => setUp && weighJob(setUp, tools, supplies, wants, rules),
+    [setUp, tools, supplies, wants, rules],
+  );
   const context = useMemo(() => (chosen && setUp ? contextOf(chosen, setUp) : null), [chosen, setUp]);
   return { ...found, setUp, wants, chosen, context };
 }

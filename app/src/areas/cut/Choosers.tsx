@@ -15,7 +15,7 @@ import { useRouter } from 'expo-router';
 import { Fragment } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Metals } from '../../data/metals';
-import type { Shown } from '../../data/records';
+import { useRecords, type Shown } from '../../data/records';
 import { useRules } from '../../data/rules';
 import { Button } from '../../kit/Button';
 import { Choice, Tick } from '../../kit/Choice';
@@ -81,12 +81,13 @@ export function Choosers({ what, cut, drawer, metals, onClose }: ChooserProps) {
   const router = useRouter();
   const { rules } = useRules();
   const { wants } = useWants();
+  const { records: supplies } = useRecords('supplies');
   if (what === 'conditions') return <Conditions cut={cut} onClose={onClose} />;
   const { choice, setup } = cut;
   const { takeStock, takeTool } = useQuick.getState();
   const better = what === 'tool' && hasChoice(setup.operation);
   const ranked =
-    (better && weighJob(cut, drawer.tools, wants, rules)?.ranked)
+    (better && weighJob(cut, drawer.tools, supplies, wants, rules)?.ranked)
     || rankTools(setup, open(drawer.tools), cut.rules);
   const has = (operation: OperationKey) => open(drawer.tools).some(fits(operation));
   const addTool = () => {

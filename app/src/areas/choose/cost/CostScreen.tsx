@@ -24,7 +24,7 @@ import { useCostSpread } from '../../../workers/cost-work';
 import type { CostAnswer } from '../../../workers/cost-question';
 import { NoCut } from '../../cut/NoCut';
 import { useChoice } from '../useChoice';
-import type { Chosen } from '../weigh-job';
+import { pricesOf, type Chosen } from '../weigh-job';
 import { CostChart } from './CostChart';
 import { PriceList } from './PriceList';
 import { PricePanel } from './PricePanel';
@@ -49,6 +49,12 @@ function CostPage({ chosen, machine, parts }: { chosen: Chosen; machine: string;
   const { costInputs } = chosen;
   const trade = tradeOf(chosen.hss.judged.tool.kind);
   const own = useMemo(() => rules?.prices?.[trade] ?? {}, [rules, trade]);
+  const known = pricesOf(chosen.hss.judged.tool.kind, rules);
+  const fromDrawer = Object.fromEntries(
+    (Object.keys(known) as (keyof typeof known)[])
+      .filter((name) => known[name] !== costInputs[name])
+      .map((name) => [name, costInputs[name]]),
+  );
   const question = useMemo(
     () => ({ seed: SEED, trials: TRIALS, fixed: costInputs, uncertain: usualSpread(costInputs) }),
     [costInputs],
@@ -69,7 +75,13 @@ function CostPage({ chosen, machine, parts }: { chosen: Chosen; machine: string;
           <Words role="heading" style={styles.head}>
             Reckoned with
           </Words>
-          <PriceList inputs={costInputs} trade={trade} own={own} onTouch={setTouched} />
+          <PriceList
+            inputs={costInputs}
+            trade={trade}
+            own={own}
+            fromDrawer={fromDrawer}
+            onTouch={setTouched}
+          />
         </Sheet>
       }
     >

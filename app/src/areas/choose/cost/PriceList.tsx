@@ -20,12 +20,15 @@ export function PriceList({
   inputs,
   trade,
   own,
+  fromDrawer,
   onTouch,
 }: {
   inputs: CostInputs;
   trade: EdgeTrade;
   /** Prices that the shop has put in place of the typical ones. */
   own: Readonly<Record<string, number>>;
+  /** Prices that a tool or its box brings along. */
+  fromDrawer: Readonly<Record<string, number>>;
   onTouch: (input: CostInput) => void;
 }) {
   return (
@@ -36,9 +39,11 @@ export function PriceList({
           ? input === 'breakProbability'
             ? 'typical of this machine’s condition, doubled by blows'
             : 'from the planned cut'
-          : input in own
-            ? 'the shop’s own'
-            : 'typical';
+          : input in fromDrawer
+            ? 'from the drawer'
+            : input in own
+              ? 'the shop’s own'
+              : 'typical';
         const value = (
           <Words role="figure">{`${significant(inputs[input], 3)}${unit ? ` ${unit}` : ''}`}</Words>
         );
