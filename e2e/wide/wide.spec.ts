@@ -1,4 +1,4 @@
-import { bushCut, DEMO } from '../fixtures/demo';
+import { bushCut } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
 
 test('sketch, answer and working stand side by side', async ({ page }) => {
@@ -84,14 +84,14 @@ test('everything on Cut is reached by Tab, and the focus shows', async ({ page }
 });
 
 test('Back goes where one came from', async ({ page }) => {
-  await page.goto('/book');
-  await page
-    .getByRole('button', { name: /^Turn Pump bush bronze/ })
-    .first()
-    .click();
-  await expect(page).toHaveURL(new RegExp(`/book/${DEMO.cut.bush}`));
+  await page.goto('/drawer?kind=machines');
+  await page.getByRole('button', { name: /^Bay lathe/ }).click();
+  await page.getByRole('button', { name: /^Good for/ }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'What it is good for' })).toBeVisible();
   await page.goBack();
-  await expect(page.getByRole('heading', { name: 'Book', exact: true })).toBeVisible();
+  // The list, and what was open beside it.
+  await expect(page.getByRole('heading', { level: 1, name: 'Drawer' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Bay lathe' })).toBeVisible();
 });
 
 test('the drawer stands beside what is open in it; its filters stay in the address', async ({ page }) => {
@@ -109,4 +109,23 @@ test('the drawer stands beside what is open in it; its filters stay in the addre
   await expect(page.getByRole('radio', { name: 'Milling' })).toBeChecked();
   await expect(page.getByRole('heading', { name: 'HSS slot drill 10' })).toBeVisible();
   expect(await page.getByRole('heading', { level: 1 }).count()).toBe(1);
+  // What is kept stays open beside the list, and begins anew from there.
+  await page.getByRole('button', { name: 'Kept', exact: true }).click();
+  await page.getByRole('textbox', { name: 'Where it lives' }).fill('Rack 7');
+  await page.getByRole('button', { name: 'Keep the change' }).click();
+  await expect(page.getByText('HSS slot drill 10 is in the drawer.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Put everything back as it was' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Kept', exact: true }).click();
+  await expect(page.getByRole('textbox', { name: 'Where it lives' })).toHaveValue('Rack 7');
+});
+
+test('the book stands beside the cut that is open in it', async ({ page }) => {
+  await page.goto('/book');
+  await page.getByRole('button', { name: /^Turn Sheave casting/ }).click();
+  await expect(page.getByRole('heading', { name: 'Turn Sheave casting' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Turn Pump bush bronze/ })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Find' }).fill('sheave');
+  await expect(page.getByRole('button', { name: /^Turn Pump bush bronze/ })).toBeHidden();
+  await expect(page).toHaveURL(/q=sheave/);
+  await expect(page.getByRole('heading', { name: 'Turn Sheave casting' })).toBeVisible();
 });

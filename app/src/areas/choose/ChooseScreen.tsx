@@ -1,32 +1,11 @@
-import {
-  CHOICE_FACTORS,
-  edgePush,
-  hasChoice,
-  measuredWith,
-  millAdvice,
-  type ChoiceFactor,
-} from '@pike-stone/core/choose';
-import { isDoneWith } from '@pike-stone/core';
-import { DEFER, formatLength, joined, operationName } from '@pike-stone/words';
-import {
-  FACTOR_TITLES,
-  formatMoney,
-  sayFactor,
-  sayFlips,
-  sayMeasure,
-  sayMill,
-  saySchools,
-  sayToGet,
-  sayVerdict,
-  sayWhy,
-  type ChoiceContext,
-} from '@pike-stone/words/choosing';
+import { hasChoice } from '@pike-stone/core/choose';
+import { operationName } from '@pike-stone/words';
+import { formatMoney, sayFlips, sayVerdict, sayWhy, type ChoiceContext } from '@pike-stone/words/choosing';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { backOr } from '../../kit/back';
-import { Balance } from '../../kit/Balance';
 import { Button } from '../../kit/Button';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
@@ -40,16 +19,12 @@ import type { SetUp } from '../cut/useCut';
 import { JobSentence, type JobWord } from './JobSentence';
 import { useWants } from './job-wants';
 import { Likelihood } from './Likelihood';
-import { Ranking } from './Ranking';
+import { Reasons } from './Reasons';
 import { useChoice } from './useChoice';
 import type { Chosen } from './weigh-job';
 import { WantsPanel } from './WantsPanel';
 import { Window } from './Window';
 
-/** The heaviest bar fills its half of the balance, when it weighs this much. */
-const HEAVY = 1;
-/** Factors that say next to nothing are left out. */
-const LEAST_WEIGHT = 0.05;
 /** Longer lists of what would flip it are not read. */
 const MOST_FLIPS = 5;
 
@@ -174,138 +149,9 @@ function FlipList({ chosen, context }: { chosen: Chosen; context: ChoiceContext 
   );
 }
 
-/** Reasons, the tools in order, the milling cutter and the schools. */
-function Reasons({
-  chosen,
-  context,
-  toleranceMm,
-  onTake,
-}: {
-  chosen: Chosen;
-  context: ChoiceContext;
-  toleranceMm: number;
-  onTake: (toolId: string) => void;
-}) {
-  const units = useUnits();
-  const router = useRouter();
-  const { weighed, inputs, pick } = chosen;
-  const [opened, setOpened] = useState<string | null>(weighed.topReasons[0] ?? null);
-  const weight = (factor: ChoiceFactor) => weighed.contributions[factor];
-  const reasons = CHOICE_FACTORS.filter((factor) => Math.abs(weight(factor)) >= LEAST_WEIGHT)
-    .sort((a, b) => Math.abs(weight(b)) - Math.abs(weight(a)))
-    .map((factor) => ({
-      key: factor,
-      title: FACTOR_TITLES[factor],
-      weight: weight(factor),
-      text: sayFactor(factor, inputs, context, units),
-    }));
-  const { setup: millSetup, plan: millPlan, tool } = pick?.judged ?? chosen.hss.judged;
-  const mill =
-    isDoneWith(millSetup, 'end-mill') && tool.kind === 'end-mill'
-      ? sayMill(millAdvice(millSetup, millPlan), millPlan, tool.teeth, units)
-      : null;
-  const push = (side: Chosen['hss']) => edgePush(side.judged, inputs.feedMm);
-  const { plan: hssPlan } = chosen.hss.judged;
-  const toGet = (['hss', 'carbide'] as const).filter((family) => chosen[family].item === null);
-  return (
-    <>
-      <Sheet>
-        <Words role="heading" style={styles.head}>
-          Reasons
-        </Words>
-        <Balance
-          left="HSS"
-          right="Carbide"
-          reasons={
-            weighed.leaning === 0
-              ? reasons
-              : [
-                  ...reasons,
-                  {
-                    key: 'leaning',
-                    title: 'Your school',
-                    weight: weighed.leaning,
-                    text: 'The shop leans this way: changed in Settings.',
-                  },
-                ]
-          }
-          most={Math.max(HEAVY, ...reasons.map((one) => Math.abs(one.weight)))}
-          opened={opened}
-          onOpen={setOpened}
-        />
-      </Sheet>
-      <Sheet>
-        <Words role="heading" style={styles.head}>
-          From the drawer
-        </Words>
-        <Ranking ranked={chosen.ranked} pickId={pick?.item.id ?? null} units={units} onTake={onTake} />
-        {chosen.ranked.length === 0 && (
-          <Words style={styles.pad}>No tool in the drawer is of the kind for this cut.</Words>
-        )}
-        {toGet.map((family) => (
-          <Words key={family} style={styles.pad}>
-            {sayToGet(chosen, family, units)}
-          </Words>
-        ))}
-      </Sheet>
-      {mill && (
-        <Sheet>
-          <View style={styles.group}>
-            <Words role="heading">Of the milling cutter, in the order that matters</Words>
-            {mill.map(({ title, text, fault }) => (
-              <View key={title}>
-                <Words>
-                  <Words role="strong">{title}: </Words>
-                  {text}
-                </Words>
-                {fault && <Words role="fault">{`Look at this first: ${fault}.`}</Words>}
-              </View>
-            ))}
-            <Button
-              label="Face mill, fly cutter or end mill for an area"
-              onPress={() => router.push('/cut/area')}
-            />
-          </View>
-        </Sheet>
-      )}
-      <Sheet>
-        <View style={styles.group}>
-          <Words role="heading">{`To measure ${joined(formatLength(toleranceMm, units))}`}</Words>
-          <Words>
-            {sayMeasure(
-              measuredWith(
-                chosen.hss.judged.setup.operation,
-                hssPlan.depth.afterDiameterMm ?? hssPlan.diameterMm,
-                toleranceMm,
-              ),
-              units,
-            )}
-          </Words>
-        </View>
-      </Sheet>
-      <Sheet>
-        <View style={styles.group}>
-          <Words role="heading">Both schools</Words>
-          {saySchools(chosen, push(chosen.hss), push(chosen.carbide), units).map(({ title, text }) => (
-            <View key={title}>
-              <Words role="strong">{title}</Words>
-              <Words>{text}</Words>
-            </View>
-          ))}
-          <Words role="note">
-            Neither is preferred here; a shop that leans one way says so in Settings, and it counts 0.7.
-          </Words>
-          <Words role="note">{DEFER}</Words>
-        </View>
-      </Sheet>
-    </>
-  );
-}
-
 const styles = StyleSheet.create({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close },
-  head: { paddingHorizontal: SPACE.edge, paddingTop: SPACE.near },
   answer: { paddingHorizontal: SPACE.edge, paddingTop: SPACE.near, gap: SPACE.hair },
   group: { padding: SPACE.edge, gap: SPACE.close },
 });

@@ -58,15 +58,18 @@ export function Item<K extends DrawerKind>({ kind, id, type, from, edge, inPane 
   const { records, loading, error } = useRecords(kind);
   const { fresh } = specOf(kind);
   const record = records.find((one) => one.id === id) ?? null;
+  // A form that was kept and stays open beside its list begins anew from what was kept.
+  const [kept, setKept] = useState(0);
   if (id !== 'new')
     return record ? (
       <ItemForm
-        key={changedElsewhere(record.body)}
+        key={`${kept} ${changedElsewhere(record.body)}`}
         kind={kind}
         record={record}
         body={record.body}
         draftKey={`${kind}/${id}`}
         inPane={inPane}
+        onKept={() => setKept((times) => times + 1)}
       />
     ) : loading || error ? (
       <Loading error={error} />
@@ -81,7 +84,7 @@ export function Item<K extends DrawerKind>({ kind, id, type, from, edge, inPane 
       record={null}
       body={
         model
-          ? { ...model, name: `${model.name}, copy`.slice(0, 60) }
+          ? { ...model, name: `${model.name}, copy`.slice(0, 60), photo: undefined }
           : withEdge((fresh.find((one) => one.type === type) ?? fresh[0]!).body, edge)
       }
       draftKey={`${kind}/new/${from ?? type ?? edge ?? ''}`}
@@ -105,9 +108,18 @@ interface ItemFormProps<K extends DrawerKind> {
   readonly body: Body<K>;
   readonly draftKey: string;
   readonly inPane?: boolean;
+  /** Called when it was kept and stays open. */
+  readonly onKept?: () => void;
 }
 
-function ItemForm<K extends DrawerKind>({ kind, record, body, draftKey, inPane = false }: ItemFormProps<K>) {
+function ItemForm<K extends DrawerKind>({
+  kind,
+  record,
+  body,
+  draftKey,
+  inPane = false,
+  onKept,
+}: ItemFormProps<K>) {
   const router = useRouter();
   const units = useUnits();
   const say = useUndo((state) => state.say);
@@ -145,7 +157,8 @@ function ItemForm<K extends DrawerKind>({ kind, record, body, draftKey, inPane =
     if (changed) keep(draftKey, { version: opened.version, raw });
   }, [changed, draftKey, keep, opened, raw]);
   const leave = () => {
-    if (!inPane) backOr(router, `/drawer?kind=${kind}`);
+    if (inPane) onKept?.();
+    else backOr(router, `/drawer?kind=${kind}`);
   };
 
   const write = async (next: Body<K>) => {
