@@ -23,7 +23,7 @@ import type { EditDimensionProps } from './EditDimension';
 import { DepthResult, Results, SpeedLadder, useWarnings, Warnings } from './Results';
 import { Sentence, type Chooser } from './Sentence';
 import { CutSketch } from './sketch/CutSketch';
-import type { DimensionKey } from './sketch/dimensions';
+import type { DimensionKey } from './sketch/cut-mark';
 import { useCut, type Cut } from './useCut';
 
 /**

@@ -4,7 +4,7 @@ import { Keypad } from '../../kit/Keypad';
 import { OPERATION_WORDS, type SizeLimits } from '@pike-stone/words';
 import { refusals } from '@pike-stone/words/misfit';
 import { useUnits } from '../../data/preferences';
-import type { DimensionKey } from './sketch/dimensions';
+import type { DimensionKey } from './sketch/cut-mark';
 import { EditOther } from './EditOther';
 import type { Editing } from './useCut';
 

@@ -8,7 +8,7 @@ import { Caution } from '../../kit/Caution';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import { Sentence, type Chooser } from './Sentence';
-import type { DimensionKey } from './sketch/dimensions';
+import type { DimensionKey } from './sketch/cut-mark';
 import type { RefusedCut } from './useCut';
 
 interface Remedy {

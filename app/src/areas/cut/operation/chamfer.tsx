@@ -3,7 +3,7 @@ import type { OperationSketch } from '../sketch/drawing';
 import { chamferDeg } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { Path } from 'react-native-svg';
-import { DimensionLine } from '../sketch/dimensions';
+import { DimensionLine } from '../../../kit/drawing/dimensions';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { along, PieceArt, pieceMarks, pieceOf } from '../sketch/lathe-piece';
 import { feedMark } from '../sketch/feed-mark';

@@ -4,7 +4,7 @@ import type { OperationSketch } from '../sketch/drawing';
 import { drillPoint } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { G, Path, Rect } from 'react-native-svg';
-import { DimensionLine } from '../sketch/dimensions';
+import { DimensionLine } from '../../../kit/drawing/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 import { FeedArrow } from '../sketch/FeedArrow';

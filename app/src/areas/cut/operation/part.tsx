@@ -5,7 +5,7 @@ import type { OperationSketch } from '../sketch/drawing';
 import { bladeWidthMm } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { G, Path } from 'react-native-svg';
-import { DimensionLine } from '../sketch/dimensions';
+import { DimensionLine } from '../../../kit/drawing/dimensions';
 import { type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 import { FeedArrow } from '../sketch/FeedArrow';

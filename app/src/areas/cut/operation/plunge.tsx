@@ -2,7 +2,7 @@ import type { EndMill } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { formatLength, joined } from '@pike-stone/words';
 import { G, Path, Rect } from 'react-native-svg';
-import { arrowHead } from '../sketch/dimensions';
+import { arrowHead } from '../../../kit/drawing/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 import { hangingOf, Collet, Sizes, sizesOf } from '../sketch/hanging';

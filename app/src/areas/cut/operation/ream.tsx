@@ -2,7 +2,7 @@ import type { Reamer } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { formatLength, joined } from '@pike-stone/words';
 import { G, Path } from 'react-native-svg';
-import { DimensionLine } from '../sketch/dimensions';
+import { DimensionLine } from '../../../kit/drawing/dimensions';
 import type { Drawing, SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 import { FeedArrow } from '../sketch/FeedArrow';

@@ -3,7 +3,7 @@ import type { OperationSketch } from '../sketch/drawing';
 import { strokeLength } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { G, Line, Path, Rect } from 'react-native-svg';
-import { arrowHead, DimensionLine } from '../sketch/dimensions';
+import { arrowHead, DimensionLine } from '../../../kit/drawing/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 import { SideNote } from '../sketch/SideNote';

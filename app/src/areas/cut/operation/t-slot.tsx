@@ -3,7 +3,7 @@ import type { TSlotCutter } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { formatLength, joined } from '@pike-stone/words';
 import { G, Path, Rect } from 'react-native-svg';
-import { DimensionLine } from '../sketch/dimensions';
+import { DimensionLine } from '../../../kit/drawing/dimensions';
 import { hatch, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';
 

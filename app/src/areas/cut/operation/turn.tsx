@@ -3,7 +3,7 @@ import type { TurningTool } from '@pike-stone/core';
 import type { OperationSketch } from '../sketch/drawing';
 import { formatLength, joined } from '@pike-stone/words';
 import { G, Line, Path, Rect } from 'react-native-svg';
-import { arrowHead, DimensionLine } from '../sketch/dimensions';
+import { arrowHead, DimensionLine } from '../../../kit/drawing/dimensions';
 import { SpindleCentre } from '../sketch/SpindleCentre';
 import { breakLine, toolOutline, type Drawing, type SketchInput } from '../sketch/drawing';
 import { feedMark } from '../sketch/feed-mark';

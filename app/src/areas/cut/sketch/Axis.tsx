@@ -1,5 +1,5 @@
 import { Line } from 'react-native-svg';
-import type { Pen } from './dimensions';
+import type { Pen } from '../../../kit/drawing/dimensions';
 
 /** An axis, long and short dashes in turn: along `y`, or up and down at `x`. */
 export function Axis({

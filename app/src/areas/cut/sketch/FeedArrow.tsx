@@ -1,5 +1,5 @@
 import { Path } from 'react-native-svg';
-import { arrowHead, type Pen } from './dimensions';
+import { arrowHead, type Pen } from '../../../kit/drawing/dimensions';
 
 type Place = readonly [x: number, y: number];
 

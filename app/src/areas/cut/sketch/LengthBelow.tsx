@@ -1,5 +1,5 @@
 import { Path } from 'react-native-svg';
-import { DimensionLine, type Pen } from './dimensions';
+import { DimensionLine, type Pen } from '../../../kit/drawing/dimensions';
 
 /** A length along a bar, drawn below it with extension lines from its outline at `edge`. */
 export function LengthBelow({

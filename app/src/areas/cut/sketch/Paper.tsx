@@ -1,10 +1,8 @@
 import type { CutPlan, CutSetup } from '@pike-stone/core';
 import type { UnitSystem } from '@pike-stone/words';
-import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
-import Svg from 'react-native-svg';
-import { themed, useColours } from '../../../theme/theme';
-import { DimensionFigure, type DimensionKey } from './dimensions';
+import { useColours } from '../../../theme/theme';
+import { TouchPaper } from '../../../kit/drawing/TouchPaper';
+import type { DimensionKey } from './cut-mark';
 import type { OperationSketch } from './drawing';
 
 export interface CutSketchProps {
@@ -15,7 +13,7 @@ export interface CutSketchProps {
   readonly onTouch: (key: DimensionKey) => void;
 }
 
-/** The sheet that a sketch is drawn on, with its figures above the drawing so that they can be touched. */
+/** The sheet that the sketch of an operation is drawn on. */
 export function Paper({
   setup,
   plan,
@@ -24,37 +22,12 @@ export function Paper({
   onTouch,
   sketch,
 }: CutSketchProps & { sketch: OperationSketch }) {
-  const styles = useStyles();
-  const colours = useColours();
-  const [width, setWidth] = useState(0);
-  const drawing = width > 0 ? sketch.draw({ setup, plan, units, width, height, pen: colours }) : null;
+  const pen = useColours();
   return (
-    <View style={[styles.paper, { height }]} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
-      {drawing && (
-        <>
-          <View role="img" aria-label={drawing.says} style={styles.art}>
-            <Svg width={width} height={height}>
-              {drawing.art}
-            </Svg>
-          </View>
-          {drawing.marks.map((mark) => (
-            <DimensionFigure key={mark.key} mark={mark} onPress={() => onTouch(mark.key)} />
-          ))}
-        </>
-      )}
-    </View>
+    <TouchPaper
+      height={height}
+      draw={(width) => sketch.draw({ setup, plan, units, width, height, pen })}
+      onTouch={({ key }) => onTouch(key)}
+    />
   );
 }
-
-const useStyles = themed((c) =>
-  StyleSheet.create({
-    paper: {
-      backgroundColor: c.sheet,
-      borderTopWidth: 1,
-      borderBottomWidth: 1,
-      borderColor: c.line,
-      overflow: 'hidden',
-    },
-    art: { ...StyleSheet.absoluteFill, pointerEvents: 'none' },
-  }),
-);

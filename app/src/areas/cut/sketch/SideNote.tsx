@@ -1,6 +1,6 @@
 import { Text as SvgText } from 'react-native-svg';
 import { FONT } from '../../../theme/type';
-import type { Pen } from './dimensions';
+import type { Pen } from '../../../kit/drawing/dimensions';
 
 /** A quiet line of words on a sketch that cannot be touched, such as "blade 2 mm". */
 export function SideNote({

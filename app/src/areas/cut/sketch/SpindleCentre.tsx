@@ -1,5 +1,5 @@
 import { G, Path } from 'react-native-svg';
-import type { Pen } from './dimensions';
+import type { Pen } from '../../../kit/drawing/dimensions';
 
 /** Face plate, the spindle's centre and the dog that drives the work. */
 export function SpindleCentre({ x, cy, half, pen }: { x: number; cy: number; half: number; pen: Pen }) {

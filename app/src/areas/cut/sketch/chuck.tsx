@@ -1,5 +1,5 @@
 import { G, Path, Rect } from 'react-native-svg';
-import type { Pen } from './dimensions';
+import type { Pen } from '../../../kit/drawing/dimensions';
 import { hatch } from './drawing';
 
 /** Origin of a bar seen from above: below the figures at the top and right of the shortest jaws, px. */

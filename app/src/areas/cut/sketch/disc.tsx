@@ -1,7 +1,7 @@
 import type { FormCutter, SlittingSaw } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { Circle, G, Line, Path } from 'react-native-svg';
-import { arrowHead, DimensionLine } from './dimensions';
+import { arrowHead, DimensionLine } from '../../../kit/drawing/dimensions';
 import { hatch, type Drawing, type SketchInput } from './drawing';
 import { feedMark } from './feed-mark';
 import { SideNote } from './SideNote';

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import { DEG, type CutPlan, type CutSetup, type OperationKey, type Tool } from '@pike-stone/core';
 import type { UnitSystem } from '@pike-stone/words';
-import type { DimensionMark, Pen } from './dimensions';
+import type { Pen } from '../../../kit/drawing/dimensions';
+import type { CutMark } from './cut-mark';
 
 /** Input of a sketch: the cut, the size of the paper and the colours. */
 export interface SketchInput<T extends Tool = Tool> {
@@ -16,7 +17,7 @@ export interface SketchInput<T extends Tool = Tool> {
 /** A drawing and the figures to touch on it. */
 export interface Drawing {
   readonly art: ReactNode;
-  readonly marks: readonly DimensionMark[];
+  readonly marks: readonly CutMark[];
   readonly says: string;
 }
 

@@ -4,7 +4,7 @@ import { TOOLS } from '@pike-stone/core/fixture';
 import { cutOf, LATHE, MILL } from '../cut.fixture';
 import { MORE_SKETCHES } from '../operation/more-sketches';
 import { USUAL_SKETCHES } from '../operation/usual-sketches';
-import type { DimensionKey } from './dimensions';
+import type { DimensionKey } from './cut-mark';
 import { sketchIn } from './drawing';
 
 const sketchOf = (operation: OperationKey) =>

@@ -1,15 +1,10 @@
 import { feedPer } from '@pike-stone/core';
 import { formatFeedPerTurn, formatFeedRate, joined } from '@pike-stone/words';
-import { type DimensionMark } from './dimensions';
+import type { CutMark } from './cut-mark';
 import { type SketchInput } from './drawing';
 
 /** The feed figure beside its arrow. */
-export function feedMark(
-  input: SketchInput,
-  x: number,
-  y: number,
-  anchor: DimensionMark['anchor'],
-): DimensionMark {
+export function feedMark(input: SketchInput, x: number, y: number, anchor: CutMark['anchor']): CutMark {
   const { plan, units } = input;
   if (plan.feed.setting.how === 'strokes')
     return {

@@ -3,7 +3,8 @@ import type { RotatingTool } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import type { ReactNode } from 'react';
 import { G, Path } from 'react-native-svg';
-import { DimensionLine, type DimensionMark } from './dimensions';
+import { DimensionLine } from '../../../kit/drawing/dimensions';
+import type { CutMark } from './cut-mark';
 import { hatch, type SketchInput } from './drawing';
 
 const TIP_ROOM = 72;
@@ -84,7 +85,7 @@ export function Sizes({
   );
 }
 
-export function sizesOf(input: SketchInput<RotatingTool>, at: Hanging, edge: number): DimensionMark[] {
+export function sizesOf(input: SketchInput<RotatingTool>, at: Hanging, edge: number): CutMark[] {
   const { setup, plan, units, width } = input;
   const [d, ap] = [formatLength(setup.tool.diameterMm, units), formatLength(plan.depth.mm, units)];
   return [

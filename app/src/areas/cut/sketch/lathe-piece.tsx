@@ -3,7 +3,8 @@ import { Axis } from './Axis';
 import { formatLength, joined } from '@pike-stone/words';
 import type { ReactNode } from 'react';
 import { G, Path, Rect } from 'react-native-svg';
-import { DimensionLine, type DimensionMark } from './dimensions';
+import { DimensionLine } from '../../../kit/drawing/dimensions';
+import type { CutMark } from './cut-mark';
 import { breakLine, type SketchInput } from './drawing';
 import { SpindleCentre } from './SpindleCentre';
 
@@ -123,7 +124,7 @@ export function PieceArt({
 }
 
 /** Diameter at the free end, stick-out above. */
-export function pieceMarks(input: SketchInput, piece: Piece, after = 'out'): DimensionMark[] {
+export function pieceMarks(input: SketchInput, piece: Piece, after = 'out'): CutMark[] {
   const { setup, units, width } = input;
   const d = formatLength(setup.workDiameterMm, units);
   const out = formatLength(setup.stickOutMm, units);

@@ -2,7 +2,8 @@ import { Axis } from './Axis';
 import type { EndMill, FaceMill } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { Circle, G, Path, Rect } from 'react-native-svg';
-import { arrowHead, DimensionLine, type DimensionMark } from './dimensions';
+import { arrowHead, DimensionLine } from '../../../kit/drawing/dimensions';
+import type { CutMark } from './cut-mark';
 import { hatch, type Drawing, type SketchInput } from './drawing';
 import { feedMark } from './feed-mark';
 import { FeedArrow } from './FeedArrow';
@@ -112,7 +113,7 @@ export function milled(
       <Plan into={into} pen={pen} x={width - 78} y={62} share={ae / d} />
     </G>
   );
-  const marks: DimensionMark[] = [
+  const marks: CutMark[] = [
     {
       key: 'diameter',
       x: cx,

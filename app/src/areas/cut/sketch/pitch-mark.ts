@@ -1,5 +1,5 @@
 import { formatLength, joined } from '@pike-stone/words';
-import { type DimensionMark } from './dimensions';
+import type { CutMark } from './cut-mark';
 import type { SketchInput } from './drawing';
 
 /** Least drawn pitch, so that teeth can be told apart at any scale, px. */
@@ -12,8 +12,8 @@ export const pitchMark = (
   byNumber: boolean,
   x: number,
   y: number,
-  anchor: DimensionMark['anchor'] = 'right',
-): DimensionMark => {
+  anchor: CutMark['anchor'] = 'right',
+): CutMark => {
   const shown = formatLength(mm, units);
   const perInch = units === 'inch' && byNumber;
   const tpi = Number((25.4 / mm).toFixed(1));

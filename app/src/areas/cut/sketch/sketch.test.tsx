@@ -6,7 +6,7 @@ import { COLOURS } from '../../../theme/colours';
 import { LATHE, MILL } from '../cut.fixture';
 import { MORE_SKETCHES } from '../operation/more-sketches';
 import { USUAL_SKETCHES } from '../operation/usual-sketches';
-import { arrowHead } from './dimensions';
+import { arrowHead } from '../../../kit/drawing/dimensions';
 import { hatch, sketchIn } from './drawing';
 
 /** Every number and path of a drawing, through the components it is made of. */

@@ -1,5 +1,5 @@
 import { Circle, G, Path, Rect } from 'react-native-svg';
-import { DimensionLine } from '../../cut/sketch/dimensions';
+import { DimensionLine } from '../../../kit/drawing/dimensions';
 import { lengthMark, plainMark, type Paper, type ToolArt } from './paper';
 import type { Sizes } from './sizes';
 

@@ -1,6 +1,6 @@
 import { formatLength, type UnitSystem } from '@pike-stone/words';
 import type { ReactNode } from 'react';
-import type { DimensionMark, Pen } from '../../cut/sketch/dimensions';
+import type { DimensionMark, Pen } from '../../../kit/drawing/dimensions';
 import type { SizeKey } from './sizes';
 
 export type SizeMark = DimensionMark<SizeKey>;

@@ -1,7 +1,7 @@
 import { DEG } from '@pike-stone/core';
 import type { ToolBody } from '@pike-stone/contract';
 import { G, Line, Path } from 'react-native-svg';
-import { DimensionLine } from '../../cut/sketch/dimensions';
+import { DimensionLine } from '../../../kit/drawing/dimensions';
 import { lengthMark, plainMark, type Paper, type SizeMark, type ToolArt } from './paper';
 import type { Sizes } from './sizes';
 

@@ -1,7 +1,7 @@
 import type { ToolBody } from '@pike-stone/contract';
 import { DEG } from '@pike-stone/core';
 import { Circle, ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
-import { DimensionLine } from '../../cut/sketch/dimensions';
+import { DimensionLine } from '../../../kit/drawing/dimensions';
 import { toolOutline } from '../../cut/sketch/drawing';
 import { lengthMark, plainMark, type Paper, type SizeMark, type ToolArt } from './paper';
 import type { Sizes } from './sizes';

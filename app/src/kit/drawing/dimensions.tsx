@@ -1,7 +1,7 @@
 import { Pressable, StyleSheet, Text } from 'react-native';
 import { Line, Path } from 'react-native-svg';
-import { themed } from '../../../theme/theme';
-import { FONT, SIZE } from '../../../theme/type';
+import { themed } from '../../theme/theme';
+import { FONT, SIZE } from '../../theme/type';
 
 export type Pen = {
   readonly ink: string;
@@ -12,12 +12,8 @@ export type Pen = {
   readonly line: string;
 };
 
-/** Names of the figures on a sketch that can be changed. */
-export type DimensionKey =
-  'diameter' | 'depth' | 'width' | 'stickOut' | 'length' | 'angle' | 'pitch' | 'feed';
-
 /** A figure on the drawing; `at` is the middle of its left or right edge or its centre. */
-export interface DimensionMark<Key extends string = DimensionKey> {
+export interface DimensionMark<Key extends string = string> {
   readonly key: Key;
   readonly x: number;
   readonly y: number;
@@ -92,7 +88,7 @@ const AFTER_WIDTH = 8.6;
 const MARGIN = 14;
 
 /** Width of a figure's touched area: its text, but at least a finger's width. */
-const widthOf = ({ figure, after }: DimensionMark<string>): number =>
+const widthOf = ({ figure, after }: DimensionMark): number =>
   Math.max(
     HEIGHT,
     figure.length * FIGURE_WIDTH + (after === '' ? 0 : after.length + 1) * AFTER_WIDTH + MARGIN,
@@ -104,7 +100,7 @@ export function DimensionFigure({
   onPress,
   chosen = false,
 }: {
-  mark: DimensionMark<string>;
+  mark: DimensionMark;
   onPress: () => void;
   chosen?: boolean;
 }) {
