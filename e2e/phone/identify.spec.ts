@@ -12,6 +12,7 @@ test('an unknown rod is weighed, measured and looked at until it is sure; its sp
   await expect(page.getByRole('heading', { name: 'Magnet: tells most next' })).toBeVisible();
   await page.getByRole('radio', { name: 'Weakly drawn' }).click();
   await expect(verdict).toHaveText(/^Carbide, \d\d\s%$/);
+  await expect(page.getByRole('heading', { name: 'Weigh and measure: tells most next' })).toBeVisible();
   // Weight and diameter from the simulated balance and caliper, the length typed.
   await page.getByRole('button', { name: /^Take 113\.\d+\sg, simulated balance/ }).click();
   await page.getByRole('button', { name: /^Take 10\.\d+\smm, simulated caliper/ }).click();

@@ -31,6 +31,8 @@ export const bayesIdentifyTopic = topic({
     entropy_bits: result,
     expected_gain_bits: odds,
     next_test: oneOf(TESTS).nullable(),
+    weighing_gain_bits: result.nullable(),
+    weigh_next: z.boolean(),
   }),
   run: (i) => {
     const { density, coating: _tellsNothing, ...observations } = i.observations;
@@ -44,6 +46,8 @@ export const bayesIdentifyTopic = topic({
       entropy_bits: found.doubtBits,
       expected_gain_bits: found.gainBits as Record<string, number>,
       next_test: found.next,
+      weighing_gain_bits: found.weighingBits,
+      weigh_next: found.weighNext,
     };
   },
 });

@@ -1,4 +1,5 @@
 import { within } from '../quantity/out-of-range';
+import { cheaperOf, type Cheaper } from './cost-per-part';
 
 /** What a way costs before the first part, and with every part. */
 export interface WayCost {
@@ -10,12 +11,9 @@ export interface BreakEven {
   /** Number of parts at which both cost the same; null when one is never dearer. */
   readonly parts: number | null;
   readonly firstWholePart: number | null;
-  readonly cheaperBelow: 'hss' | 'carbide' | 'equal';
-  readonly cheaperAbove: 'hss' | 'carbide' | 'equal';
+  readonly cheaperBelow: Cheaper;
+  readonly cheaperAbove: Cheaper;
 }
-
-const cheaper = (hss: number, carbide: number): 'hss' | 'carbide' | 'equal' =>
-  hss === carbide ? 'equal' : hss < carbide ? 'hss' : 'carbide';
 
 /**
  * The number of parts from which the other tool is cheaper: (Fc - Fh)/(ch - cc).
@@ -25,8 +23,8 @@ const cheaper = (hss: number, carbide: number): 'hss' | 'carbide' | 'equal' =>
  */
 export function breakEven(hss: WayCost, carbide: WayCost): BreakEven {
   for (const cost of [hss.fixed, hss.perPart, carbide.fixed, carbide.perPart]) within('cost', cost, 0, 1e9);
-  const fixed = cheaper(hss.fixed, carbide.fixed);
-  const perPart = cheaper(hss.perPart, carbide.perPart);
+  const fixed = cheaperOf(hss.fixed, carbide.fixed);
+  const perPart = cheaperOf(hss.perPart, carbide.perPart);
   const crosses = fixed !== 'equal' && perPart !== 'equal' && fixed !== perPart;
   if (!crosses) {
     const always = fixed === 'equal' ? perPart : fixed;

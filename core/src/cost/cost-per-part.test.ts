@@ -71,15 +71,40 @@ describe('cost of a part', () => {
     expect(regrindsLeft(0.3, 0.1)).toBe(3);
   });
 
-  it.each([
-    [{ hssLifeMin: 0 }, 'HSS edge life'],
-    [{ carbideLifeMin: -1 }, 'carbide edge life'],
-    [{ hssCutMin: 0 }, 'HSS cutting time'],
-    [{ breakProbability: 1.2 }, 'chance of a break'],
-    [{ edges: 0 }, 'edges of an insert'],
-    [{ regrindRemovedMm: 0 }, 'length a regrind takes'],
-    [{ blankCost: -1 }, 'cost of the blank'],
-  ])('refuses %j', (bad, what) => expect(() => costPerPart({ ...INPUTS, ...bad })).toThrow(what));
+  it('says which is the cheaper', () => {
+    expect(costPerPart({ ...INPUTS, carbideCutMin: 30 }).cheaper).toBe('hss');
+    expect(costPerPart({ ...INPUTS, ratePerMin: 0, blankCost: 0, wheelCostPerGrind: 0 }).cheaper).toBe('hss');
+    const free = { ratePerMin: 0, blankCost: 0, wheelCostPerGrind: 0 };
+    expect(
+      costPerPart({ ...INPUTS, ...free, insertCost: 0, holderCost: 0, scrapCost: 0, indexMin: 0 }).cheaper,
+    ).toBe('equal');
+  });
+
+  it.each<[keyof CostInputs, number, string]>([
+    ['ratePerMin', -1, 'cost of a minute'],
+    ['idleMin', -1, 'minutes besides cutting'],
+    ['blankCost', -1, 'cost of the blank'],
+    ['blankUsableMm', -1, 'usable length of the blank'],
+    ['regrindRemovedMm', 0, 'length a regrind takes'],
+    ['firstGrindMin', -1, 'minutes of the first grind'],
+    ['regrindMin', -1, 'minutes of a regrind'],
+    ['wheelCostPerGrind', -1, 'wheel cost of a grind'],
+    ['hssResetMin', -1, 'minutes to set the bit again'],
+    ['hssCutMin', 0, 'HSS cutting time'],
+    ['hssLifeMin', 0, 'HSS edge life'],
+    ['insertCost', -1, 'cost of an insert'],
+    ['edges', 0, 'edges of an insert'],
+    ['breakProbability', 1.2, 'chance of a break'],
+    ['extraEdgesLost', -1, 'further edges lost'],
+    ['holderCost', -1, 'cost of the holder'],
+    ['holderEdgeLives', 0, 'edges a holder sees'],
+    ['indexMin', -1, 'minutes to index'],
+    ['scrapCost', -1, 'cost of a spoilt part'],
+    ['carbideCutMin', 0, 'carbide cutting time'],
+    ['carbideLifeMin', -1, 'carbide edge life'],
+  ])('refuses %s of %d', (name, value, what) =>
+    expect(() => costPerPart({ ...INPUTS, [name]: value })).toThrow(what),
+  );
 });
 
 describe('the break-even', () => {
@@ -101,7 +126,10 @@ describe('the break-even', () => {
 
   it('has a band from the spread of the difference, open where the other way may never pay', () => {
     expect(breakEvenBand(8, 80, { p10: 1, p50: 2, p90: 4 })).toEqual({ parts: 36, low: 18, high: 72 });
+    expect(breakEvenBand(8, 80, { p10: 0.5, p50: 2, p90: 4 })!.high).toBe(144);
     expect(breakEvenBand(8, 80, { p10: -1, p50: 2, p90: 4 })).toEqual({ parts: 36, low: 18, high: null });
+    expect(breakEvenBand(8, 80, { p10: 0, p50: 2, p90: 4 })!.high).toBeNull();
+    expect(breakEvenBand(8, 80, { p10: -1, p50: 0, p90: 4 })).toBeNull();
     // Carbide costs less to begin: it turns when HSS is the cheaper by the part.
     expect(breakEvenBand(80, 8, { p10: -4, p50: -2, p90: -1 })).toEqual({ parts: 36, low: 18, high: 72 });
     expect(breakEvenBand(8, 80, { p10: -4, p50: -2, p90: -1 })).toBeNull();

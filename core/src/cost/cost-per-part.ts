@@ -52,8 +52,14 @@ export interface CostPerPart {
   readonly carbideCostPerEdgeLife: number;
   readonly carbideToolCost: number;
   readonly carbideCostPerPart: number;
-  readonly cheaper: 'hss' | 'carbide' | 'equal';
+  readonly cheaper: Cheaper;
 }
+
+export type Cheaper = 'hss' | 'carbide' | 'equal';
+
+/** Which of two costs is the less. */
+export const cheaperOf = (hss: number, carbide: number): Cheaper =>
+  hss === carbide ? 'equal' : hss < carbide ? 'hss' : 'carbide';
 
 const notNegative = (what: string, value: number): number => within(what, value, 0, 1e9);
 
@@ -106,12 +112,7 @@ export function costPerPart(i: CostInputs): CostPerPart {
     carbideCostPerEdgeLife,
     carbideToolCost,
     carbideCostPerPart,
-    cheaper:
-      hssCostPerPart === carbideCostPerPart
-        ? 'equal'
-        : hssCostPerPart < carbideCostPerPart
-          ? 'hss'
-          : 'carbide',
+    cheaper: cheaperOf(hssCostPerPart, carbideCostPerPart),
   };
 }
 

@@ -38,9 +38,24 @@ describe('life of an edge', () => {
   it('refuses a faster cut that lasted longer, equal lives, and nothing', () => {
     expect(() => taylorThrough([30, 15], [36, 60])).toThrow('exponent of life');
     expect(() => taylorThrough([30, 15], [36, 15])).toThrow('exponent of life');
-    expect(() => taylorLife(HSS, 0, AT_REFERENCE)).toThrow('cutting speed');
-    expect(() => taylorSpeed(HSS, -1, AT_REFERENCE)).toThrow('life');
   });
+
+  it.each([
+    ['cutting speed', () => taylorLife(HSS, 0, AT_REFERENCE)],
+    ['constant of life', () => taylorLife({ ...HSS, cMPerMin: 0 }, 30, AT_REFERENCE)],
+    ['exponent of life', () => taylorLife({ ...HSS, n: 0 }, 30, AT_REFERENCE)],
+    ['exponent of life', () => taylorLife({ ...HSS, n: 1 }, 30, AT_REFERENCE)],
+    ['feed', () => taylorLife(HSS, 30, { ...AT_REFERENCE, feedMm: 0 })],
+    ['reference feed', () => taylorLife(HSS, 30, { ...AT_REFERENCE, feedRefMm: 0 })],
+    ['depth', () => taylorLife(HSS, 30, { ...AT_REFERENCE, depthMm: 0 })],
+    ['reference depth', () => taylorLife(HSS, 30, { ...AT_REFERENCE, depthRefMm: 0 })],
+    ['life', () => taylorSpeed(HSS, -1, AT_REFERENCE)],
+    ['constant of life', () => taylorSpeed({ ...HSS, cMPerMin: 0 }, 60, AT_REFERENCE)],
+    ['first speed', () => taylorThrough([0, 60], [36, 15])],
+    ['first life', () => taylorThrough([30, 0], [36, 15])],
+    ['second speed', () => taylorThrough([30, 60], [0, 15])],
+    ['second life', () => taylorThrough([30, 60], [36, 0])],
+  ])('refuses a %s that cannot be', (what, run) => expect(run).toThrow(`${what} `));
 });
 
 describe('the economic speed', () => {
@@ -71,4 +86,16 @@ describe('the economic speed', () => {
     [{ ...cost, changeMin: 0 }, 'minutes to change an edge'],
     [{ ...cost, edgeCost: -1 }, 'cost of an edge'],
   ])('refuses %j', (bad, what) => expect(() => economicSpeed(HSS, bad, 60, 100)).toThrow(what));
+
+  it.each([
+    ['constant of life', () => economicSpeed({ ...HSS, cMPerMin: 0 }, cost, 60, 100)],
+    ['exponent of life', () => economicSpeed({ ...HSS, n: 1 }, cost, 60, 100)],
+    ['length of cut', () => economicSpeed(HSS, cost, 0, 100)],
+    ['reachable speed', () => economicSpeed(HSS, cost, 60, 0)],
+  ])('refuses a %s that cannot be', (what, run) => expect(run).toThrow(what));
+
+  it('is not held by a machine that just reaches it', () => {
+    const { minCost } = economicSpeed(HSS, cost, 60, 500);
+    expect(economicSpeed(HSS, cost, 60, minCost.vcMPerMin).limitedByMachine).toBe(false);
+  });
 });

@@ -1,8 +1,20 @@
 import fc from 'fast-check';
-import { densityOf } from './density';
+import { densityOf, expectedOfWeighing } from './density';
 import { identify } from './identify';
-import { DRAWER_ODDS, likeliest, SUBSTANCES } from './substance';
+import { bySubstance, DRAWER_ODDS, entropyBits, likeliest, shares, SUBSTANCES } from './substance';
 import { likelihood, observationsOf, TESTS } from './tests-of-a-cutter';
+
+/** A carbide rod, weighed and measured. */
+const ROD = {
+  kind: 'cylinder',
+  massG: 113.5,
+  uMassG: 0.05,
+  diameterMm: 10,
+  uDiameterMm: 0.02,
+  lengthMm: 100,
+  uLengthMm: 0.05,
+} as const;
+const NO_ODDS = bySubstance(() => 0);
 
 const total = (odds: Readonly<Record<string, number>>) => Object.values(odds).reduce((sum, p) => sum + p, 0);
 
@@ -24,16 +36,7 @@ describe('what a cutter is made of', () => {
   });
 
   it('a heavy rod that no magnet holds and only diamond cuts is carbide, and sure', () => {
-    const weighing = {
-      kind: 'cylinder',
-      massG: 113.5,
-      uMassG: 0.05,
-      diameterMm: 10,
-      uDiameterMm: 0.02,
-      lengthMm: 100,
-      uLengthMm: 0.05,
-    } as const;
-    const found = identify({ magnet: 'weak', stone: 'only-silicon-carbide-or-diamond', weighing });
+    const found = identify({ magnet: 'weak', stone: 'only-silicon-carbide-or-diamond', weighing: ROD });
     expect(found).toMatchObject({ best: 'carbide', sure: true, next: null, contradictory: false });
     expect(found.density!.gCm3).toBeCloseTo(14.45, 2);
   });
@@ -53,12 +56,63 @@ describe('what a cutter is made of', () => {
           const found = identify(seen);
           expect(total(found.odds)).toBeCloseTo(1, 10);
           expect(found.best).toBe(likeliest(found.odds));
+          // What was done is not asked for again.
+          const open = TESTS.filter((test) => seen[test as keyof typeof seen] === undefined);
+          expect(Object.keys(found.gainBits)).toEqual(open);
           const safe = Object.entries(found.gainBits).filter(([test]) => test !== 'spark');
           const telling = safe.some(([, gain]) => (gain ?? 0) >= 0.05);
           expect(telling && found.next === 'spark').toBe(false);
+          if (found.next) expect(open).toContain(found.next);
         },
       ),
     ));
+
+  it.each([
+    // The quickest of those that tell nearly as much as the best; of equally quick ones the one that tells more.
+    [{}, 'magnet'],
+    [{ stone: 'file-bites' }, 'magnet'],
+    [{ spark: 'none' }, 'colour'],
+    [{ shank: 'black-or-forged' }, 'failure'],
+    [{ colour: 'matt-grey', spark: 'none' }, 'shank'],
+    [{ spark: 'orange-few-forks' }, 'stone'],
+    // Nothing safe tells enough: the wheel, or nothing at all.
+    [{ failure: 'worn-round', stone: 'aluminium-oxide-cuts' }, 'spark'],
+    [
+      { magnet: 'strong', colour: 'bright-steel', stone: 'aluminium-oxide-cuts', spark: 'short-dull-red' },
+      null,
+    ],
+  ] as const)('after %j comes %s', (seen, next) => expect(identify(seen).next).toBe(next));
+
+  it('is weighed where that tells more than twice as much, and before it is ground', () => {
+    expect(identify({})).toMatchObject({ next: 'magnet', weighNext: false });
+    expect(identify({}).weighingBits).toBeCloseTo(1.273, 3);
+    expect(identify({ magnet: 'weak' })).toMatchObject({ next: 'stone', weighNext: true });
+    expect(identify({ failure: 'worn-round', stone: 'aluminium-oxide-cuts' })).toMatchObject({
+      next: 'spark',
+      weighNext: true,
+    });
+    expect(identify({ magnet: 'weak', weighing: ROD })).toMatchObject({
+      weighingBits: null,
+      weighNext: false,
+    });
+  });
+
+  it('weighing cannot be expected to add doubt, and tells nothing where nothing is open', () => {
+    expect(expectedOfWeighing({ ...NO_ODDS, hss: 1 })).toBeCloseTo(0, 12);
+    // Steel from carbide: all of the one bit but what odd parts leave.
+    expect(expectedOfWeighing({ ...NO_ODDS, hss: 0.5, carbide: 0.5 })).toBeCloseTo(0.976, 3);
+    expect(expectedOfWeighing({ ...NO_ODDS, hss: 0.5, 'cobalt-hss': 0.5 })).toBeLessThan(0.05);
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0.001, max: 1, noNaN: true }), { minLength: 7, maxLength: 7 }),
+        (weights) => {
+          const odds = shares(bySubstance((_, i) => weights[i]!));
+          const bits = expectedOfWeighing(odds);
+          return bits > -1e-12 && bits < entropyBits(odds);
+        },
+      ),
+    );
+  });
 
   it('a test cannot be expected to add doubt', () =>
     fc.assert(
@@ -118,6 +172,10 @@ describe('density', () => {
   it.each([
     [{ kind: 'hung-in-water', massG: 5, uMassG: 0.01, massInWaterG: 5, waterGCm3: 1 }, 'mass in water'],
     [{ kind: 'hung-in-water', massG: 0, uMassG: 0.01, massInWaterG: 0, waterGCm3: 1 }, 'mass'],
+    [{ kind: 'hung-in-water', massG: 5, uMassG: 0.01, massInWaterG: 4, waterGCm3: 0 }, 'density of water'],
+    [{ ...ROD, lengthMm: 0 }, 'length'],
+    [{ ...ROD, uDiameterMm: -1 }, 'uncertainty of diameter'],
+    [{ kind: 'block', massG: 80, uMassG: 1, sidesMm: [10, 0, 100], uSidesMm: [0, 0, 0] }, 'side'],
     // Lighter than plastic: a wrong size or a wrong reading.
     [{ kind: 'block', massG: 5, uMassG: 0.1, sidesMm: [10, 10, 100], uSidesMm: [0, 0, 0] }, 'density'],
     [{ kind: 'block', massG: 800, uMassG: 0.1, sidesMm: [10, 10, 100], uSidesMm: [0, 0, 0] }, 'density'],

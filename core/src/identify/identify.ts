@@ -1,4 +1,4 @@
-import { densityLikelihood, densityOf, type Density, type Weighing } from './density';
+import { densityLikelihood, densityOf, expectedOfWeighing, type Density, type Weighing } from './density';
 import {
   bySubstance,
   DRAWER_ODDS,
@@ -35,6 +35,10 @@ export interface Identified {
   readonly gainBits: Readonly<Partial<Record<Test, number>>>;
   /** The test that tells most for its time; null when it is sure, or when no test tells much. */
   readonly next: Test | null;
+  /** Doubt that weighing and measuring is expected to take away, bits; null once it is weighed. */
+  readonly weighingBits: number | null;
+  /** Weighing tells more than `next`, or keeps the cutter from the wheel. */
+  readonly weighNext: boolean;
   /** What was seen fits no substance: one observation must be wrong. */
   readonly contradictory: boolean;
 }
@@ -44,6 +48,8 @@ const SURE = 0.95;
 const LEAST_GAIN_BITS = 0.05;
 /** Tests with this share of the best gain are good enough; the quickest of them is proposed. */
 const GOOD_SHARE = 0.6;
+/** Weighing takes longer than a look: it comes before a test that takes away less than this share of it. */
+const SHARE_OF_WEIGHING = 0.5;
 /** Below this total likelihood with every substance the observations do not fit together. */
 const CONTRADICTION = 1e-4;
 
@@ -56,7 +62,8 @@ const times = (a: Readonly<Record<Substance, number>>, b: Readonly<Record<Substa
  *
  * The next test is the one whose answer takes away most doubt: of the safe tests
  * with at least 0.6 of the best gain the quickest. The spark test comes only when no
- * safe one takes away 0.05 bit. Source: Bayes' rule, observations taken as independent.
+ * safe one takes away 0.05 bit. A cutter is weighed before it is ground, and wherever
+ * that takes away more than twice what the next test does. Source: Bayes' rule, observations taken as independent.
  *
  * @param prior  shares before anything was seen
  * @example identify({ magnet: 'strong', spark: 'white-bursting-forks' }).best // 'carbon-steel'
@@ -77,6 +84,8 @@ export function identify(evidence: Evidence, prior: Odds = DRAWER_ODDS): Identif
   const sure = odds[best] >= SURE;
   const left = TESTS.filter((test) => seen[test] === undefined);
   const gainBits = Object.fromEntries(left.map((test) => [test, expectedGain(odds, test)]));
+  const next = sure ? null : nextTest(left, gainBits);
+  const weighingBits = density ? null : expectedOfWeighing(odds);
   return {
     odds,
     best,
@@ -85,7 +94,9 @@ export function identify(evidence: Evidence, prior: Odds = DRAWER_ODDS): Identif
     density,
     doubtBits: entropyBits(odds),
     gainBits,
-    next: sure ? null : nextTest(left, gainBits),
+    next,
+    weighingBits,
+    weighNext: !sure && weighingBits !== null && weighsFirst(weighingBits, next, gainBits),
     contradictory: SUBSTANCES.every((substance) => told[substance] < CONTRADICTION),
   };
 }
@@ -111,4 +122,9 @@ function nextTest(left: readonly Test[], gain: Readonly<Record<string, number>>)
       ? b
       : a,
   );
+}
+
+function weighsFirst(bits: number, next: Test | null, gain: Readonly<Record<string, number>>): boolean {
+  if (bits < LEAST_GAIN_BITS) return false;
+  return next === null || testFacts(next).hazard || gain[next]! < SHARE_OF_WEIGHING * bits;
 }

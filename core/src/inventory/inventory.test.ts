@@ -13,6 +13,8 @@ it('the stock is the sum of the entries, in whatever order they come', () =>
       expect([...entries].reverse().reduce(tallied, EMPTY_TALLY)).toEqual(sum);
       expect(sum.entries).toBe(entries.length);
       expect(sum.edges).toBe(entries.reduce((total, { edges }) => total + edges, 0));
+      expect(sum.lengthMm).toBe(entries.reduce((total, { lengthMm }) => total + lengthMm, 0));
+      expect(sum.massG).toBe(entries.reduce((total, { massG }) => total + massG, 0));
       expect(sum.cost).toBe(entries.reduce((total, { cost }) => total + cost, 0));
     }),
   ));
@@ -26,6 +28,7 @@ it('an entry and its opposite leave everything but their number as it was', () =
 it('edges are whole inserts and those of the one in use', () => {
   expect(edgesLeft(23, 4)).toEqual({ whole: 5, onOne: 3, short: false });
   expect(edgesLeft(8, 4)).toEqual({ whole: 2, onOne: 0, short: false });
+  expect(edgesLeft(0, 4)).toEqual({ whole: 0, onOne: 0, short: false });
   expect(edgesLeft(-2, 4)).toEqual({ whole: 0, onOne: 0, short: true });
   expect(() => edgesLeft(3, 0)).toThrow('edges of an insert');
 });

@@ -42,5 +42,15 @@ it('is worth it for many edges, not for two', () => {
   const cost = { valuePerEdge: 2, minutesAttended: 15, ratePerMin: 0.5, chemicalCost: 2 };
   expect(rescueSaving({ ...cost, edges: 8 })).toBeCloseTo(6.5, 10);
   expect(rescueSaving({ ...cost, edges: 2 })).toBeCloseTo(-5.5, 10);
-  expect(() => rescueSaving({ ...cost, edges: -1 })).toThrow('edges');
+});
+
+it.each([
+  [{ edges: -1 }, 'edges'],
+  [{ valuePerEdge: -1 }, 'value of an edge'],
+  [{ minutesAttended: -1 }, 'minutes attended'],
+  [{ ratePerMin: -1 }, 'cost of a minute'],
+  [{ chemicalCost: -1 }, 'cost of the chemicals'],
+])('a saving refuses %j', (bad, what) => {
+  const cost = { edges: 8, valuePerEdge: 2, minutesAttended: 15, ratePerMin: 0.5, chemicalCost: 2 };
+  expect(() => rescueSaving({ ...cost, ...bad })).toThrow(what);
 });

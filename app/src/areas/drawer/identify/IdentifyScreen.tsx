@@ -61,7 +61,13 @@ export function IdentifyScreen() {
       onBack={() => backOr(router, '/drawer?kind=tools')}
       side={
         <>
-          <Weigh weighed={weighed} density={density} fault={fault} onChange={weigh} />
+          <Weigh
+            weighed={weighed}
+            density={density}
+            fault={fault}
+            isNext={found.weighNext}
+            onChange={weigh}
+          />
           <Scrap found={found} massG={weighed.massG} />
         </>
       }
@@ -87,7 +93,7 @@ export function IdentifyScreen() {
           key={test}
           test={test}
           value={seen[test] ?? null}
-          isNext={found.next === test}
+          isNext={found.next === test && !found.weighNext}
           onSee={(value) => put(test, value)}
         />
       ))}
@@ -105,7 +111,7 @@ function edgeFor({ best, odds, steels }: Identified) {
 /** The verdict in a line, and the odds of every substance as bars. */
 function Odds({ found }: { found: Identified }) {
   const styles = useStyles();
-  const { odds, sure, next, contradictory } = found;
+  const { odds, sure, next, weighNext, contradictory } = found;
   const sorted = [...SUBSTANCES].sort((a, b) => odds[b] - odds[a]);
   return (
     <View style={styles.group}>
@@ -136,7 +142,7 @@ function Odds({ found }: { found: Identified }) {
           </View>
         ))}
       </View>
-      {!sure && next === null && (
+      {!sure && next === null && !weighNext && (
         <Words role="note">
           No further test would tell much. Between kinds of high speed steel the slower speeds are set.
         </Words>
@@ -148,8 +154,9 @@ function Odds({ found }: { found: Identified }) {
 const sayBest = ({ best, odds, sure }: Identified): string =>
   `${SUBSTANCE_WORDS[best]}, ${sure ? 'sure' : percent(odds[best])}`;
 
-function sayNext({ sure, next, best, steels }: Identified): string {
+function sayNext({ sure, next, weighNext, best, steels }: Identified): string {
   if (sure) return 'Enough was seen.';
+  if (weighNext) return 'Tells most next: weigh and measure.';
   if (next) return `Tells most next: ${TEST_WORDS[next].title.toLowerCase()}.`;
   return best === 'hss' || best === 'cobalt-hss'
     ? `A steel, ${percent(steels)}; which one is left open.`

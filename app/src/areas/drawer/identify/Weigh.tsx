@@ -29,11 +29,13 @@ export function Weigh({
   weighed,
   density,
   fault,
+  isNext,
   onChange,
 }: {
   weighed: Weighed;
   density: Density | null;
   fault: string | null;
+  isNext: boolean;
   onChange: (change: Partial<Weighed>) => void;
 }) {
   const units = useUnits();
@@ -42,7 +44,7 @@ export function Weigh({
   return (
     <Sheet>
       <View style={styles.group}>
-        <Words role="heading">Weigh and measure</Words>
+        <Words role="heading">{isNext ? 'Weigh and measure: tells most next' : 'Weigh and measure'}</Words>
         <Choice
           says="Shape"
           value={weighed.kind}
