@@ -13,6 +13,10 @@ test('an unknown rod is weighed, measured and looked at until it is sure; its sp
   await page.getByRole('radio', { name: 'Weakly drawn' }).click();
   await expect(verdict).toHaveText(/^Carbide, \d\d\s%$/);
   await expect(page.getByRole('heading', { name: 'Weigh and measure: tells most next' })).toBeVisible();
+  const weighing = page.getByRole('textbox', { name: 'Weight, g' });
+  await expect(weighing).not.toBeInViewport();
+  await page.getByRole('button', { name: 'Tells most next: weigh and measure' }).click();
+  await expect(weighing).toBeInViewport();
   // Weight and diameter from the simulated balance and caliper, the length typed.
   await page.getByRole('button', { name: /^Take 113\.\d+\sg, simulated balance/ }).click();
   await page.getByRole('button', { name: /^Take 10\.\d+\smm, simulated caliper/ }).click();

@@ -57,7 +57,7 @@ export function IdentifyScreen() {
   return (
     <Screen
       title="What is this cutter?"
-      about={`${sayBest(found)}. ${sayNext(found)}`}
+      about={sayBest(found)}
       onBack={() => backOr(router, '/drawer?kind=tools')}
       side={
         <>
@@ -65,7 +65,7 @@ export function IdentifyScreen() {
             weighed={weighed}
             density={density}
             fault={fault}
-            isNext={found.weighNext}
+            isNext={nextOf(found) === 'weigh'}
             onChange={weigh}
           />
           <Scrap found={found} massG={weighed.massG} />
@@ -93,7 +93,7 @@ export function IdentifyScreen() {
           key={test}
           test={test}
           value={seen[test] ?? null}
-          isNext={found.next === test && !found.weighNext}
+          isNext={nextOf(found) === test}
           onSee={(value) => put(test, value)}
         />
       ))}
@@ -111,7 +111,8 @@ function edgeFor({ best, odds, steels }: Identified) {
 /** The verdict in a line, and the odds of every substance as bars. */
 function Odds({ found }: { found: Identified }) {
   const styles = useStyles();
-  const { odds, sure, next, weighNext, contradictory } = found;
+  const { odds, sure, contradictory } = found;
+  const goesOn = nextOf(found);
   const sorted = [...SUBSTANCES].sort((a, b) => odds[b] - odds[a]);
   return (
     <View style={styles.group}>
@@ -119,8 +120,9 @@ function Odds({ found }: { found: Identified }) {
         <Words role="big" testID="substance">
           {sayBest(found)}
         </Words>
-        <Words>{sayNext(found)}</Words>
+        {!goesOn && <Words>{sayNext(found)}</Words>}
       </View>
+      {goesOn && <Button label={sayNext(found)} onPress={() => show(goesOn)} style={styles.next} />}
       {contradictory && (
         <Caution level="caution">These do not fit together: do the one you are least sure of again.</Caution>
       )}
@@ -142,7 +144,7 @@ function Odds({ found }: { found: Identified }) {
           </View>
         ))}
       </View>
-      {!sure && next === null && !weighNext && (
+      {!sure && !goesOn && (
         <Words role="note">
           No further test would tell much. Between kinds of high speed steel the slower speeds are set.
         </Words>
@@ -154,10 +156,19 @@ function Odds({ found }: { found: Identified }) {
 const sayBest = ({ best, odds, sure }: Identified): string =>
   `${SUBSTANCE_WORDS[best]}, ${sure ? 'sure' : percent(odds[best])}`;
 
-function sayNext({ sure, next, weighNext, best, steels }: Identified): string {
+/** What tells most next: the scale, a test, or nothing. */
+const nextOf = ({ sure, next, weighNext }: Identified): Test | 'weigh' | null =>
+  sure ? null : weighNext ? 'weigh' : next;
+
+/** Brings a test onto the screen. */
+const show = (test: Test | 'weigh') => document.getElementById(`look-${test}`)?.scrollIntoView();
+
+function sayNext(found: Identified): string {
+  const { sure, best, steels } = found;
+  const next = nextOf(found);
   if (sure) return 'Enough was seen.';
-  if (weighNext) return 'Tells most next: weigh and measure.';
-  if (next) return `Tells most next: ${TEST_WORDS[next].title.toLowerCase()}.`;
+  if (next === 'weigh') return 'Tells most next: weigh and measure';
+  if (next) return `Tells most next: ${TEST_WORDS[next].title.toLowerCase()}`;
   return best === 'hss' || best === 'cobalt-hss'
     ? `A steel, ${percent(steels)}; which one is left open.`
     : 'What is left open stays open.';
@@ -178,7 +189,7 @@ function TestPart({
   const { title, how, caution } = TEST_WORDS[test];
   return (
     <Sheet>
-      <View style={styles.group}>
+      <View style={styles.group} id={`look-${test}`}>
         <Words role="heading">{isNext ? `${title}: tells most next` : title}</Words>
         <Choice
           says={title}
@@ -202,5 +213,6 @@ const useStyles = themed((c) =>
     trough: { flex: 1, height: 12, borderWidth: 1, borderColor: c.strongLine },
     bar: { height: '100%', backgroundColor: c.accent },
     percent: { width: 92, textAlign: 'right' },
+    next: { alignSelf: 'flex-start' },
   }),
 );

@@ -43,7 +43,7 @@ export function Weigh({
   const open = sizes.find(([key]) => weighed[key].trim() === '');
   return (
     <Sheet>
-      <View style={styles.group}>
+      <View style={styles.group} id="look-weigh">
         <Words role="heading">{isNext ? 'Weigh and measure: tells most next' : 'Weigh and measure'}</Words>
         <Choice
           says="Shape"
