@@ -3,4 +3,5 @@ export * from './identify/substance';
 export * from './identify/density';
 export * from './identify/tests-of-a-cutter';
 export * from './identify/identify';
+export * from './identify/edge-of';
 export * from './rescue/caustic-bath';

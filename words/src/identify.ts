@@ -1,4 +1,4 @@
-import type { Substance, Test, Observation } from '@pike-stone/core/identify';
+import type { Identified, Observation, Substance, Test } from '@pike-stone/core/identify';
 
 /** What a cutter can be made of. */
 export const SUBSTANCE_WORDS: Readonly<Record<Substance, string>> = {
@@ -66,3 +66,34 @@ export const SEEN_WORDS: Readonly<Record<Observation, string>> = {
   'orange-few-forks': 'Orange, few forks',
   'short-dull-red': 'Short, dull red',
 };
+
+/** No evidence makes it more certain than this in words. */
+const MOST_SAID = 0.99;
+
+/** A share of the odds, as whole percents. */
+export const sayOdds = (share: number): string => {
+  const whole = Math.round(100 * Math.min(MOST_SAID, share));
+  return whole === 0 ? 'under 1\u00a0%' : `${whole}\u00a0%`;
+};
+
+/** What it most likely is. */
+export const saySubstance = ({ best, odds, sure }: Identified): string =>
+  `${SUBSTANCE_WORDS[best]}, ${sure ? 'sure' : sayOdds(odds[best])}`;
+
+/** What can be looked at next: a test, or weight and size. */
+export type Look = Test | 'weigh';
+
+/** What tells most next; null when it is sure, or when nothing tells much. */
+export const nextLook = ({ sure, next, weighNext }: Identified): Look | null =>
+  sure ? null : weighNext ? 'weigh' : next;
+
+/** What tells most next, or what is left open. */
+export function sayNextLook(found: Identified): string {
+  const look = nextLook(found);
+  if (look)
+    return `Tells most next: ${look === 'weigh' ? 'weigh and measure' : TEST_WORDS[look].title.toLowerCase()}`;
+  if (found.sure) return 'Enough was seen.';
+  return found.best === 'hss' || found.best === 'cobalt-hss'
+    ? `A steel, ${sayOdds(found.steels)}; which one is left open.`
+    : 'What is left open stays open.';
+}

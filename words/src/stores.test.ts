@@ -1,7 +1,4 @@
-import { observationsOf, SUBSTANCES, TESTS } from '@pike-stone/core/identify';
 import { LEDGER_ACTS } from '@pike-stone/core/inventory';
-import { SEEN_WORDS, SUBSTANCE_WORDS, TEST_WORDS } from './identify';
-import { bathSteps, WELDED_CAUSES } from './rescue';
 import { ACT_WORDS, sayLeft } from './stores';
 
 const edges = { by: 'edges', lowAt: 4 } as const;
@@ -22,25 +19,6 @@ it('says what is left as inserts and edges, as length and regrinds', () => {
   expect(sayLeft(length, { ...tally, entries: 0 }, null, 'mm')).toBe('Not counted yet');
 });
 
-it('every act, substance, test and observation has its words', () => {
+it('every act has its words', () => {
   for (const act of LEDGER_ACTS) expect(ACT_WORDS[act].length).toBeGreaterThan(3);
-  for (const substance of SUBSTANCES) expect(SUBSTANCE_WORDS[substance].length).toBeGreaterThan(5);
-  for (const test of TESTS) {
-    expect(TEST_WORDS[test].how).toMatch(/\.$/);
-    for (const seen of observationsOf(test)) expect(SEEN_WORDS[seen].length).toBeGreaterThan(3);
-  }
-  // What can hurt says so where it is done.
-  expect(TEST_WORDS.spark.caution).toMatch(/Face shield and respirator/);
-});
-
-it('the bath has its doses, its dangers at their steps, and water before lye', () => {
-  const steps = bathSteps('1.9 g', '0.25 l', '0.17 m³');
-  const at = (text: RegExp) =>
-    steps.findIndex((step) => text.test(`${step.title} ${step.text} ${step.cautions.join(' ')}`));
-  expect(at(/^Cold water first 0\.25 l/)).toBeLessThan(at(/Lye into water, never water into lye/));
-  expect(at(/goggles and a face shield/)).toBeLessThan(at(/^Cold water/));
-  expect(at(/no flame, no spark/)).toBe(0);
-  expect(at(/1\.9 g of sodium hydroxide/)).toBeGreaterThan(0);
-  expect(steps.at(-1)!.cautions.join(' ')).toMatch(/children/);
-  expect(WELDED_CAUSES.length).toBeGreaterThan(2);
 });

@@ -1,7 +1,16 @@
 import fc from 'fast-check';
 import { densityOf, expectedOfWeighing } from './density';
-import { identify } from './identify';
-import { bySubstance, DRAWER_ODDS, entropyBits, likeliest, shares, SUBSTANCES } from './substance';
+import { edgeOf } from './edge-of';
+import { identify, type Evidence } from './identify';
+import {
+  bySubstance,
+  DRAWER_ODDS,
+  entropyBits,
+  likeliest,
+  shares,
+  SUBSTANCES,
+  type Substance,
+} from './substance';
 import { likelihood, observationsOf, TESTS } from './tests-of-a-cutter';
 
 /** A carbide rod, weighed and measured. */
@@ -184,4 +193,27 @@ describe('density', () => {
       'uncertainty of mass',
     ],
   ] as const)('refuses %j', (bad, what) => expect(() => densityOf(bad)).toThrow(what));
+});
+
+describe('the speeds of an identified cutter', () => {
+  const steel = { magnet: 'strong', stone: 'aluminium-oxide-cuts' } as const;
+
+  it.each<[Evidence, string | null]>([
+    [{}, 'hss'],
+    // Cobalt, or plain high speed steel: nothing tells which, so the slower of the two.
+    [{ ...steel, failure: 'clean-glassy-break', shank: 'welded-two-metal', spark: 'short-dull-red' }, 'hss'],
+    [{ ...steel, spark: 'white-bursting-forks' }, 'carbon-steel'],
+    [{ magnet: 'weak', weighing: ROD }, 'solid-carbide'],
+    [{ magnet: 'none', colour: 'white-or-black-matt', stone: 'diamond-skates' }, null],
+  ])('of %j are those of %s', (seen, edge) => expect(edgeOf(identify(seen))).toBe(edge));
+
+  it('are those of cobalt only when it is sure, of cermet those of uncoated carbide', () => {
+    const of = (best: Substance, share: number) =>
+      edgeOf({ ...identify({}), best, steels: 0.99, odds: { ...NO_ODDS, [best]: share } });
+    expect([of('cobalt-hss', 0.949), of('cobalt-hss', 0.95)]).toEqual(['hss', 'hss-co']);
+    expect([of('cermet', 0.96), of('pcd-tipped', 0.96)]).toEqual(['carbide-uncoated', null]);
+    // Not even surely a steel: what is likeliest, with its own speeds.
+    expect(edgeOf({ ...identify({}), best: 'cobalt-hss', steels: 0.89 })).toBe('hss-co');
+    expect(edgeOf({ ...identify({}), best: 'cobalt-hss', steels: 0.9 })).toBe('hss');
+  });
 });

@@ -1,4 +1,5 @@
 import {
+  edgeOf,
   identify,
   observationsOf,
   SUBSTANCES,
@@ -9,7 +10,16 @@ import {
   type Test,
 } from '@pike-stone/core/identify';
 import { unitOf } from '@pike-stone/words';
-import { SEEN_WORDS, SUBSTANCE_WORDS, TEST_WORDS } from '@pike-stone/words/identify';
+import {
+  nextLook,
+  sayNextLook,
+  sayOdds,
+  saySubstance,
+  SEEN_WORDS,
+  SUBSTANCE_WORDS,
+  TEST_WORDS,
+  type Look,
+} from '@pike-stone/words/identify';
 import { EDGE_NAMES } from '@pike-stone/words/picking';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -23,16 +33,9 @@ import { useUndo } from '../../../kit/Undo';
 import { Words } from '../../../kit/Words';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
-import { EDGE_OF, readWeighing, useEvidence } from './evidence';
+import { readWeighing, useEvidence } from './evidence';
 import { Scrap } from './Scrap';
 import { Weigh } from './Weigh';
-
-/** No evidence makes it more certain than this on the screen. */
-const MOST_SHOWN = 0.99;
-const percent = (share: number): string => {
-  const whole = Math.round(100 * Math.min(MOST_SHOWN, share));
-  return whole === 0 ? 'under 1\u00a0%' : `${whole}\u00a0%`;
-};
 
 /** What an unmarked cutter is made of: each thing seen changes the odds, until it is sure. */
 export function IdentifyScreen() {
@@ -45,7 +48,7 @@ export function IdentifyScreen() {
   const put = (test: Test, value: string | null) =>
     see({ ...seen, [test]: seen[test] === value ? undefined : (value ?? undefined) });
   const nothing = Object.values(seen).every((one) => one === undefined) && weighing === null;
-  const edge = edgeFor(found);
+  const edge = edgeOf(found);
   const clear = () => {
     const before = { seen, weighed };
     startAnew();
@@ -57,7 +60,7 @@ export function IdentifyScreen() {
   return (
     <Screen
       title="What is this cutter?"
-      about={sayBest(found)}
+      about={saySubstance(found)}
       onBack={() => backOr(router, '/drawer?kind=tools')}
       side={
         <>
@@ -65,7 +68,7 @@ export function IdentifyScreen() {
             weighed={weighed}
             density={density}
             fault={fault}
-            isNext={nextOf(found) === 'weigh'}
+            isNext={nextLook(found) === 'weigh'}
             onChange={weigh}
           />
           <Scrap found={found} massG={weighed.massG} />
@@ -93,7 +96,7 @@ export function IdentifyScreen() {
           key={test}
           test={test}
           value={seen[test] ?? null}
-          isNext={nextOf(found) === test}
+          isNext={nextLook(found) === test}
           onSee={(value) => put(test, value)}
         />
       ))}
@@ -101,28 +104,21 @@ export function IdentifyScreen() {
   );
 }
 
-/** What its speeds are set by: of steels that are not told apart the slower one. */
-function edgeFor({ best, odds, steels }: Identified) {
-  const isSomeHss = best === 'hss' || best === 'cobalt-hss';
-  if (isSomeHss && steels >= 0.9 && odds['cobalt-hss'] < 0.95) return EDGE_OF.hss;
-  return EDGE_OF[best];
-}
-
 /** The verdict in a line, and the odds of every substance as bars. */
 function Odds({ found }: { found: Identified }) {
   const styles = useStyles();
   const { odds, sure, contradictory } = found;
-  const goesOn = nextOf(found);
+  const goesOn = nextLook(found);
   const sorted = [...SUBSTANCES].sort((a, b) => odds[b] - odds[a]);
   return (
     <View style={styles.group}>
       <View role="status" aria-live="polite">
         <Words role="big" testID="substance">
-          {sayBest(found)}
+          {saySubstance(found)}
         </Words>
-        {!goesOn && <Words>{sayNext(found)}</Words>}
+        {!goesOn && <Words>{sayNextLook(found)}</Words>}
       </View>
-      {goesOn && <Button label={sayNext(found)} onPress={() => show(goesOn)} style={styles.next} />}
+      {goesOn && <Button label={sayNextLook(found)} onPress={() => show(goesOn)} style={styles.next} />}
       {contradictory && (
         <Caution level="caution">These do not fit together: do the one you are least sure of again.</Caution>
       )}
@@ -131,7 +127,7 @@ function Odds({ found }: { found: Identified }) {
           <View
             key={substance}
             role="listitem"
-            aria-label={`${SUBSTANCE_WORDS[substance]} ${percent(odds[substance])}`}
+            aria-label={`${SUBSTANCE_WORDS[substance]} ${sayOdds(odds[substance])}`}
             style={styles.odds}
           >
             <Words style={styles.name}>{SUBSTANCE_WORDS[substance]}</Words>
@@ -139,7 +135,7 @@ function Odds({ found }: { found: Identified }) {
               <View style={[styles.bar, { width: `${100 * odds[substance]}%` }]} />
             </View>
             <Words role="figure" style={styles.percent}>
-              {percent(odds[substance])}
+              {sayOdds(odds[substance])}
             </Words>
           </View>
         ))}
@@ -153,26 +149,8 @@ function Odds({ found }: { found: Identified }) {
   );
 }
 
-const sayBest = ({ best, odds, sure }: Identified): string =>
-  `${SUBSTANCE_WORDS[best]}, ${sure ? 'sure' : percent(odds[best])}`;
-
-/** What tells most next: the scale, a test, or nothing. */
-const nextOf = ({ sure, next, weighNext }: Identified): Test | 'weigh' | null =>
-  sure ? null : weighNext ? 'weigh' : next;
-
 /** Brings a test onto the screen. */
-const show = (test: Test | 'weigh') => document.getElementById(`look-${test}`)?.scrollIntoView();
-
-function sayNext(found: Identified): string {
-  const { sure, best, steels } = found;
-  const next = nextOf(found);
-  if (sure) return 'Enough was seen.';
-  if (next === 'weigh') return 'Tells most next: weigh and measure';
-  if (next) return `Tells most next: ${TEST_WORDS[next].title.toLowerCase()}`;
-  return best === 'hss' || best === 'cobalt-hss'
-    ? `A steel, ${percent(steels)}; which one is left open.`
-    : 'What is left open stays open.';
-}
+const show = (look: Look) => document.getElementById(`look-${look}`)?.scrollIntoView();
 
 /** One test: how it is done, and what was seen. */
 function TestPart({

@@ -1,4 +1,4 @@
-import { EDGE_OF, readWeighing, type Weighed } from './evidence';
+import { readWeighing, type Weighed } from './evidence';
 
 const rod: Weighed = { kind: 'cylinder', massG: '113,5', a: '10', b: '100', c: '', inWaterG: '' };
 const fault = (more: Partial<Weighed>) => readWeighing({ ...rod, ...more }, 'mm').fault;
@@ -26,9 +26,4 @@ it('says what cannot be, and does not use it', () => {
   expect(fault({ massG: '900' })).toMatch(/^Heavier than anything/);
   expect(fault({ kind: 'hung-in-water', inWaterG: '120' })).toBe('In water it must weigh less than in air.');
   expect(readWeighing({ ...rod, massG: '5' }, 'mm').weighing).toBeNull();
-});
-
-it('sets speeds only for what there are speeds for', () => {
-  expect(EDGE_OF.carbide).toBe('solid-carbide');
-  expect([EDGE_OF.ceramic, EDGE_OF['pcd-tipped']]).toEqual([null, null]);
 });

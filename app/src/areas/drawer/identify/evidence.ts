@@ -1,12 +1,5 @@
 import { OutOfRange, readLength, type LengthUnit } from '@pike-stone/core';
-import {
-  densityOf,
-  type Density,
-  type Observations,
-  type Substance,
-  type Weighing,
-} from '@pike-stone/core/identify';
-import type { ToolMaterialKey } from '@pike-stone/core';
+import { densityOf, type Density, type Observations, type Weighing } from '@pike-stone/core/identify';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -103,14 +96,3 @@ export function readWeighing(weighed: Weighed, unit: LengthUnit): ReadWeighing {
     return { weighing: null, density: null, fault };
   }
 }
-
-/** What a cutter of a substance is in the drawer; null where there are no speeds for it here. */
-export const EDGE_OF: Readonly<Record<Substance, ToolMaterialKey | null>> = {
-  'carbon-steel': 'carbon-steel',
-  hss: 'hss',
-  'cobalt-hss': 'hss-co',
-  carbide: 'solid-carbide',
-  cermet: 'carbide-uncoated',
-  ceramic: null,
-  'pcd-tipped': null,
-};
