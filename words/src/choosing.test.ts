@@ -43,6 +43,8 @@ const CONTEXT: ChoiceContext = {
   diameterMm: 18,
   topRpm: 1255,
   carbide: 'coated insert',
+  indexed: true,
+  hasNose: true,
   metal: 'Austenitic stainless',
   condition: 'tired',
   light: false,
@@ -107,6 +109,11 @@ describe('each reason', () => {
     expect(says('hardness', { hardnessHb: 400 })).toMatch(/carbide is the edge/);
     expect(says('bite')).toMatch(/^1 mm deep at 0\.15 mm\/rev:.*it gets that\.$/);
     expect(says('bite', { depthMm: 0.1 })).toMatch(/or it rubs\.$/);
+    // A cutter without a nose is asked for its feed only.
+    expect(says('bite', {}, { hasNose: false, carbide: 'solid carbide' })).toBe(
+      '0.15 mm/rev: the solid carbide wants twice its edge of 40 µm; it gets that.',
+    );
+    expect(says('batch', { parts: 40 }, { indexed: false })).toMatch(/^40 parts: an edge that lasts/);
     expect(says('interruption', { interruption: 2 })).toMatch(/^Heavy blows/);
     expect(says('interruption', { interruption: 1 })).toMatch(/^Light blows/);
     expect(says('form', { specialForm: true })).toMatch(/in minutes/);
@@ -145,6 +152,43 @@ describe('what would flip it', () => {
     const found = sayFlips(choice({ reachableMPerMin: 220, stiffness: 0.6, hardnessHb: 225 }), CONTEXT, 'mm');
     expect(found.length).toBeGreaterThan(0);
     expect(found.every(({ text }) => text.endsWith(': high speed steel.'))).toBe(true);
+  });
+
+  it('the drawer and the bite are said of this tool and this drawer', () => {
+    const flip = (
+      factor: (typeof CHOICE_FACTORS)[number],
+      score: number,
+      more: Partial<ChoiceInputs> = {},
+      context: Partial<ChoiceContext> = {},
+    ) =>
+      sayFlips(
+        {
+          ...choice(more),
+          weighed: { ...choice().weighed, score },
+          flips: { factors: [factor], reachableMPerMin: null, hardnessHb: null, parts: null },
+        },
+        { ...CONTEXT, ...context },
+        'mm',
+      )[0]!.text;
+    expect(flip('drawer', 1)).toBe('No sharp carbide in the drawer: high speed steel.');
+    expect(flip('drawer', 1, { hssInDrawer: false })).toBe(
+      'Sharp high speed steel in the drawer: high speed steel.',
+    );
+    expect(flip('drawer', -1)).toBe('No sharp high speed steel in the drawer: carbide.');
+    expect(flip('drawer', -1, { carbideInDrawer: false })).toBe(
+      'A sharp carbide edge in the drawer: carbide.',
+    );
+    const solid = { carbide: 'solid carbide', hasNose: false };
+    expect(flip('bite', 1)).toBe(
+      'A cut too light for the coated insert, less than two thirds of its nose deep: high speed steel.',
+    );
+    expect(flip('bite', 1, {}, solid)).toMatch(
+      /^A cut too light for the solid carbide, less than twice its edge/,
+    );
+    expect(flip('bite', -1)).toMatch(
+      /^A deeper cut or more feed, or a sharper coated insert with a smaller nose/,
+    );
+    expect(flip('bite', -1, {}, solid)).toBe('More feed, or a sharper solid carbide: carbide.');
   });
 
   it('every factor has words both ways', () => {

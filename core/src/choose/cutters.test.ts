@@ -18,8 +18,13 @@ describe('the push of an edge', () => {
     expect(at(0, 30) - at(0, 10)).toBeCloseTo(20, 10);
   });
 
-  it('refuses a rake it was not made for', () =>
-    expect(() => pushPerMm({ rakeDeg: 60, edgeRadiusUm: 5 }, steel)).toThrow('rake'));
+  it.each([
+    ['rake', () => pushPerMm({ rakeDeg: 60, edgeRadiusUm: 5 }, steel)],
+    ['edge radius', () => pushPerMm({ rakeDeg: 6, edgeRadiusUm: -1 }, steel)],
+    ['specific force', () => pushPerMm({ rakeDeg: 6, edgeRadiusUm: 5 }, { ...steel, kc11: 0 })],
+    ['chip thickness', () => pushPerMm({ rakeDeg: 6, edgeRadiusUm: 5 }, { ...steel, chipThicknessMm: 0 })],
+    ['exponent', () => pushPerMm({ rakeDeg: 6, edgeRadiusUm: 5 }, { ...steel, mc: 1 })],
+  ])('refuses a %s that it was not made for', (what, run) => expect(run).toThrow(what));
 });
 
 describe('the end mill for a cut', () => {
@@ -87,7 +92,26 @@ describe('ways over a flat face', () => {
     expect(quickestWithin(ways, 1)?.name).toBe('face mill');
     expect(quickestWithin(ways, 0.1)?.name).toBe('fly cutter');
     expect(quickestWithin(ways, 0.01)).toBeNull();
+    // Driven to the last watt is driven; of equal ones the first.
+    expect(quickestWithin(ways, ways[0]!.powerKw)?.name).toBe('face mill');
+    expect(quickestWithin(areaMethods(face, [{ ...mill, name: 'a' }, mill]), 1)?.name).toBe('a');
   });
+
+  it('a width of just so many strips takes no further one', () =>
+    expect(areaMethods({ ...face, widthMm: 88.2 }, [mill])[0]!.passes).toBe(2));
+
+  it.each([
+    ['width', { ...face, widthMm: 0 }, mill],
+    ['length', { ...face, lengthMm: 0 }, mill],
+    ['depth', { ...face, depthMm: 0 }, mill],
+    ['clearance', { ...face, clearanceMm: -1 }, mill],
+    ['share of the diameter', face, { ...mill, widthShare: 1.1 }],
+    ['diameter', face, { ...mill, diameterMm: 0 }],
+    ['speed', face, { ...mill, rpm: 0 }],
+    ['teeth', face, { ...mill, teeth: 0 }],
+    ['feed per tooth', face, { ...mill, fzMm: 0 }],
+    ['specific force', face, { ...mill, kcNMm2: 0 }],
+  ])('refuses a %s that cannot be', (what, of, way) => expect(() => areaMethods(of, [way])).toThrow(what));
 });
 
 describe('the starting kit', () => {
@@ -112,6 +136,14 @@ describe('the starting kit', () => {
     expect(kit(200, { leastGain: 1.3 }).steps.map(({ name }) => name)).toEqual(['caliper']);
   });
 
+  it('spends the last coin, and of two alike takes the first', () => {
+    expect(kit(35).steps.map(({ name }) => name)).toEqual(['caliper']);
+    const alike = items.slice(0, 1).concat({ ...items[0]!, name: 'second caliper' });
+    expect(kit(35, { items: alike }).steps[0]!.name).toBe('caliper');
+    // What covers just the least is not worth it: the caliper covers 5 x 0.7 + 3 x 0.5.
+    expect(kit(35, { leastGain: 5 }).steps).toEqual([]);
+  });
+
   it('counts what is there already', () => {
     const own = kit(200, { have: ['caliper'] });
     expect(own.steps.map(({ name }) => name)).toEqual(['micrometer', 'telescopic gauges']);
@@ -122,6 +154,7 @@ describe('the starting kit', () => {
     expect(() => kit(10, { items: [{ name: 'x', cost: 0, covers: {} }] })).toThrow('cost');
     expect(() => kit(10, { items: [{ name: 'x', cost: 1, covers: { outside: 1.5 } }] })).toThrow('share');
     expect(() => kit(-1)).toThrow('budget');
+    expect(() => kit(10, { needs: { outside: -1 } })).toThrow('weight of a need');
     expect(startingKit({ needs: {}, items, budget: 100, leastGain: 0 }).usefulness).toBe(0);
   });
 });
@@ -169,6 +202,45 @@ describe('the instrument for a tolerance', () => {
       ]),
     ).toMatchObject({ enough: false, ratio: 5 }));
 
+  it('fine enough begins where the rule says, and measures to both ends of its range', () => {
+    // 0.12 is four times twice 0.015: resolution and ratio both just do.
+    const just = { ...caliper, uExpandedMm: 0.015, resolutionMm: 0.03 };
+    const ask = (sizeMm: number) =>
+      chooseInstrument({ feature: 'outside', sizeMm, toleranceWidthMm: 0.12, ratioWanted: 4 }, [just]);
+    expect(ask(20)).toMatchObject({ enough: true, ratio: 4 });
+    expect(ask(150)?.chosen).toBe(just);
+    expect(ask(150.1)).toBeNull();
+    const from = { ...just, minMm: 25 };
+    const at = (sizeMm: number) =>
+      chooseInstrument({ feature: 'outside', sizeMm, toleranceWidthMm: 0.12, ratioWanted: 4 }, [from]);
+    expect([at(25)?.chosen, at(24.9)]).toEqual([from, null]);
+  });
+
+  it('of equally cheap ones the finer, of equally coarse ones the first', () => {
+    const finer = { ...caliper, name: 'finer', uExpandedMm: 0.02 };
+    const asked = { feature: 'outside', sizeMm: 20, ratioWanted: 4 } as const;
+    const names = chooseInstrument({ ...asked, toleranceWidthMm: 0.5 }, [caliper, finer])!.acceptable;
+    expect(names.map(({ name }) => name)).toEqual(['finer', 'caliper']);
+    const alike = { ...caliper, name: 'alike' };
+    expect(chooseInstrument({ ...asked, toleranceWidthMm: 0.01 }, [caliper, alike])!.chosen).toBe(caliper);
+  });
+
+  it.each([
+    ['ratio', () => ask(0.1, { ratioWanted: 0 })],
+    ['size', () => ask(0.1, { sizeMm: 0 })],
+    [
+      'instruments',
+      () => chooseInstrument({ feature: 'outside', sizeMm: 20, toleranceWidthMm: 1, ratioWanted: 4 }, []),
+    ],
+    [
+      'uncertainty',
+      () =>
+        chooseInstrument({ feature: 'outside', sizeMm: 20, toleranceWidthMm: 1, ratioWanted: 4 }, [
+          { ...caliper, uExpandedMm: 0 },
+        ]),
+    ],
+  ])('refuses a %s that cannot be', (what, run) => expect(run).toThrow(what));
+
   it('is none for a feature or a size that nothing measures', () => {
     expect(ask(0.1, { feature: 'angle' })).toBeNull();
     expect(ask(0.1, { sizeMm: 500 })).toBeNull();
@@ -203,7 +275,11 @@ describe('the usual kit', () => {
     expect(names('lathe', 'neither')).toContain('Insert holder with coated inserts');
     expect(names('lathe', 'neither')).not.toContain('Face mill 50 with inserts');
     expect(names('vertical-mill', 'neither')).toContain('Face mill 50 with inserts');
-    expect(kitNeeds('lathe', { soft: false, steel: true, hard: false })).not.toHaveProperty('edge-for-hard');
+    const edges = (metals: Parameters<typeof kitNeeds>[1]) =>
+      Object.entries(kitNeeds('lathe', metals)).filter(([need]) => need.startsWith('edge-for'));
+    expect(edges({ soft: true, steel: false, hard: false })).toEqual([['edge-for-soft', 4]]);
+    expect(edges({ soft: false, steel: true, hard: false })).toEqual([['edge-for-steel', 5]]);
+    expect(edges({ soft: false, steel: false, hard: true })).toEqual([['edge-for-hard', 4]]);
   });
 
   it('every need of every machine is covered by something, every share lies in 0 to 1', () => {
@@ -227,11 +303,19 @@ describe('the usual kit', () => {
     expect(share('hss-first', 'HSS blanks, three')).toBeCloseTo(0.84, 10);
     expect(share('inserts-first', 'HSS blanks, three')).toBeCloseTo(0.56, 10);
     expect(share('inserts-first', 'Insert holder with coated inserts')).toBeCloseTo(0.84, 10);
+    expect(share('hss-first', 'Insert holder with coated inserts')).toBeCloseTo(0.56, 10);
+    expect(share('neither', 'HSS blanks, three')).toBe(0.7);
+    // A caliper belongs to no school.
+    const caliper = (school: Parameters<typeof kitItems>[1]) =>
+      kitItems('lathe', school).find(({ name }) => name === 'Digital caliper')!.covers;
+    expect(caliper('hss-first')).toEqual(caliper('neither'));
+    expect(caliper('inserts-first')).toEqual(caliper('neither'));
   });
 
   it('says when to buy, and what to grind instead', () => {
     expect(kitWhen([5, 3, 1, 1])).toEqual(['first', 'second', 'second', 'later']);
     expect(groundInstead('HSS blanks, three')).toMatch(/knife tool/);
     expect(groundInstead('Tachometer')).toBeNull();
+    expect(groundInstead('No such thing')).toBeNull();
   });
 });

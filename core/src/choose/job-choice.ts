@@ -14,6 +14,7 @@ import type { Tool } from '../tool/tool';
 import { SIZELESS } from '../tool/usual-tool';
 import type { ChoiceInputs, InsertKind } from './choice-inputs';
 import { flips, type Flips } from './flips';
+import { flipsOfJob } from './flips-of-job';
 import type { JobWants } from './job-wants';
 import {
   costInputsOf,
@@ -66,6 +67,8 @@ export const hasChoice = (operation: OperationKey): boolean => !SIZELESS.include
 
 /** Pressed chip breakers work from about this feed, and from the nose radius in depth, mm. */
 const BREAKER_FROM_FEED_MM = 0.1;
+/** Tools whose chip is broken by the form of the edge; teeth that turn break it themselves. */
+const BREAKS_CHIPS: readonly Tool['kind'][] = ['turning-tool', 'boring-bar', 'parting-blade'];
 
 /** The insert as the choice sees it: how it is coated and ground. */
 function insertKind(tool: Tool): InsertKind {
@@ -106,25 +109,25 @@ export function jobChoice<T extends { readonly body: Tool }>(
   const character = metalCharacter(metal, setup.firstPassOnSkin);
   const byFit = rankTools(setup, tools, rules)
     .map((one): RankedForJob<T> => {
-      const judged = one.rank === 2 ? null : judge(setup, one.item.body, wants, rules, pricesOf);
+      const judged = judge(setup, one.item.body, wants, rules, pricesOf);
       const tooRough = isBeyond(judged?.raUm ?? 0, wants.finishRaUm);
       return { ...one, family: familyOf(one.item.body), judged, tooRough };
     })
     .sort(inOrder);
-  const sideOf = (family: EdgeFamily): Side<T> | null => {
-    const own = byFit.find((one) => one.judged !== null && one.family === family);
-    if (own?.judged) return { item: own.item, inDrawer: !own.item.body.dull, judged: own.judged };
-    const usual = usualOfFamily(setup.tool, family, character.gummy);
-    const judged = judge(setup, usual, wants, rules, pricesOf);
-    return judged && { item: null, inDrawer: false, judged };
-  };
-  const [ofHss, ofCarbide] = [sideOf('hss'), sideOf('carbide')];
-  const hss = ofHss ?? ofCarbide;
-  const carbide = ofCarbide ?? ofHss;
-  if (!hss || !carbide) {
+  const fits = byFit.filter((one): one is RankedForJob<T> & { judged: JudgedTool } => one.judged !== null);
+  const sideOf = (family: EdgeFamily): Side<T> => {
+    const own = fits.find((one) => one.family === family);
+    if (own) return { item: own.item, inDrawer: !own.item.body.dull, judged: own.judged };
+    // None in the drawer: as the tool of the set-up would be of this family, or as one that fits.
+    for (const like of [setup.tool, ...fits.map(({ item }) => item.body)]) {
+      const usual = usualOfFamily(like, family, character.gummy);
+      const judged = judge(setup, usual, wants, rules, pricesOf);
+      if (judged) return { item: null, inDrawer: false, judged };
+    }
     checkFit(setup);
-    throw new Error('no tool fits a set-up that fits');
-  }
+    throw new Error('a tool does not fit a set-up that fits');
+  };
+  const [hss, carbide] = [sideOf('hss'), sideOf('carbide')];
   const { plan, tool } = carbide.judged;
   const power = powerShare(carbide.judged.setup, plan);
   const noseRadiusMm = 'noseRadiusMm' in tool ? tool.noseRadiusMm : plan.depth.mm;
@@ -138,6 +141,7 @@ export function jobChoice<T extends { readonly body: Tool }>(
   const cost = costPerPart(costInputs);
   const inputs: ChoiceInputs = {
     ...character,
+    chip: BREAKS_CHIPS.includes(tool.kind) ? character.chip : 'medium',
     reachableMPerMin: reachable(plan),
     carbideLowMPerMin: speedRange(metal, plan.edge, OPERATIONS[setup.operation].speedColumn).lowMPerMin,
     powerAvailableKw: power.has?.powerKw ?? 1,
@@ -166,7 +170,7 @@ export function jobChoice<T extends { readonly body: Tool }>(
   return {
     inputs,
     weighed,
-    flips: flips(inputs, school),
+    flips: flipsOfJob(flips(inputs, school), inputs, weighed, power.has === null),
     hss,
     carbide,
     ranked,

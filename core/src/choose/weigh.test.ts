@@ -152,6 +152,15 @@ describe('the verdict', () => {
     expect(weigh(INPUTS, 'inserts-first')).toMatchObject({ verdict: 'carbide', leaning: 0.7 });
   });
 
+  it('a fine finish speaks half as loud at Ra 1.6 as at 0.8, by the speed reached', () => {
+    const finish = (finishRaUm: number, reachableMPerMin: number) =>
+      weigh({ ...INPUTS, finishRaUm, reachableMPerMin }).contributions.finish;
+    expect(finish(0.8, 240)).toBeCloseTo(0.8, 10);
+    expect(finish(1.6, 240)).toBeCloseTo(0.4, 10);
+    expect(finish(1.6, 60)).toBeCloseTo(-0.4, 10);
+    expect(finish(6.3, 240)).toBeCloseTo(0, 10);
+  });
+
   it('names the three heaviest reasons, none of no weight', () => {
     expect(weigh({ ...INPUTS, stiffness: 0.6 }).topReasons).toEqual(['stiffness']);
     expect(
@@ -173,11 +182,20 @@ describe('the verdict', () => {
 
   it.each([
     [{ reachableMPerMin: 0 }, 'reachable speed'],
+    [{ carbideLowMPerMin: 0 }, 'carbide’s lowest speed'],
+    [{ powerAvailableKw: 0 }, 'power available'],
+    [{ powerNeededKw: 0 }, 'power needed'],
     [{ stiffness: 1.2 }, 'stiffness'],
     [{ hardnessHb: -5 }, 'hardness'],
-    [{ parts: 0 }, 'number of parts'],
-    [{ interruption: 3 }, 'interruption'],
     [{ depthMm: NaN }, 'depth'],
+    [{ noseRadiusMm: 0 }, 'nose radius'],
+    [{ edgeRadiusUm: 0 }, 'edge radius'],
+    [{ feedMm: 0 }, 'feed'],
+    [{ interruption: 3 }, 'interruption'],
+    [{ parts: 0 }, 'number of parts'],
+    [{ hssCostPerPart: 0 }, 'HSS cost of a part'],
+    [{ carbideCostPerPart: 0 }, 'carbide cost of a part'],
+    [{ finishRaUm: 0 }, 'roughness wanted'],
   ])('refuses %j', (bad, what) => expect(() => weigh({ ...INPUTS, ...bad })).toThrow(what));
 });
 

@@ -17,6 +17,10 @@ export interface ChoiceContext {
   readonly topRpm: number;
   /** Name of the carbide tool: "coated insert". */
   readonly carbide: string;
+  /** Its edges are turned to a new one, as those of an insert are. */
+  readonly indexed: boolean;
+  /** It has a nose that the depth is compared with. */
+  readonly hasNose: boolean;
   /** Name of the metal. */
   readonly metal: string;
   readonly condition: MachineCondition;
@@ -67,11 +71,20 @@ const sayReach: Say = (of, { diameterMm, topRpm, carbide, strokes }, units) => {
   return `${top}: the ${carbide} works from ${low} in this metal.`;
 };
 
-const sayBite: Say = (of, { carbide }, units) => {
+const sayBite: Say = (of, { carbide, hasNose }, units) => {
   const enough = biteRatio(of) >= 1;
-  const cut = `${length(of.depthMm, units)} deep at ${joined(formatFeedPerTurn(of.feedMm, units))}`;
-  const wants = `the ${carbide} wants two thirds of its nose of ${length(of.noseRadiusMm, units)} and twice its edge of ${Math.round(of.edgeRadiusUm)} µm`;
-  return `${cut}: ${wants}${enough ? '; it gets that.' : ', or it rubs.'}`;
+  const feed = joined(formatFeedPerTurn(of.feedMm, units));
+  const twice = `twice its edge of ${Math.round(of.edgeRadiusUm)} µm`;
+  const wants = hasNose ? `two thirds of its nose of ${length(of.noseRadiusMm, units)} and ${twice}` : twice;
+  const cut = hasNose ? `${length(of.depthMm, units)} deep at ${feed}` : feed;
+  return `${cut}: the ${carbide} wants ${wants}${enough ? '; it gets that.' : ', or it rubs.'}`;
+};
+
+const sayBatch: Say = (of, { indexed }) => {
+  if (of.parts === 1) return 'One part only: setting an edge again costs little.';
+  return indexed
+    ? `${of.parts} parts: an insert turned to a new edge repeats the size without setting again, which pays from about 10 parts.`
+    : `${of.parts} parts: an edge that lasts holds its size over more of them, which pays from about 10 parts.`;
 };
 
 const SAY: Readonly<Record<ChoiceFactor, Say>> = {
@@ -100,10 +113,7 @@ const SAY: Readonly<Record<ChoiceFactor, Say>> = {
     of.specialForm
       ? 'A special form is ground in high speed steel in minutes; in carbide it is bought, or ground on diamond.'
       : 'No special form.',
-  batch: (of) =>
-    of.parts === 1
-      ? 'One part only: setting an edge again costs little.'
-      : `${of.parts} parts: an insert turned to a new edge repeats the size without setting again, which pays from about 10 parts.`,
+  batch: sayBatch,
   cost: (of) =>
     `A part costs about ${formatMoney(of.hssCostPerPart)} with high speed steel and ${formatMoney(of.carbideCostPerPart)} with carbide.`,
   finish: (of, context, units) =>

@@ -30,10 +30,6 @@ const AT_THE_MACHINE: Readonly<Partial<Record<ChoiceFactor, Readonly<Record<Towa
     carbide: 'A stiffer machine, or work and tool that stick out less',
     'high speed steel': 'A slack machine, or a long overhang',
   },
-  bite: {
-    carbide: 'A deeper cut or more feed, or an insert with a smaller nose and a sharper edge',
-    'high speed steel': 'A cut too light for the insert: less than two thirds of its nose deep',
-  },
   batch: { carbide: 'More parts', 'high speed steel': 'A single part' },
   cost: {
     carbide: 'Cheaper edges, or dearer grinding',
@@ -47,10 +43,6 @@ const AT_THE_MACHINE: Readonly<Partial<Record<ChoiceFactor, Readonly<Record<Towa
   chip: {
     carbide: 'Feed and depth inside the chip breaker’s window',
     'high speed steel': 'Feed and depth outside the chip breaker’s window',
-  },
-  drawer: {
-    carbide: 'A sharp carbide edge in the drawer',
-    'high speed steel': 'A sharp high speed steel bit in the drawer',
   },
 };
 
@@ -76,6 +68,8 @@ function sayFlip(
   units: UnitSystem,
 ): string {
   if (factor === 'reach') return sayReachFlip(towards, flips, inputs, context, units);
+  if (factor === 'bite') return `${sayBiteFlip(towards, context)}: ${towards}.`;
+  if (factor === 'drawer') return `${sayDrawerFlip(towards, inputs)}: ${towards}.`;
   if (factor === 'batch' && flips.parts !== null)
     return towards === 'carbide'
       ? `From about ${Math.ceil(flips.parts)} parts: carbide.`
@@ -86,6 +80,21 @@ function sayFlip(
       : `If the metal were ${towards === 'carbide' ? 'harder' : 'softer'} than ${Math.round(flips.hardnessHb)} HB: ${towards}.`;
   const ofJob = IF[factor];
   return ofJob ? `If ${ofJob[towards]}: ${towards}.` : `${AT_THE_MACHINE[factor]![towards]}: ${towards}.`;
+}
+
+function sayBiteFlip(towards: Towards, { carbide, hasNose }: ChoiceContext): string {
+  if (towards === 'carbide')
+    return hasNose
+      ? `A deeper cut or more feed, or a sharper ${carbide} with a smaller nose`
+      : `More feed, or a sharper ${carbide}`;
+  return `A cut too light for the ${carbide}, less than ${hasNose ? 'two thirds of its nose deep' : 'twice its edge for a tooth'}`;
+}
+
+/** One more tool in the drawer, or one less where that side is there already. */
+function sayDrawerFlip(towards: Towards, { carbideInDrawer, hssInDrawer }: ChoiceInputs): string {
+  if (towards === 'carbide')
+    return carbideInDrawer ? 'No sharp high speed steel in the drawer' : 'A sharp carbide edge in the drawer';
+  return hssInDrawer ? 'No sharp carbide in the drawer' : 'Sharp high speed steel in the drawer';
 }
 
 /** A reachable speed, as the speed of the spindle on this diameter. */

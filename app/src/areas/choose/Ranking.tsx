@@ -1,7 +1,6 @@
 import { formatMoney } from '@pike-stone/words/choosing';
-import { DRAWBACK_WORDS } from '@pike-stone/words/picking';
+import { DRAWBACK_WORDS, EDGE_NAMES } from '@pike-stone/words/picking';
 import { formatRa, type UnitSystem } from '@pike-stone/words';
-import { toolMaterial } from '@pike-stone/core';
 import { View } from 'react-native';
 import { Row } from '../../kit/Row';
 import type { Chosen } from './weigh-job';
@@ -11,7 +10,7 @@ type Ranked = Chosen['ranked'][number];
 /** What a tool of the drawer would do in the job, as short as it is said. */
 function sayRanked({ drawback, tooRough, judged, item }: Ranked, units: UnitSystem): string {
   const parts = [
-    toolMaterial(item.body.material).name,
+    EDGE_NAMES[item.body.material],
     drawback && DRAWBACK_WORDS[drawback],
     tooRough && judged?.raUm && `Ra ${formatRa(judged.raUm, units)}: rougher than wanted`,
     judged && `${formatMoney(judged.costPerPart)} a part`,

@@ -6,6 +6,7 @@ import {
   millAdvice,
   type ChoiceFactor,
 } from '@pike-stone/core/choose';
+import { coversArea } from '@pike-stone/core/forecast';
 import { DEFER, formatLength, joined } from '@pike-stone/words';
 import {
   FACTOR_TITLES,
@@ -111,27 +112,32 @@ function FromTheDrawer({ chosen, onTake }: Pick<ReasonsProps, 'chosen' | 'onTake
   );
 }
 
-/** What matters of an end mill, in order, and what is wrong with the pick. */
+/** What matters of an end mill, in order, and what is wrong with the pick; ways over an area. */
 function MillOrder({ chosen }: Pick<ReasonsProps, 'chosen'>) {
   const units = useUnits();
   const router = useRouter();
   const { setup, plan, tool } = chosen.pick?.judged ?? chosen.hss.judged;
-  if (!isDoneWith(setup, 'end-mill') || tool.kind !== 'end-mill') return null;
+  if (!coversArea(tool.kind)) return null;
   return (
     <Sheet>
       <View style={styles.group}>
-        <Words role="heading">Of the milling cutter, in the order that matters</Words>
-        {sayMill(millAdvice(setup, plan), plan, tool.teeth, units).map(({ title, text, fault }) => (
-          <View key={title}>
-            <Words>
-              <Words role="strong">{title}: </Words>
-              {text}
-            </Words>
-            {fault && <Words role="fault">{`Look at this first: ${fault}.`}</Words>}
-          </View>
-        ))}
+        {isDoneWith(setup, 'end-mill') && tool.kind === 'end-mill' && (
+          <>
+            <Words role="heading">Of the milling cutter, in the order that matters</Words>
+            {sayMill(millAdvice(setup, plan), plan, tool.teeth, units).map(({ title, text, fault }) => (
+              <View key={title}>
+                <Words>
+                  <Words role="strong">{title}: </Words>
+                  {text}
+                </Words>
+                {fault && <Words role="fault">{`Look at this first: ${fault}.`}</Words>}
+              </View>
+            ))}
+          </>
+        )}
         <Button
-          label="Face mill, fly cutter or end mill for an area"
+          label="Which cutter for an area?"
+          says="Face mill, fly cutter or end mill for an area"
           onPress={() => router.push('/cut/area')}
         />
       </View>

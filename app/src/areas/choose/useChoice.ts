@@ -1,4 +1,4 @@
-import { OPERATIONS } from '@pike-stone/core';
+import { OPERATIONS, type ToolMaterialKey } from '@pike-stone/core';
 import type { ChoiceContext } from '@pike-stone/words/choosing';
 import { EDGE_NAMES } from '@pike-stone/words/picking';
 import { useMemo } from 'react';
@@ -24,6 +24,9 @@ export function useChoice() {
   return { ...found, setUp, wants, chosen, context };
 }
 
+/** Materials whose edges are turned to a new one. */
+const INDEXED: readonly ToolMaterialKey[] = ['carbide-coated', 'carbide-uncoated'];
+
 /** What the sentences of the choice need to know of the set-up. */
 function contextOf({ carbide, powerUnknown }: Chosen, { setup }: SetUp): ChoiceContext {
   const { plan, tool } = carbide.judged;
@@ -31,6 +34,8 @@ function contextOf({ carbide, powerUnknown }: Chosen, { setup }: SetUp): ChoiceC
     diameterMm: plan.diameterMm,
     topRpm: plan.speed.topRpm,
     carbide: EDGE_NAMES[tool.material].toLowerCase(),
+    indexed: INDEXED.includes(tool.material),
+    hasNose: 'noseRadiusMm' in tool,
     metal: plan.metal.name,
     condition: setup.machine.condition,
     light: setup.machine.light,
