@@ -7,6 +7,7 @@ export const DRAWBACK_WORDS: Readonly<Record<Drawback, string>> = {
   'soft-metals-only': 'aluminium and brass only',
   'no-gain': 'no gain in plastics',
   'does-not-fit': 'does not fit this size',
+  'other-size': 'another size',
   'no-collet': 'no collet for it',
   'too-large': 'too large for the spindle',
   'too-slow-here': 'too slow here for carbide',

@@ -197,14 +197,20 @@ export interface OfferedMill {
   readonly coating: MillCoating;
   readonly centreCutting: boolean;
 }
-export type MillFault = 'flutes' | 'coating-harms' | 'not-centre-cutting';
+/** What matters most first. */
+export const MILL_FAULTS = ['not-centre-cutting', 'flutes', 'coating-harms'] as const;
+export type MillFault = (typeof MILL_FAULTS)[number];
 
 /** What is wrong with an end mill for a choice, what matters most first; empty when it is right. */
 export function millFaults(choice: EndMillChoice, offered: OfferedMill): MillFault[] {
-  const faults: readonly (readonly [MillFault, boolean])[] = [
-    ['not-centre-cutting', choice.centreCuttingNeeded && !offered.centreCutting],
-    ['flutes', !choice.flutes.includes(offered.flutes)],
-    ['coating-harms', choice.harm.includes(offered.coating)],
-  ];
-  return faults.filter(([, wrong]) => wrong).map(([fault]) => fault);
+  const wrong: Readonly<Record<MillFault, boolean>> = {
+    'not-centre-cutting': choice.centreCuttingNeeded && !offered.centreCutting,
+    flutes: !choice.flutes.includes(offered.flutes),
+    'coating-harms': choice.harm.includes(offered.coating),
+  };
+  return MILL_FAULTS.filter((fault) => wrong[fault]);
 }
+
+/** How much faults weigh: one that matters more outweighs all that matter less. */
+export const faultsWeigh = (faults: readonly MillFault[]): number =>
+  faults.reduce((sum, fault) => sum + 2 ** (MILL_FAULTS.length - 1 - MILL_FAULTS.indexOf(fault)), 0);

@@ -152,6 +152,10 @@ describe('the inputs of the choice', () => {
     expect(powerUnknown).toBe(true);
     expect(inputs.powerAvailableKw).toBe(inputs.powerNeededKw);
     expect(weighed.contributions.power).toBe(0);
+    const near = setup({ machine: ORDINARY_LATHE, stock: of('medium-carbon'), workDiameterMm: 80 });
+    const { motor: _none, ...without } = ORDINARY_LATHE;
+    expect(choose(near, BOTH).flips.factors).toContain('power');
+    expect(choose({ ...near, machine: without }, BOTH).flips.factors).not.toContain('power');
   });
 
   it('know a polished, a brazed and an aluminium-bearing edge', () => {

@@ -4,7 +4,7 @@ import { material } from '../material/library';
 import { withOverride } from '../material/material';
 import { speedRange } from '../mechanics/speed-range';
 import type { CutPlan } from '../operation/cut-plan';
-import { OPERATIONS, type CutSetup, type OperationKey } from '../operation/registry';
+import { isDoneWith, operationOf, OPERATIONS, type CutSetup, type OperationKey } from '../operation/registry';
 import { checkFit } from '../plan/misfits';
 import { powerShare } from '../plan/power-share';
 import { rankTools, type RankedTool } from '../plan/rank-tools';
@@ -13,6 +13,7 @@ import { isBeyond } from '../quantity/beyond';
 import type { Tool } from '../tool/tool';
 import { SIZELESS } from '../tool/usual-tool';
 import type { ChoiceInputs, InsertKind } from './choice-inputs';
+import { faultsWeigh, type MillFault } from './end-mill-choice';
 import { flips, type Flips } from './flips';
 import { flipsOfJob } from './flips-of-job';
 import type { JobWants } from './job-wants';
@@ -25,16 +26,20 @@ import {
   type PricesOf,
 } from './judged-tool';
 import { metalCharacter } from './metal-character';
+import { millAdvice } from './mill-advice';
 import { stiffnessOf } from './stiffness';
 import { usualOfFamily } from './usual-of-family';
 import { weigh, type ChoiceSchool, type Weighed } from './weigh';
 
-/** A tool of the drawer for a job, with what it would do; null where it does not fit. */
+/** A tool of the drawer for a job, with what it would do. */
 export interface RankedForJob<T> extends RankedTool<T> {
   readonly family: EdgeFamily;
+  /** Null where it cannot do this job: it does not fit, or makes another size. */
   readonly judged: JudgedTool | null;
   /** The surface that it leaves is rougher than wanted. */
   readonly tooRough: boolean;
+  /** What is wrong with an end mill for this metal and cut. */
+  readonly faults: readonly MillFault[];
 }
 
 /** What one family would do the job with. */
@@ -83,6 +88,18 @@ function blows({ interrupted, operation }: CutSetup, areHeavy: boolean): number 
   return interrupted ? (areHeavy ? 2 : 1) : 0;
 }
 
+/** Sizes closer than this are the same hole or slot, mm. */
+const SAME_SIZE_MM = 0.02;
+/** Whether a tool makes a hole, slot or form of another size than the tool of the set-up. */
+function makesOtherSize(setup: CutSetup, tool: Tool): boolean {
+  const { toolMakesMm } = operationOf(setup);
+  return toolMakesMm !== undefined && Math.abs(toolMakesMm({ tool }) - toolMakesMm(setup)) > SAME_SIZE_MM;
+}
+
+/** What is wrong with the tool of a judged cut, where it is an end mill that mills. */
+const faultsOf = ({ setup, plan }: JudgedTool): readonly MillFault[] =>
+  isDoneWith(setup, 'end-mill') ? millAdvice(setup, plan).faults : [];
+
 /** Cutting speed at the machine's fastest usable step, m/min. */
 const reachable = ({ speed: { actualMPerMin, rungRpm, topRpm } }: CutPlan): number =>
   (actualMPerMin * topRpm) / rungRpm;
@@ -92,8 +109,9 @@ const reachable = ({ speed: { actualMPerMin, rungRpm, topRpm } }: CutPlan): numb
  * do it with, the weighed verdict, what it costs, and the tools in order.
  *
  * Every input of the choice is taken from the planned cuts. The set-up's own tool only
- * says of what kind and size the tool is. Tools that fit come first, of those the family
- * of the verdict, those that leave the surface wanted, then the cheaper.
+ * says of what kind and size the tool is. Tools that fit and make that size come first, of
+ * those the family of the verdict, those that leave the surface wanted, the right end mill
+ * for the metal, then the cheaper.
  *
  * @throws OutOfRange, DoesNotFit as `cutPlan` does, when no tool can do the job
  */
@@ -109,9 +127,12 @@ export function jobChoice<T extends { readonly body: Tool }>(
   const character = metalCharacter(metal, setup.firstPassOnSkin);
   const byFit = rankTools(setup, tools, rules)
     .map((one): RankedForJob<T> => {
+      const family = familyOf(one.item.body);
+      if (one.rank < 2 && makesOtherSize(setup, one.item.body))
+        return { ...one, rank: 1, drawback: 'other-size', family, judged: null, tooRough: false, faults: [] };
       const judged = judge(setup, one.item.body, wants, rules, pricesOf);
       const tooRough = isBeyond(judged?.raUm ?? 0, wants.finishRaUm);
-      return { ...one, family: familyOf(one.item.body), judged, tooRough };
+      return { ...one, family, judged, tooRough, faults: judged ? faultsOf(judged) : [] };
     })
     .sort(inOrder);
   const fits = byFit.filter((one): one is RankedForJob<T> & { judged: JudgedTool } => one.judged !== null);
@@ -164,9 +185,8 @@ export function jobChoice<T extends { readonly body: Tool }>(
     hssInDrawer: hss.inDrawer,
   };
   const weighed = weigh(inputs, school);
-  const { verdict } = weighed;
-  const other = ({ family }: RankedForJob<T>): number => (verdict === 'either' || family === verdict ? 0 : 1);
-  const ranked = [...byFit].sort((a, b) => a.rank - b.rank || other(a) - other(b) || inOrder(a, b));
+  const other = ({ family }: RankedForJob<T>): number => Number(family !== weighed.verdict);
+  const ranked = [...byFit].sort((a, b) => byRank(a, b) || other(a) - other(b) || inOrder(a, b));
   return {
     inputs,
     weighed,
@@ -174,15 +194,20 @@ export function jobChoice<T extends { readonly body: Tool }>(
     hss,
     carbide,
     ranked,
-    pick: ranked.find(({ rank }) => rank < 2) ?? null,
+    pick: ranked.find(({ judged }) => judged !== null) ?? null,
     costInputs,
     cost,
     powerUnknown: power.has === null,
   };
 }
 
-/** Fit, then the surface wanted, then the cheaper part. */
+/** Fit, and what cannot do the job after what can. */
+const byRank = <T>(a: RankedForJob<T>, b: RankedForJob<T>): number =>
+  a.rank - b.rank || Number(a.judged === null) - Number(b.judged === null);
+
+/** Fit, then the surface wanted, then the form and coating of an end mill, then the cheaper part. */
 const inOrder = <T>(a: RankedForJob<T>, b: RankedForJob<T>): number =>
-  a.rank - b.rank
+  byRank(a, b)
   || Number(a.tooRough) - Number(b.tooRough)
+  || faultsWeigh(a.faults) - faultsWeigh(b.faults)
   || (a.judged?.costPerPart ?? 0) - (b.judged?.costPerPart ?? 0);

@@ -2,8 +2,9 @@ import fc from 'fast-check';
 import { anySetup, HAND_MILL, INSERT, setup, TOOLS } from '../fixture';
 import { of } from '../operation/golden.fixture';
 import type { CutSetup } from '../operation/registry';
-import type { Tool } from '../tool/tool';
+import type { EndMill, Tool } from '../tool/tool';
 import { BOTH, choose, GEARED_LATHE, KNIFE, OLD_LATHE, ORDINARY_LATHE, POLISHED } from './choice.fixture';
+import { faultsWeigh } from './end-mill-choice';
 import { hasChoice } from './job-choice';
 
 describe('the tools in order', () => {
@@ -29,6 +30,8 @@ describe('the tools in order', () => {
       ['Round', false],
       ['Pointed', true],
     ]);
+    // The side of high speed steel is its best, whatever the order of the drawer.
+    expect(choose(cut, [pointed, round], { finishRaUm: 1.42 }).hss.item?.body.name).toBe('Round');
   });
 
   it('what the verdict says comes first even where the other is cheaper; of either the cheaper', () => {
@@ -59,6 +62,80 @@ describe('the tools in order', () => {
     const none = choose(bore, [thick]);
     expect([none.pick, none.hss.item, none.ranked.length]).toEqual([null, null, 1]);
     expect(none.hss).toMatchObject({ inDrawer: false, judged: { tool: thin } });
+  });
+
+  it('a drill of another size makes another hole: last of those that fit, not judged, never taken', () => {
+    const drill = (diameterMm: number, more = {}) => ({
+      ...TOOLS.drill,
+      name: `${diameterMm}`,
+      diameterMm,
+      ...more,
+    });
+    const cut = setup({ operation: 'drill', tool: drill(8.5) });
+    const { ranked, pick, hss } = choose(cut, [
+      drill(5),
+      drill(8.52),
+      drill(8.5, { name: 'worn', dull: true }),
+      drill(8.53),
+    ]);
+    expect(ranked.map(({ item, drawback, judged }) => [item.body.name, drawback, judged !== null])).toEqual([
+      ['8.52', null, true],
+      ['worn', 'dull', true],
+      ['5', 'other-size', false],
+      ['8.53', 'other-size', false],
+    ]);
+    expect(pick?.item.body.name).toBe('8.52');
+    expect(hss.item?.body.name).toBe('8.52');
+    const none = choose(cut, [drill(5)]);
+    expect([none.pick, none.hss.item]).toEqual([null, null]);
+    expect(none.hss.judged.tool).toMatchObject({ diameterMm: 8.5 });
+  });
+
+  it.each<[CutSetup['operation'], Partial<Tool>]>([
+    ['centre-drill', { diameterMm: 2 }],
+    ['ream', { diameterMm: 8 }],
+    ['mill-slot', { diameterMm: 10 }],
+    ['plunge', { diameterMm: 10 }],
+    ['t-slot', { diameterMm: 21 }],
+    ['saw', { thicknessMm: 2 }],
+    ['form', { widthMm: 6 }],
+    ['form-mill', { widthMm: 4 }],
+  ])('%s: the tool makes the size', (operation, size) => {
+    const cut = setup({ operation });
+    const other = { ...cut.tool, ...size } as Tool;
+    expect(choose(cut, [other]).ranked[0]).toMatchObject({ drawback: 'other-size', judged: null });
+    expect(choose(cut, [cut.tool]).ranked[0]!.drawback).not.toBe('other-size');
+  });
+
+  it('at the side, over a face and into a pocket any size of cutter does', () => {
+    for (const operation of ['mill-side', 'ramp', 'face-mill', 'dovetail'] as const) {
+      const cut = setup({ operation });
+      const other = { ...cut.tool, diameterMm: 16 } as Tool;
+      expect(choose(cut, [other]).ranked[0]!.judged).not.toBeNull();
+    }
+  });
+
+  it('the right end mill for the metal comes before a cheaper one, what matters most first', () => {
+    const mill = (name: string, more: Partial<EndMill>) => ({ ...TOOLS['end-mill'], name, ...more });
+    const cut = setup({
+      operation: 'mill-slot',
+      machine: HAND_MILL,
+      stock: of('aluminium-wrought'),
+      tool: mill('', {}),
+    });
+    const { ranked } = choose(cut, [
+      mill('four flutes', { teeth: 4 }),
+      mill('wrong coating', { teeth: 2, coating: 'with-aluminium', material: 'solid-carbide' }),
+      mill('right', { teeth: 2 }),
+    ]);
+    expect(ranked.map(({ item, faults }) => [item.body.name, faults])).toEqual([
+      ['right', []],
+      ['four flutes', ['flutes']],
+      ['wrong coating', ['coating-harms']],
+    ]);
+    expect(faultsWeigh(['not-centre-cutting'])).toBeGreaterThan(faultsWeigh(['flutes', 'coating-harms']));
+    expect(faultsWeigh(['flutes'])).toBeGreaterThan(faultsWeigh(['coating-harms']));
+    expect(faultsWeigh([])).toBe(0);
   });
 
   it('where only one tool of the drawer fits, the other family is as that one would be', () => {
@@ -147,6 +224,8 @@ describe('the tools in order', () => {
       coating: undefined,
       rakeDeg: undefined,
     });
+    const drill = choose(setup({ operation: 'drill' }), []).carbide.judged.tool;
+    expect(drill).toStrictEqual({ ...TOOLS.drill, material: 'solid-carbide' });
     const file = choose(setup(), []).hss.judged.tool;
     expect(file).toEqual({ ...KNIFE, dull: false });
     expect('coating' in file).toBe(false);

@@ -11,10 +11,7 @@ const GROUND_TO_FORM: readonly Tool['kind'][] = ['form-tool', 'form-cutter'];
 function usualMaterial(kind: Tool['kind'], family: EdgeFamily, isSoftMetal: boolean): ToolMaterialKey {
   const usual = usualMaterials(kind).filter((key) => toolMaterial(key).family === family);
   const polished = isSoftMetal ? usual.find((key) => key === 'carbide-uncoated') : undefined;
-  const found = polished ?? usual[0];
-  if (found) return found;
-  if (family === 'hss') return 'hss';
-  return GROUND_TO_FORM.includes(kind) ? 'brazed-carbide' : 'solid-carbide';
+  return polished ?? usual[0] ?? (GROUND_TO_FORM.includes(kind) ? 'brazed-carbide' : 'solid-carbide');
 }
 
 /**

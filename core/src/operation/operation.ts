@@ -104,6 +104,8 @@ export interface Operation<T extends Tool = Tool> {
   /** The caution that bites at this step; null: only those of the machine. */
   readonly caution: StepCaution | null;
 
+  /** Size of the work that the tool itself gives, mm: a tool of another size makes another hole or slot. */
+  toolMakesMm?(job: Pick<Job<T>, 'tool'>): number;
   /** Diameter whose rim cuts fastest, mm. */
   rimDiameterMm(job: Job<T>): number;
   feeding(job: Job<T>): Feeding;

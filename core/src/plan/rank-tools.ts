@@ -10,7 +10,7 @@ import type { ShopRules } from './rules';
 
 /** Why a tool is not the first choice in a set-up. */
 export type Drawback =
-  Unsuited | 'does-not-fit' | 'no-collet' | 'too-large' | 'too-slow-here' | 'too-fast-here';
+  Unsuited | 'does-not-fit' | 'other-size' | 'no-collet' | 'too-large' | 'too-slow-here' | 'too-fast-here';
 
 /** A tool for an operation, how well it suits, and the one thing against it. */
 export interface RankedTool<T> {

@@ -15,6 +15,13 @@ const COATING_WORDS: Readonly<Record<MillCoating, string>> = {
   dlc: 'DLC',
 };
 
+/** What is wrong with an end mill, in short. */
+export const MILL_FAULT_WORDS: Readonly<Record<MillFault, string>> = {
+  'not-centre-cutting': 'no teeth to the centre',
+  flutes: 'another number of flutes suits',
+  'coating-harms': 'its coating harms here',
+};
+
 /** One of the four things that matter of a milling cutter, in their order. */
 export interface MillLine {
   readonly title: string;

@@ -1,6 +1,6 @@
 import type { JobWants } from '@pike-stone/core/choose';
-import { OPERATIONS } from '@pike-stone/core';
-import { formatLength, formatRa, joined, OPERATION_WORDS } from '@pike-stone/words';
+import { operationOf } from '@pike-stone/core';
+import { formatLength, formatRa, joined, OPERATION_WORDS, type UnitSystem } from '@pike-stone/words';
 import { StyleSheet, Text, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { SentenceWord } from '../../kit/SentenceWord';
@@ -10,7 +10,7 @@ import type { Chooser } from '../cut/Sentence';
 import type { SetUp } from '../cut/useCut';
 
 /** What a touch on the sentence opens: a part of the cut, its diameter or depth, or what the job asks. */
-export type JobWord = Exclude<Chooser, 'tool'> | 'diameter' | 'depth' | 'wants';
+export type JobWord = Chooser | 'diameter' | 'depth' | 'wants';
 
 /** The job as one sentence; every underlined word is touched to change it. */
 export function JobSentence({
@@ -27,7 +27,7 @@ export function JobSentence({
 }) {
   const styles = useStyles();
   const units = useUnits();
-  const { turns, depthIsChosen } = OPERATIONS[setup.operation];
+  const { turns, depthIsChosen, toolMakesMm } = operationOf(setup);
   const length = (mm: number) => joined(formatLength(mm, units));
   const word = (what: JobWord, text: string, says: string) => (
     <SentenceWord text={text} says={says} onPress={() => onTouch(what)} />
@@ -40,13 +40,13 @@ export function JobSentence({
       <Text style={styles.sentence}>
         {word('operation', OPERATION_WORDS[setup.operation].verb, 'Operation')}{' '}
         {word('stock', setup.stock.name, 'Stock')}
-        {turns === 'cutter' ? '' : ' '}
-        {turns !== 'cutter'
-          && word(
-            'diameter',
-            `${turns === 'work' ? '⌀' : ''}${length(setup.workDiameterMm)}`,
-            'Diameter',
-          )}{' '}
+        {toolMakesMm && <> {word('tool', sayMade(setup, toolMakesMm(setup), units), 'Size')}</>}
+        {turns !== 'cutter' && (
+          <>
+            {' '}
+            {word('diameter', `${turns === 'work' ? '⌀' : ''}${length(setup.workDiameterMm)}`, 'Diameter')}
+          </>
+        )}{' '}
         on the {word('machine', setup.machine.name, 'Machine')}
         {depthIsChosen && depthMm !== null && (
           <>, {word('depth', `${length(depthMm)} deep`, 'Depth')}</>
@@ -60,6 +60,12 @@ export function JobSentence({
     </View>
   );
 }
+
+/** The size that the tool itself gives: of a hole its diameter, else how wide. */
+const sayMade = (setup: SetUp['setup'], mm: number, units: UnitSystem): string =>
+  operationOf(setup).fullWidth === null && 'diameterMm' in setup.tool && setup.tool.diameterMm === mm
+    ? `⌀${joined(formatLength(mm, units))}`
+    : `${joined(formatLength(mm, units))} wide`;
 
 const useStyles = themed((c) =>
   StyleSheet.create({

@@ -1,4 +1,4 @@
-import { formatMoney } from '@pike-stone/words/choosing';
+import { formatMoney, MILL_FAULT_WORDS } from '@pike-stone/words/choosing';
 import { DRAWBACK_WORDS, EDGE_NAMES } from '@pike-stone/words/picking';
 import { formatRa, type UnitSystem } from '@pike-stone/words';
 import { View } from 'react-native';
@@ -8,10 +8,11 @@ import type { Chosen } from './weigh-job';
 type Ranked = Chosen['ranked'][number];
 
 /** What a tool of the drawer would do in the job, as short as it is said. */
-function sayRanked({ drawback, tooRough, judged, item }: Ranked, units: UnitSystem): string {
+function sayRanked({ drawback, tooRough, faults, judged, item }: Ranked, units: UnitSystem): string {
   const parts = [
     EDGE_NAMES[item.body.material],
     drawback && DRAWBACK_WORDS[drawback],
+    faults[0] && MILL_FAULT_WORDS[faults[0]],
     tooRough && judged?.raUm && `Ra ${formatRa(judged.raUm, units)}: rougher than wanted`,
     judged && `${formatMoney(judged.costPerPart)} a part`,
   ];

@@ -108,5 +108,6 @@ export const drilled = {
   toothChipMm: () => null,
   cuttingLengthMm: () => null,
   misfits: misfitsInLathe,
+  toolMakesMm: ({ tool }: Pick<Job<Axial>, 'tool'>) => tool.diameterMm,
   findings: () => [],
 } satisfies Partial<Operation<Drill>>;

@@ -11,6 +11,7 @@ export const formCutterWidthMm = ({ tool }: Pick<Job<FormCutter>, 'tool'>): numb
 /** A profile, or the gap of a gear. */
 export const formMill: Operation<FormCutter> = {
   ...disc<FormCutter>('form-or-gear', formCutterWidthMm),
+  toolMakesMm: formCutterWidthMm,
   tool: 'form-cutter',
   caution: 'form-cutter',
   startDepth: (job) => setByTool(Math.min(job.tool.depthMm, discMostMm(job.tool)), formCutterWidthMm(job)),

@@ -21,6 +21,7 @@ function findings(job: Job<FormTool>, { depth }: CutPlan): Finding[] {
 /** Straight in, with the whole form at once. */
 export const form: Operation<FormTool> = {
   ...broadEdge<FormTool>('groove', formWidthMm),
+  toolMakesMm: formWidthMm,
   tool: 'form-tool',
   usualStickOutMm: 25,
   standsOut: 'blade',

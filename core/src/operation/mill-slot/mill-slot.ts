@@ -3,4 +3,8 @@ import { slotted } from '../family/slotted';
 import type { Operation } from '../operation';
 
 /** A slot as wide as the cutter. */
-export const millSlot: Operation<EndMill> = { ...slotted, leadsTo: ['to-size'] };
+export const millSlot: Operation<EndMill> = {
+  ...slotted,
+  leadsTo: ['to-size'],
+  toolMakesMm: ({ tool }) => tool.diameterMm,
+};

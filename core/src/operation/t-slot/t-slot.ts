@@ -9,6 +9,7 @@ const headHeightMm = ({ headHeightMm: said }: TSlotCutter): number => said ?? US
 /** Under a neck slot, with the whole head. */
 export const tSlot: Operation<TSlotCutter> = {
   ...milled<TSlotCutter>({ use: 't-slot-or-dovetail' }),
+  toolMakesMm: ({ tool }) => tool.diameterMm,
   tool: 't-slot-cutter',
   usualStickOutMm: 40,
   standsOut: 'cutter',
