@@ -28,6 +28,8 @@ export * from './choose/stiffness';
 export * from './choose/job-wants';
 export * from './choose/judged-tool';
 export * from './choose/job-choice';
+export * from './choose/begin-costs';
+export * from './choose/cheapest-speed';
 export * from './choose/edge-push';
 export * from './choose/milled-group';
 export * from './choose/mill-advice';

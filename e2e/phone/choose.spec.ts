@@ -92,6 +92,32 @@ test('what it costs is spread by many trials, and a price of the shop’s own ch
   await expect(chart).toHaveAttribute('aria-label', before!);
 });
 
+test('a slot is as wide as its cutter: another size is no choice, another cutter makes it another job', async ({
+  page,
+}) => {
+  await choose(
+    page,
+    cutAddress(DEMO.machine.mill, DEMO.stock.hatch, DEMO.tool.endMill12, {
+      operation: 'mill-slot',
+      stickOutMm: 30,
+    }),
+  );
+  await expect(page.getByRole('button', { name: 'Take HSS end mill 12, 4 flutes to the cut' })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^HSS end mill 20, 4 flutes, HSS · another size/ }),
+  ).toBeVisible();
+  await expect(page.getByText('Buy one of carbide 12 mm.')).toBeVisible();
+  await page.getByRole('button', { name: /^Size: 12 mm wide/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Carbide end mill 8, 4 flutes/ })
+    .click();
+  await expect(
+    page.getByRole('button', { name: 'Take Carbide end mill 8, 4 flutes to the cut' }),
+  ).toBeVisible();
+  await expect(page.getByText('Buy one of high speed steel 8 mm.')).toBeVisible();
+});
+
 test('an end mill is told what matters, in order; a knurl has nothing to choose', async ({ page }) => {
   await choose(
     page,

@@ -7,4 +7,5 @@ export * from './choosing/mill';
 export * from './choosing/money';
 export * from './choosing/want';
 export * from './choosing/cost';
+export * from './choosing/cost-answer';
 export * from './choosing/measure';

@@ -1,14 +1,19 @@
 import {
+  beginCosts,
   breakEvenBand,
-  economicSpeed,
+  cheapestSpeeds,
   tradeOf,
   usualSpread,
   type CostInput,
-  type JudgedTool,
 } from '@pike-stone/core/choose';
-import { formatSurfaceSpeed, joined } from '@pike-stone/words';
-import { EDGE_NAMES } from '@pike-stone/words/picking';
-import { formatMoney, HANGS_ON } from '@pike-stone/words/choosing';
+import {
+  HANGS_ON,
+  sayCheaper,
+  sayCheapestSpeed,
+  sayCostOf,
+  sayTrials,
+  sayTurning,
+} from '@pike-stone/words/choosing';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -32,7 +37,6 @@ import { PricePanel } from './PricePanel';
 const TRIALS = 100_000;
 /** The same draws every time: the answer changes only when an input does. */
 const SEED = 2026;
-const ALMOST_ALWAYS = 0.995;
 
 /** What a part costs with high speed steel and with carbide, how surely, and from how many parts it turns. */
 export function CostScreen() {
@@ -139,26 +143,16 @@ function Progress({ share, onStop }: { share: number; onStop: () => void }) {
   );
 }
 
-const range = ({ p10, p90 }: CostAnswer['hss']): string => `${formatMoney(p10)} to ${formatMoney(p90)}`;
-
 /** Cost of a part and of the job with either tool, and how likely carbide is the cheaper. */
 function CostWordsOf({ answer, parts }: { answer: CostAnswer; parts: number }) {
-  const { hss, carbide, probabilityCarbideCheaper: share } = answer;
-  const cheaper = share >= 0.5 ? 'Carbide' : 'High speed steel';
-  const sure = Math.max(share, 1 - share);
-  const often = sure > ALMOST_ALWAYS ? 'almost always' : `${Math.round(100 * sure)} times in 100`;
-  const line = (name: string, of: CostAnswer['hss']) =>
-    `${name}: ${range(of)} a part, ${formatMoney(of.p50)} in the middle${parts > 1 ? `; about ${formatMoney(of.p50 * parts)} for ${parts}` : ''}.`;
   return (
     <View style={styles.group} role="status" aria-live="polite">
-      <Words role="big" testID="cheaper">{`${cheaper} is cheaper, ${often}`}</Words>
-      <Words>{line('High speed steel', hss)}</Words>
-      <Words>{line('Carbide', carbide)}</Words>
-      <Words role="note">
-        Eight times in ten it lies between the two figures. Found by {TRIALS.toLocaleString('en')} trials, so
-        the share is counted to ±{(200 * answer.shareError).toFixed(1)} in 100; what it is worth depends on
-        what goes in.
+      <Words role="big" testID="cheaper">
+        {sayCheaper(answer.probabilityCarbideCheaper)}
       </Words>
+      <Words>{sayCostOf('hss', answer.hss, parts)}</Words>
+      <Words>{sayCostOf('carbide', answer.carbide, parts)}</Words>
+      <Words role="note">{sayTrials(TRIALS, answer.shareError)}</Words>
     </View>
   );
 }
@@ -188,36 +182,15 @@ function HangsOn({ answer }: { answer: CostAnswer }) {
   );
 }
 
-/** What must be had before the first part: nothing where it is in the drawer. */
-function fixedCosts({ hss, carbide, costInputs: of }: Chosen) {
-  return {
-    hss: hss.item ? 0 : of.blankCost + of.firstGrindMin * of.ratePerMin,
-    carbide: carbide.item ? 0 : of.holderCost + of.insertCost,
-  };
-}
-
 /** From how many parts the other tool is the cheaper. */
 function Turning({ answer, chosen, parts }: { answer: CostAnswer; chosen: Chosen; parts: number }) {
-  const fixed = fixedCosts(chosen);
-  const band = breakEvenBand(fixed.hss, fixed.carbide, answer.difference);
-  const first = fixed.hss < fixed.carbide ? 'High speed steel' : 'Carbide';
-  const other = fixed.hss < fixed.carbide ? 'carbide' : 'high speed steel';
-  const whole = (value: number) => Math.ceil(value).toLocaleString('en');
+  const begin = beginCosts(chosen);
+  const band = breakEvenBand(begin.hss, begin.carbide, answer.difference);
   return (
     <Sheet>
       <View style={styles.group}>
         <Words role="heading">From how many parts it turns</Words>
-        {fixed.hss === 0 && fixed.carbide === 0 ? (
-          <Words>Both are in the drawer: nothing has to be bought first, so the part alone decides.</Words>
-        ) : band ? (
-          <Words>
-            {`To begin, high speed steel costs ${formatMoney(fixed.hss)} and carbide ${formatMoney(fixed.carbide)}. ${first} is cheaper up to about ${whole(band.parts)} parts, then ${other}; it may be ${whole(band.low)} ${band.high === null ? 'or never' : `to ${whole(band.high)}`}. You make ${parts}.`}
-          </Words>
-        ) : (
-          <Words>
-            {`To begin, high speed steel costs ${formatMoney(fixed.hss)} and carbide ${formatMoney(fixed.carbide)}. ${first} is cheaper to begin with and by the part: it never turns.`}
-          </Words>
-        )}
+        <Words>{sayTurning(begin, band, parts)}</Words>
       </View>
     </Sheet>
   );
@@ -226,30 +199,12 @@ function Turning({ answer, chosen, parts }: { answer: CostAnswer; chosen: Chosen
 /** The speeds at which a part costs least and at which most parts are made, and what the machine reaches of them. */
 function CheapestSpeed({ chosen }: { chosen: Chosen }) {
   const units = useUnits();
-  const { costInputs: of, inputs } = chosen;
-  const speed = (mPerMin: number) => joined(formatSurfaceSpeed(mPerMin, units));
-  const say = ({ plan, lifeMin, tool, family }: JudgedTool, edgeCost: number, changeMin: number) => {
-    const { n } = plan.edge.life;
-    const line = { n, cMPerMin: plan.speed.actualMPerMin * lifeMin ** n };
-    const cost = { ratePerMin: of.ratePerMin, changeMin: Math.max(0.1, changeMin), edgeCost };
-    const found = economicSpeed(line, cost, 1, inputs.reachableMPerMin);
-    const held = found.limitedByMachine ? ` The machine ends at ${speed(inputs.reachableMPerMin)}.` : '';
-    return {
-      key: family,
-      text: `${EDGE_NAMES[tool.material]}: a part costs least at ${speed(found.minCost.vcMPerMin)}, most parts are made at ${speed(found.maxOutput.vcMPerMin)}; planned is ${speed(plan.speed.actualMPerMin)}.${held}`,
-    };
-  };
-  const { hssCostPerLife, carbideCostPerEdgeLife } = chosen.cost;
-  const lines = [
-    say(chosen.hss.judged, hssCostPerLife, of.hssResetMin),
-    say(chosen.carbide.judged, carbideCostPerEdgeLife, of.indexMin),
-  ];
   return (
     <Sheet>
       <View style={styles.group}>
         <Words role="heading">The cheapest speed</Words>
-        {lines.map(({ key, text }) => (
-          <Words key={key}>{text}</Words>
+        {cheapestSpeeds(chosen).map((one) => (
+          <Words key={one.family}>{sayCheapestSpeed(one, units)}</Words>
         ))}
         <Words role="note">
           By life against speed as it is usual for the edge. Below carbide’s useful speed it is not wear that
