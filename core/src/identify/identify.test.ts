@@ -11,7 +11,7 @@ import {
   SUBSTANCES,
   type Substance,
 } from './substance';
-import { likelihood, observationsOf, TESTS } from './tests-of-a-cutter';
+import { likelihood, observationsOf, testFacts, TESTS } from './tests-of-a-cutter';
 
 /** A carbide rod, weighed and measured. */
 const ROD = {
@@ -72,6 +72,16 @@ describe('what a cutter is made of', () => {
           const telling = safe.some(([, gain]) => (gain ?? 0) >= 0.05);
           expect(telling && found.next === 'spark').toBe(false);
           if (found.next) expect(open).toContain(found.next);
+          // Nothing is weighed for its own sake.
+          if (found.weighNext) {
+            expect(found.sure).toBe(false);
+            expect(found.weighingBits).toBeGreaterThanOrEqual(0.05);
+          }
+          // No test that is as quick tells more.
+          const { minutes, hazard } = testFacts(found.next ?? 'spark');
+          for (const test of open)
+            if (!hazard && testFacts(test).minutes === minutes)
+              expect(found.gainBits[test]).toBeLessThanOrEqual(found.gainBits[found.next!]!);
         },
       ),
     ));
