@@ -213,7 +213,7 @@ test('what holds it back comes first; a wanted finish sets the lever; the curves
   await expect(page.getByRole('list', { name: list })).toContainText(
     /a step ground behind the edge|By the model it breaks at/,
   );
-  await page.getByRole('radio', { name: /^1.6\sµm$/ }).click();
+  await page.getByRole('radio', { name: /^1.6\sμm$/ }).click();
   await page.getByRole('button', { name: /^Set 0.0\d+\smm\/rev$/ }).click();
   await expect(page.getByRole('button', { name: /^Set 0.0/ })).toBeHidden();
   await expect(page.getByRole('img', { name: /^Power: \d+ % as it stands/ })).toBeVisible();

@@ -123,7 +123,7 @@ describe('each reason', () => {
     expect(says('bite', { depthMm: 0.1 })).toMatch(/or it rubs\.$/);
     // A cutter without a nose is asked for its feed only.
     expect(says('bite', {}, { hasNose: false, carbide: 'solid carbide' })).toBe(
-      '0.15 mm/rev: the solid carbide wants twice its edge of 40 µm; it gets that.',
+      '0.15 mm/rev: the solid carbide wants twice its edge of 40 μm; it gets that.',
     );
     expect(says('batch', { parts: 40 }, { indexed: false })).toMatch(/^40 parts: an edge that lasts/);
     expect(says('interruption', { interruption: 2 })).toMatch(/^Heavy blows/);

@@ -5,6 +5,7 @@ import {
   formatFeedRate,
   formatForce,
   formatLength,
+  formatRa,
   formatSeconds,
   formatSpindleSpeed,
   formatSurfaceSpeed,
@@ -24,6 +25,11 @@ describe('figures as a machinist would round them', () => {
     expect(joined(formatLength(15.875, 'mm'))).toBe('15.88\u00a0mm');
     expect(joined(formatLength(15.875, 'inch'))).toBe('0.625\u00a0in');
     expect(formatLength(32, 'mm').figure).toBe('32');
+  });
+
+  it('says roughness in both systems, with the letter that the shipped fonts hold', () => {
+    expect(formatRa(1.58, 'mm')).toBe('1.6\u00a0\u03bcm');
+    expect(formatRa(1.6, 'inch')).toBe('63\u00a0\u03bcin');
   });
 
   it('says forces and coarse sizes to two figures in both systems', () => {

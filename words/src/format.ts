@@ -119,9 +119,9 @@ export const joined = (shown: Shown): string => `${shown.figure}\u00a0${shown.un
 /** An angle to a hundredth of a degree without needless zeros: 1.43°, 30°. */
 export const formatAngle = (deg: number, places = 2): string => `${Number(deg.toFixed(places))}°`;
 
-/** Ra to two figures: 1.6 µm, 63 µin. */
+/** Ra to two figures: 1.6 μm, 63 μin. The Greek letter, which the shipped fonts hold; they have no sign of its own. */
 export const formatRa = (um: number, units: UnitSystem): string =>
-  units === 'mm' ? `${twoFigures(um)}\u00a0µm` : `${twoFigures(um / 0.0254)}\u00a0µin`;
+  units === 'mm' ? `${twoFigures(um)}\u00a0μm` : `${twoFigures(um / 0.0254)}\u00a0μin`;
 
 /** A temperature to ten degrees: it is known no better. */
 export const formatHeat = (c: number, units: UnitSystem): string =>

@@ -74,7 +74,7 @@ const sayReach: Say = (of, { diameterMm, topRpm, carbide, strokes }, units) => {
 const sayBite: Say = (of, { carbide, hasNose }, units) => {
   const enough = biteRatio(of) >= 1;
   const feed = joined(formatFeedPerTurn(of.feedMm, units));
-  const twice = `twice its edge of ${Math.round(of.edgeRadiusUm)} µm`;
+  const twice = `twice its edge of ${Math.round(of.edgeRadiusUm)} μm`;
   const wants = hasNose ? `two thirds of its nose of ${length(of.noseRadiusMm, units)} and ${twice}` : twice;
   const cut = hasNose ? `${length(of.depthMm, units)} deep at ${feed}` : feed;
   return `${cut}: the ${carbide} wants ${wants}${enough ? '; it gets that.' : ', or it rubs.'}`;

@@ -33,7 +33,7 @@ export function saySchools(
     },
     {
       title: 'What measurement shows',
-      text: `Equal rake and equal edge push alike, whatever they are made of. Here: high speed steel at ${Math.round(hss.rakeDeg)}° with an edge of ${Math.round(hss.edgeRadiusUm)} µm pushes ${Math.round(hss.nPerMm)} N per mm of width, the carbide at ${Math.round(carbide.rakeDeg)}° and ${Math.round(carbide.edgeRadiusUm)} µm ${Math.round(carbide.nPerMm)} N.`,
+      text: `Equal rake and equal edge push alike, whatever they are made of. Here: high speed steel at ${Math.round(hss.rakeDeg)}° with an edge of ${Math.round(hss.edgeRadiusUm)} μm pushes ${Math.round(hss.nPerMm)} N per mm of width, the carbide at ${Math.round(carbide.rakeDeg)}° and ${Math.round(carbide.edgeRadiusUm)} μm ${Math.round(carbide.nPerMm)} N.`,
     },
   ];
 }

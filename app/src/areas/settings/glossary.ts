@@ -81,7 +81,7 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
   ['Plunge', 'Straight down with an end mill. Only a cutter with teeth at the centre can.'],
   [
     'Ra',
-    'Roughness: how far the surface lies from its middle on average, in µm or µin. Drawings ask for it.',
+    'Roughness: how far the surface lies from its middle on average, in μm or μin. Drawings ask for it.',
   ],
   ['Ramp', 'Down into the metal at a slope while feeding along.'],
   ['Reserve', 'A quarter of power and torque that a plan leaves unused: belts slip and small motors stall.'],

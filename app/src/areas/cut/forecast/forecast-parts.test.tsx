@@ -65,7 +65,7 @@ describe('a wanted finish', () => {
         units="inch"
       />,
     );
-    fireEvent.click(screen.getByRole('radio', { name: /^31\sµin|^32\sµin|^31/ }));
+    fireEvent.click(screen.getByRole('radio', { name: /^31\sμin|^32\sμin|^31/ }));
     expect(screen.getByText(/Not with this edge here/)).toBeTruthy();
   });
 
@@ -129,6 +129,6 @@ describe('what is told of a cut', () => {
 
   test('in inches nothing is told in millimetres', () => {
     for (const { value, lines } of rows(cutOf(), 'inch'))
-      expect(`${value} ${lines.join(' ')}`).not.toMatch(/\d\smm\b|°C|µm/);
+      expect(`${value} ${lines.join(' ')}`).not.toMatch(/\d\smm\b|°C|μm/);
   });
 });
