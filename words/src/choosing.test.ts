@@ -218,21 +218,37 @@ describe('what would flip it', () => {
   });
 });
 
-it('both schools speak, and measurement between them', () => {
+describe('both schools', () => {
   const edge = (rakeDeg: number, edgeRadiusUm: number, nPerMm: number) => ({ rakeDeg, edgeRadiusUm, nPerMm });
-  const views = saySchools(
-    { inputs: INPUTS, costInputs: { firstGrindMin: 20, regrindMin: 4 } as never },
-    edge(12, 6, 260),
-    edge(-6, 40, 364),
-    'mm',
-  );
-  expect(views.map(({ title }) => title)).toEqual([
-    'High speed steel first',
-    'Inserts first',
-    'What measurement shows',
-  ]);
-  expect(plain(views[0]!.text)).toMatch(/71 m\/min is no speed.*20 minutes/);
-  expect(views[2]!.text).toMatch(/pushes 260 N.*364 N/);
+  const say = (of: Partial<ChoiceInputs>, firstGrindMin: number, indexed: boolean) =>
+    saySchools(
+      { inputs: { ...INPUTS, ...of }, costInputs: { firstGrindMin, regrindMin: 4 } as never },
+      { indexed },
+      edge(12, 6, 260),
+      edge(-6, 40, 364),
+      'mm',
+    ).map(({ title, text }) => [title, plain(text)]);
+
+  it('speak of a bit and an insert, and measurement between them', () => {
+    const [hss, carbide, measured] = say({}, 20, true);
+    expect(hss).toEqual([
+      'High speed steel first',
+      expect.stringMatching(/^71 m\/min is no speed for an insert.*hand-ground edge.*20 minutes.*in 4\.$/),
+    ]);
+    expect(carbide).toEqual(['Inserts first', expect.stringMatching(/Below 120 m\/min .* ground insert/)]);
+    expect(measured).toEqual(['What measurement shows', expect.stringMatching(/pushes 260 N.*364 N/)]);
+  });
+
+  it('speak of cutters that are bought and of carbide that is no insert', () => {
+    const [hss, carbide] = say({ reachableMPerMin: 150 }, 0, false);
+    expect(hss![1]).toMatch(/^Even at 150 m\/min.*may be smaller\.$/);
+    expect(carbide![0]).toBe('Carbide first');
+    expect(carbide![1]).toMatch(/150 m\/min is a speed it was made for/);
+    const slow = say({}, 0, false);
+    expect(slow[0]![1]).toMatch(/is no speed for carbide that starts at 120 m\/min/);
+    expect(slow[1]![1]).toMatch(/a sharp one still runs well/);
+    expect(`${slow}`).not.toMatch(/insert|hand-ground/);
+  });
 });
 
 describe('what it costs', () => {

@@ -49,7 +49,7 @@ export function Reasons({ chosen, context, toleranceMm, onTake }: ReasonsProps) 
       <FromTheDrawer chosen={chosen} onTake={onTake} />
       <MillOrder chosen={chosen} />
       <ToMeasure chosen={chosen} toleranceMm={toleranceMm} />
-      <Schools chosen={chosen} />
+      <Schools chosen={chosen} context={context} />
     </>
   );
 }
@@ -161,21 +161,23 @@ function ToMeasure({ chosen, toleranceMm }: Pick<ReasonsProps, 'chosen' | 'toler
 }
 
 /** What either school says of this job, and what measurement shows between them. */
-function Schools({ chosen }: Pick<ReasonsProps, 'chosen'>) {
+function Schools({ chosen, context }: Pick<ReasonsProps, 'chosen' | 'context'>) {
   const units = useUnits();
   const push = (side: Chosen['hss']) => edgePush(side.judged, chosen.inputs.feedMm);
   return (
     <Sheet>
       <View style={styles.group}>
         <Words role="heading">Both schools</Words>
-        {saySchools(chosen, push(chosen.hss), push(chosen.carbide), units).map(({ title, text }) => (
+        {saySchools(chosen, context, push(chosen.hss), push(chosen.carbide), units).map(({ title, text }) => (
           <View key={title}>
             <Words role="strong">{title}</Words>
             <Words>{text}</Words>
           </View>
         ))}
         <Words role="note">
-          Neither is preferred here; a shop that leans one way says so in Settings, and it counts 0.7.
+          {chosen.weighed.leaning === 0
+            ? 'Neither is preferred here; a shop that leans one way says so in Settings, and it counts 0.7.'
+            : 'Your shop leans one way: it is among the reasons, and changed in Settings.'}
         </Words>
         <Words role="note">{DEFER}</Words>
       </View>
