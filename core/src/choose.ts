@@ -30,6 +30,7 @@ export * from './choose/judged-tool';
 export * from './choose/job-choice';
 export * from './choose/begin-costs';
 export * from './choose/cheapest-speed';
+export * from './choose/edge-feed';
 export * from './choose/edge-push';
 export * from './choose/milled-group';
 export * from './choose/mill-advice';

@@ -1,24 +1,12 @@
-import {
-  CHOICE_FACTORS,
-  flips,
-  weigh,
-  type CheapestSpeed,
-  type ChoiceInputs,
-  type JobChoice,
-} from '@pike-stone/core/choose';
+import { CHOICE_FACTORS, flips, weigh, type ChoiceInputs, type JobChoice } from '@pike-stone/core/choose';
 import {
   costWords,
   FACTOR_TITLES,
   formatMoney,
   HANGS_ON,
-  sayCheaper,
-  sayCheapestSpeed,
-  sayCostOf,
   sayFactor,
   sayFlips,
   saySchools,
-  sayTrials,
-  sayTurning,
   sayVerdict,
   sayWhy,
   type ChoiceContext,
@@ -57,11 +45,13 @@ const CONTEXT: ChoiceContext = {
   carbide: 'coated insert',
   indexed: true,
   hasNose: true,
+  feedOf: 'rev',
   metal: 'Austenitic stainless',
   condition: 'tired',
   light: false,
   powerUnknown: false,
   strokes: false,
+  grows: 'work',
 };
 const choice = (more: Partial<ChoiceInputs> = {}) => {
   const inputs = { ...INPUTS, ...more };
@@ -125,6 +115,14 @@ describe('each reason', () => {
     expect(says('bite', {}, { hasNose: false, carbide: 'solid carbide' })).toBe(
       '0.15 mm/rev: the solid carbide wants twice its edge of 40 μm; it gets that.',
     );
+    // What each edge bites, where several share the feed.
+    expect(says('bite', { feedMm: 0.026 }, { hasNose: false, feedOf: 'chip' })).toMatch(
+      /^A chip of 0\.026 mm:/,
+    );
+    expect(says('bite', { feedMm: 0.1 }, { feedOf: 'chip' })).toMatch(/^1 mm deep with a chip of 0\.1 mm:/);
+    expect(says('bite', { feedMm: 0.018 }, { hasNose: false, feedOf: 'tooth' })).toMatch(
+      /^0\.018 mm\/tooth:/,
+    );
     expect(says('batch', { parts: 40 }, { indexed: false })).toMatch(/^40 parts: an edge that lasts/);
     expect(says('interruption', { interruption: 2 })).toMatch(/^Heavy blows/);
     expect(says('interruption', { interruption: 1 })).toMatch(/^Light blows/);
@@ -158,6 +156,18 @@ describe('what would flip it', () => {
       /^A machine that reaches \d+ m\/min, \d+ rpm here, or larger work: carbide\.$/,
     );
     expect(found.every(({ text }) => text.endsWith(': carbide.'))).toBe(true);
+  });
+
+  it('another speed comes of what can grow: nothing where the cutter is as large as its hole', () => {
+    const reach = (reachableMPerMin: number, grows: ChoiceContext['grows']) =>
+      sayFlips(choice({ reachableMPerMin }), { ...CONTEXT, grows }, 'mm').find(
+        ({ factor }) => factor === 'reach',
+      )!.text;
+    expect(reach(71, 'cutter')).toMatch(/here, or a larger cutter: carbide\.$/);
+    expect(reach(71, 'stroke')).toMatch(/, or a longer stroke: carbide\.$/);
+    expect(reach(71, null)).toMatch(/here: carbide\.$/);
+    expect(reach(220, 'work')).toMatch(/, or smaller work: high speed steel\.$/);
+    expect(reach(220, null)).toMatch(/here: high speed steel\.$/);
   });
 
   it('from carbide it goes to high speed steel', () => {
@@ -224,8 +234,7 @@ describe('both schools', () => {
     saySchools(
       { inputs: { ...INPUTS, ...of }, costInputs: { firstGrindMin, regrindMin: 4 } as never },
       { indexed },
-      edge(12, 6, 260),
-      edge(-6, 40, 364),
+      { hss: edge(12, 6, 260), carbide: edge(-6, 40, 364) },
       'mm',
     ).map(({ title, text }) => [title, plain(text)]);
 
@@ -236,7 +245,7 @@ describe('both schools', () => {
       expect.stringMatching(/^71 m\/min is no speed for an insert.*hand-ground edge.*20 minutes.*in 4\.$/),
     ]);
     expect(carbide).toEqual(['Inserts first', expect.stringMatching(/Below 120 m\/min .* ground insert/)]);
-    expect(measured).toEqual(['What measurement shows', expect.stringMatching(/pushes 260 N.*364 N/)]);
+    expect(measured).toEqual(['What measurement shows', expect.stringMatching(/40 μm 364 N\/mm\.$/)]);
   });
 
   it('speak of cutters that are bought and of carbide that is no insert', () => {
@@ -248,54 +257,6 @@ describe('both schools', () => {
     expect(slow[0]![1]).toMatch(/is no speed for carbide that starts at 120 m\/min/);
     expect(slow[1]![1]).toMatch(/a sharp one still runs well/);
     expect(`${slow}`).not.toMatch(/insert|hand-ground/);
-  });
-});
-
-describe('what it costs', () => {
-  it('says the cheaper, its range, and the whole job of more than one part', () => {
-    expect(sayCheaper(0.62)).toBe('Carbide is cheaper, 62 times in 100');
-    expect(sayCheaper(0.38)).toBe('High speed steel is cheaper, 62 times in 100');
-    expect(sayCheaper(0.999)).toBe('Carbide is cheaper, almost always');
-    const spread = { p10: 4.051, p50: 5.2, p90: 12.34 };
-    expect(sayCostOf('hss', spread, 1)).toBe('High speed steel: 4.05 to 12.3 a part, 5.20 in the middle.');
-    expect(sayCostOf('carbide', spread, 20)).toBe(
-      'Carbide: 4.05 to 12.3 a part, 5.20 in the middle; about 104 for 20.',
-    );
-  });
-
-  it('says by how many trials, and how well the share is counted where that is to be seen', () => {
-    expect(sayTrials(100_000, 0.0015)).toMatch(
-      /Found by 100,000 trials, so the share is counted to ±0\.3 in 100;/,
-    );
-    expect(sayTrials(100_000, 0)).toMatch(/Found by 100,000 trials; what it is worth/);
-  });
-
-  it('says from how many parts it turns, or why it does not', () => {
-    expect(sayTurning({ hss: 0, carbide: 0 }, null, 5)).toMatch(/^Both are in the drawer/);
-    expect(sayTurning({ hss: 24, carbide: 69 }, { parts: 35.2, low: 18, high: 1072.5 }, 5)).toBe(
-      'To begin, high speed steel costs 24 and carbide 69. High speed steel is cheaper up to about 36 parts, then carbide; it may be 18 to 1,073. You make 5.',
-    );
-    expect(sayTurning({ hss: 24, carbide: 0 }, { parts: 3, low: 2, high: null }, 5)).toMatch(
-      /Carbide is cheaper up to about 3 parts, then high speed steel; it may be 2 or never\./,
-    );
-    expect(sayTurning({ hss: 24, carbide: 0 }, null, 5)).toMatch(/Carbide is cheaper .* it never turns\.$/);
-  });
-
-  it('says the cheapest speed beside the planned one, and where the machine ends', () => {
-    const found = {
-      minCost: { lifeMin: 50, vcMPerMin: 31 },
-      maxOutput: { lifeMin: 14, vcMPerMin: 36 },
-      setMPerMin: 31,
-      lifeAtSetMin: 50,
-      costAtSet: 1,
-      limitedByMachine: false,
-    };
-    const one = { tool: { material: 'hss' }, family: 'hss', plannedMPerMin: 25, found } as CheapestSpeed;
-    expect(plain(sayCheapestSpeed(one, 'mm'))).toBe(
-      'HSS: a part costs least at 31 m/min, most parts are made at 36 m/min; planned is 25 m/min.',
-    );
-    const held = { ...one, found: { ...found, setMPerMin: 28, limitedByMachine: true } };
-    expect(plain(sayCheapestSpeed(held, 'inch'))).toMatch(/ The machine ends at 92 sfm\.$/);
   });
 });
 

@@ -1,9 +1,12 @@
 import {
   coarseLength,
+  formatChip,
+  formatEdgeRadius,
   formatFactor,
   formatFeedPerTurn,
   formatFeedRate,
   formatForce,
+  formatForcePerWidth,
   formatLength,
   formatRa,
   formatSeconds,
@@ -30,6 +33,15 @@ describe('figures as a machinist would round them', () => {
   it('says roughness in both systems, with the letter that the shipped fonts hold', () => {
     expect(formatRa(1.58, 'mm')).toBe('1.6\u00a0\u03bcm');
     expect(formatRa(1.6, 'inch')).toBe('63\u00a0\u03bcin');
+  });
+
+  it('says a chip, the radius of an edge and the force on it in both systems', () => {
+    expect(joined(formatChip(0.0257, 'mm'))).toBe('0.026\u00a0mm');
+    expect(joined(formatChip(0.0257, 'inch'))).toBe('0.0010\u00a0in');
+    expect(joined(formatEdgeRadius(40, 'mm'))).toBe('40\u00a0\u03bcm');
+    expect(joined(formatEdgeRadius(40, 'inch'))).toBe('0.0016\u00a0in');
+    expect(joined(formatForcePerWidth(260.4, 'mm'))).toBe('260\u00a0N/mm');
+    expect(joined(formatForcePerWidth(260.4, 'inch'))).toBe('1490\u00a0lbf/in');
   });
 
   it('says forces and coarse sizes to two figures in both systems', () => {

@@ -56,6 +56,22 @@ export function formatFeedPerTurn(
   return { figure: trimZeros(mm.toFixed(3)), unit: `mm/${per}` };
 }
 
+/** Thickness of a chip to 0.001 mm or 0.0001 in. */
+export const formatChip = (mm: number, units: UnitSystem): Shown => ({
+  figure: formatFeedPerTurn(mm, units).figure,
+  unit: units === 'mm' ? 'mm' : 'in',
+});
+
+/** Radius of a cutting edge: 40 μm, 0.0016 in. */
+export const formatEdgeRadius = (um: number, units: UnitSystem): Shown =>
+  units === 'mm' ? { figure: um.toFixed(0), unit: 'μm' } : formatChip(um / 1000, units);
+
+/** Force on an edge for its width, to three figures: 260 N/mm, 1480 lbf/in. */
+export const formatForcePerWidth = (nPerMm: number, units: UnitSystem): Shown =>
+  units === 'mm'
+    ? { figure: significant(nPerMm, 3), unit: 'N/mm' }
+    : { figure: significant((nPerMm * 25.4) / 4.4482216153, 3), unit: 'lbf/in' };
+
 /** Feed per turn, tooth or stroke to three figures, as a chain of arithmetic needs it: 0.102, 0.00402. */
 export const formatChainFeed = (
   mm: number,

@@ -1,5 +1,7 @@
 import { forceEdge } from '../operation/edge';
+import { operationOf } from '../operation/registry';
 import { pushPerMm, type EdgeShape, type PushIn } from './tool-push';
+import type { JobChoice } from './job-choice';
 import type { JudgedTool } from './judged-tool';
 
 /** Share of the force that a degree of rake takes off; typical 0.010 to 0.015. */
@@ -23,4 +25,14 @@ export function edgePush({ tool, plan: { metal, edge } }: JudgedTool, chipThickn
     chipThicknessMm,
   };
   return { ...shape, nPerMm: pushPerMm(shape, of) };
+}
+
+/** What the edges of both tools push at the same chip, that of the carbide's cut. */
+export function pushOfBoth({ hss, carbide }: Pick<JobChoice<unknown>, 'hss' | 'carbide'>): {
+  readonly hss: EdgePush;
+  readonly carbide: EdgePush;
+} {
+  const { setup, plan } = carbide.judged;
+  const chipMm = operationOf(setup).chipThicknessMm(setup, plan);
+  return { hss: edgePush(hss.judged, chipMm), carbide: edgePush(carbide.judged, chipMm) };
 }

@@ -13,6 +13,7 @@ import { isBeyond } from '../quantity/beyond';
 import type { Tool } from '../tool/tool';
 import { SIZELESS } from '../tool/usual-tool';
 import type { ChoiceInputs, InsertKind } from './choice-inputs';
+import { edgeFeed } from './edge-feed';
 import { faultsWeigh, type MillFault } from './end-mill-choice';
 import { flips, type Flips } from './flips';
 import { flipsOfJob } from './flips-of-job';
@@ -171,7 +172,7 @@ export function jobChoice<T extends { readonly body: Tool }>(
     depthMm: plan.depth.mm,
     noseRadiusMm,
     edgeRadiusUm: plan.edge.edgeRadiusUm,
-    feedMm: plan.feed.tooth?.fzMm ?? plan.feed.mmRev,
+    feedMm: edgeFeed(carbide.judged).mm,
     interruption: blows(setup, wants.heavyBlows),
     specialForm: wants.specialForm,
     parts: wants.parts,

@@ -1,11 +1,14 @@
-import { HAND_MILL, setup, TOOLS } from '../fixture';
+import { DRILL, END_MILL, HAND_MILL, setup, SHAPER, TOOLS } from '../fixture';
 import type { Machine } from '../machine/machine';
 import { material } from '../material/library';
 import { of as golden } from '../operation/golden.fixture';
-import type { CutSetup } from '../operation/registry';
+import { operationOf, type CutSetup } from '../operation/registry';
+import { cutPlan } from '../plan/cut-plan';
+import { DEFAULT_RULES } from '../plan/rules';
 import type { EndMill } from '../tool/tool';
-import { BOTH, choose, ORDINARY_LATHE } from './choice.fixture';
-import { edgePush } from './edge-push';
+import { BOTH, choose, KNIFE, ORDINARY_LATHE } from './choice.fixture';
+import { edgeFeed } from './edge-feed';
+import { edgePush, pushOfBoth } from './edge-push';
 import { metalCharacter } from './metal-character';
 import { millAdvice } from './mill-advice';
 import { milledGroup } from './milled-group';
@@ -140,5 +143,45 @@ describe('what the choice knows of metal and machine', () => {
     const zero = kc11 / (1 - 0.012 * 6);
     expect(a.nPerMm).toBeCloseTo(zero * 0.1 ** (1 - mc) * (1 - 0.012 * 12) + 6, 6);
     expect(b.nPerMm).toBeCloseTo(zero * 0.1 ** (1 - mc) * (1 - 0.012 * 6) + 40, 6);
+  });
+
+  it('both edges push at the chip of the cut: the pass of a thread, not its pitch', () => {
+    const thread = setup({
+      operation: 'thread',
+      tool: TOOLS['threading-tool'],
+      pitchMm: 2,
+      workDiameterMm: 20,
+    });
+    const chosen = choose(thread, [TOOLS['threading-tool']]);
+    const chipMm = operationOf(thread).chipThicknessMm(thread, chosen.carbide.judged.plan);
+    expect(chipMm).toBeLessThan(0.4);
+    expect(pushOfBoth(chosen)).toEqual({
+      hss: edgePush(chosen.hss.judged, chipMm),
+      carbide: edgePush(chosen.carbide.judged, chipMm),
+    });
+    expect(chosen.inputs.feedMm).toBe(chipMm);
+  });
+
+  it('the feed of an edge is of the turn, the stroke, the tooth, or the chip where edges share it', () => {
+    const feed = (cut: CutSetup) => {
+      const plan = cutPlan(cut, DEFAULT_RULES);
+      return {
+        ...edgeFeed({ setup: cut, plan }),
+        ofTurn: edgeFeed({ setup: cut, plan }).mm / plan.feed.mmRev,
+      };
+    };
+    expect(feed(setup())).toMatchObject({ of: 'rev', ofTurn: 1 });
+    expect(feed(setup({ tool: { ...KNIFE, approachDeg: 45 } }))).toMatchObject({ of: 'rev', ofTurn: 1 });
+    expect(feed(setup({ operation: 'part', tool: TOOLS['parting-blade'] }))).toMatchObject({ of: 'rev' });
+    expect(feed(setup({ operation: 'shape', machine: SHAPER }))).toMatchObject({ of: 'stroke', ofTurn: 1 });
+    const slot = setup({ operation: 'mill-slot', machine: HAND_MILL, tool: { ...END_MILL, teeth: 4 } });
+    expect(feed(slot)).toMatchObject({ of: 'tooth', ofTurn: 0.25 });
+    // Two lips, each cutting at half of the point's 118 degrees.
+    const drilled = feed(setup({ operation: 'drill', tool: DRILL }));
+    expect(drilled.of).toBe('chip');
+    expect(drilled.ofTurn).toBeCloseTo(0.4286, 4);
+    const reamed = feed(setup({ operation: 'ream', tool: { ...TOOLS.reamer, teeth: 6 } }));
+    expect(reamed).toMatchObject({ of: 'chip' });
+    expect(reamed.ofTurn).toBeCloseTo(1 / 6, 10);
   });
 });

@@ -1,5 +1,6 @@
-import { OPERATIONS, type OperationKey } from '../operation/registry';
+import { OPERATIONS, operationOf, type OperationKey } from '../operation/registry';
 import { chooseInstrument, type Instrument, type InstrumentChoice } from './instrument-choice';
+import type { JudgedTool } from './judged-tool';
 
 const of = (
   name: string,
@@ -28,13 +29,28 @@ const USUAL_INSTRUMENTS: readonly Instrument[] = [
 /** The usual rule of four: a tolerance four times as wide as the whole spread of a reading. */
 const RATIO = 4;
 
-/** What the size of a cut is measured with: a bore inside, a face by its depth, all else outside. */
+/** The size of a planned cut that its tolerance lies on, mm; a cutter that mills outside leaves that of the work. */
+export function measuredSizeMm({ setup, plan }: Pick<JudgedTool, 'setup' | 'plan'>): number {
+  const operation = operationOf(setup);
+  if (operation.measured === 'depth') return plan.depth.mm;
+  const given = plan.depth.afterDiameterMm ?? operation.toolMakesMm?.(setup);
+  return given ?? (operation.turns === 'cutter' ? setup.workDiameterMm : plan.diameterMm);
+}
+
+/**
+ * What a size of an operation is measured with.
+ *
+ * @returns `'template'` for a form, which no instrument measures; null where none of the usual ones reaches the size
+ */
 export function measuredWith(
   operation: OperationKey,
   sizeMm: number,
   toleranceWidthMm: number,
-): InstrumentChoice | null {
-  const { diameterChange, surface } = OPERATIONS[operation];
-  const feature = diameterChange === 'larger' ? 'inside' : surface === 'face' ? 'depth' : 'outside';
-  return chooseInstrument({ feature, sizeMm, toleranceWidthMm, ratioWanted: RATIO }, USUAL_INSTRUMENTS);
+): InstrumentChoice | 'template' | null {
+  const { measured } = OPERATIONS[operation];
+  if (measured === 'form') return 'template';
+  return chooseInstrument(
+    { feature: measured, sizeMm, toleranceWidthMm, ratioWanted: RATIO },
+    USUAL_INSTRUMENTS,
+  );
 }

@@ -1,6 +1,8 @@
 import type { MachineCondition } from '@pike-stone/core';
-import { biteRatio, type ChoiceFactor, type ChoiceInputs } from '@pike-stone/core/choose';
+import { biteRatio, type ChoiceFactor, type ChoiceInputs, type EdgeFeed } from '@pike-stone/core/choose';
 import {
+  formatChip,
+  formatEdgeRadius,
   formatFeedPerTurn,
   formatLength,
   formatPower,
@@ -19,6 +21,8 @@ export interface ChoiceContext {
   readonly carbide: string;
   /** Its edges are turned to a new one, as those of an insert are. */
   readonly indexed: boolean;
+  /** What its feed is said of. */
+  readonly feedOf: EdgeFeed['of'];
   /** It has a nose that the depth is compared with. */
   readonly hasNose: boolean;
   /** Name of the metal. */
@@ -27,6 +31,8 @@ export interface ChoiceContext {
   readonly light: boolean;
   readonly powerUnknown: boolean;
   readonly strokes: boolean;
+  /** What would be larger where more surface speed is wanted; null where the size of the tool is the job. */
+  readonly grows: 'work' | 'cutter' | 'stroke' | null;
 }
 
 /** Short titles of the factors, as they stand beside their bars. */
@@ -71,12 +77,15 @@ const sayReach: Say = (of, { diameterMm, topRpm, carbide, strokes }, units) => {
   return `${top}: the ${carbide} works from ${low} in this metal.`;
 };
 
-const sayBite: Say = (of, { carbide, hasNose }, units) => {
+const sayBite: Say = (of, { carbide, hasNose, feedOf }, units) => {
   const enough = biteRatio(of) >= 1;
-  const feed = joined(formatFeedPerTurn(of.feedMm, units));
-  const twice = `twice its edge of ${Math.round(of.edgeRadiusUm)} μm`;
+  const chip = `chip of ${joined(formatChip(of.feedMm, units))}`;
+  const feed = feedOf === 'chip' ? `A ${chip}` : joined(formatFeedPerTurn(of.feedMm, units, feedOf));
+  const twice = `twice its edge of ${joined(formatEdgeRadius(of.edgeRadiusUm, units))}`;
   const wants = hasNose ? `two thirds of its nose of ${length(of.noseRadiusMm, units)} and ${twice}` : twice;
-  const cut = hasNose ? `${length(of.depthMm, units)} deep at ${feed}` : feed;
+  const cut = hasNose
+    ? `${length(of.depthMm, units)} deep ${feedOf === 'chip' ? `with a ${chip}` : `at ${feed}`}`
+    : feed;
   return `${cut}: the ${carbide} wants ${wants}${enough ? '; it gets that.' : ', or it rubs.'}`;
 };
 

@@ -97,12 +97,21 @@ function sayDrawerFlip(towards: Towards, { carbideInDrawer, hssInDrawer }: Choic
   return hssInDrawer ? 'No sharp carbide in the drawer' : 'Sharp high speed steel in the drawer';
 }
 
+/** What else gives another surface speed. */
+const GROWN: Readonly<
+  Record<NonNullable<ChoiceContext['grows']>, { readonly larger: string; readonly smaller: string }>
+> = {
+  work: { larger: 'larger work', smaller: 'smaller work' },
+  cutter: { larger: 'a larger cutter', smaller: 'a smaller cutter' },
+  stroke: { larger: 'a longer stroke', smaller: 'a shorter stroke' },
+};
+
 /** A reachable speed, as the speed of the spindle on this diameter. */
 function sayReachFlip(
   towards: Towards,
   { reachableMPerMin }: Flips,
   inputs: ChoiceInputs,
-  { topRpm, strokes }: ChoiceContext,
+  { topRpm, strokes, grows }: ChoiceContext,
   units: UnitSystem,
 ): string {
   if (reachableMPerMin === null)
@@ -112,6 +121,6 @@ function sayReachFlip(
   const rpm = (topRpm * reachableMPerMin) / inputs.reachableMPerMin;
   const at = `${joined(formatSurfaceSpeed(reachableMPerMin, units))}, ${joined(formatSpindleSpeed(rpm, strokes ? 'strokes/min' : 'rpm'))} here`;
   return towards === 'carbide'
-    ? `A machine that reaches ${at}, or larger work: carbide.`
-    : `A machine that reaches no more than ${at}, or smaller work: high speed steel.`;
+    ? `A machine that reaches ${at}${grows ? `, or ${GROWN[grows].larger}` : ''}: carbide.`
+    : `A machine that reaches no more than ${at}${grows ? `, or ${GROWN[grows].smaller}` : ''}: high speed steel.`;
 }

@@ -1,5 +1,12 @@
 import type { EdgePush, JobChoice } from '@pike-stone/core/choose';
-import { formatLength, formatSurfaceSpeed, joined, type UnitSystem } from '../format';
+import {
+  formatEdgeRadius,
+  formatForcePerWidth,
+  formatLength,
+  formatSurfaceSpeed,
+  joined,
+  type UnitSystem,
+} from '../format';
 import type { ChoiceContext } from './factor';
 
 export interface SchoolView {
@@ -11,14 +18,15 @@ export interface SchoolView {
 export function saySchools(
   { inputs, costInputs }: Pick<JobChoice<unknown>, 'inputs' | 'costInputs'>,
   { indexed }: Pick<ChoiceContext, 'indexed'>,
-  hss: EdgePush,
-  carbide: EdgePush,
+  { hss, carbide }: { readonly hss: EdgePush; readonly carbide: EdgePush },
   units: UnitSystem,
 ): readonly SchoolView[] {
   const reach = joined(formatSurfaceSpeed(inputs.reachableMPerMin, units));
   const low = joined(formatSurfaceSpeed(inputs.carbideLowMPerMin, units));
   const slow = inputs.reachableMPerMin < inputs.carbideLowMPerMin;
   const { firstGrindMin, regrindMin } = costInputs;
+  const radius = ({ edgeRadiusUm }: EdgePush) => joined(formatEdgeRadius(edgeRadiusUm, units));
+  const push = ({ nPerMm }: EdgePush) => joined(formatForcePerWidth(nPerMm, units));
   const light = joined(formatLength(0.02, units));
   const of = indexed ? 'an insert' : 'carbide';
   const sharp = indexed ? 'a sharp, positive, ground insert' : 'a sharp one';
@@ -42,7 +50,7 @@ export function saySchools(
     },
     {
       title: 'What measurement shows',
-      text: `Equal rake and equal edge push alike, whatever they are made of. Here: high speed steel at ${Math.round(hss.rakeDeg)}° with an edge of ${Math.round(hss.edgeRadiusUm)} μm pushes ${Math.round(hss.nPerMm)} N per mm of width, the carbide at ${Math.round(carbide.rakeDeg)}° and ${Math.round(carbide.edgeRadiusUm)} μm ${Math.round(carbide.nPerMm)} N.`,
+      text: `Equal rake and equal edge push alike, whatever they are made of. Here: high speed steel at ${Math.round(hss.rakeDeg)}° with an edge of ${radius(hss)} pushes ${push(hss)} of its width, the carbide at ${Math.round(carbide.rakeDeg)}° and ${radius(carbide)} ${push(carbide)}.`,
     },
   ];
 }

@@ -1,9 +1,10 @@
 import { isDoneWith } from '@pike-stone/core';
 import {
   CHOICE_FACTORS,
-  edgePush,
+  measuredSizeMm,
   measuredWith,
   millAdvice,
+  pushOfBoth,
   type ChoiceFactor,
 } from '@pike-stone/core/choose';
 import { coversArea } from '@pike-stone/core/forecast';
@@ -148,13 +149,14 @@ function MillOrder({ chosen }: Pick<ReasonsProps, 'chosen'>) {
 /** What the tolerance is measured with. */
 function ToMeasure({ chosen, toleranceMm }: Pick<ReasonsProps, 'chosen' | 'toleranceMm'>) {
   const units = useUnits();
-  const { setup, plan } = chosen.hss.judged;
-  const sizeMm = plan.depth.afterDiameterMm ?? plan.diameterMm;
+  const { judged } = chosen.hss;
   return (
     <Sheet>
       <View style={styles.group}>
         <Words role="heading">{`To measure ${joined(formatLength(toleranceMm, units))}`}</Words>
-        <Words>{sayMeasure(measuredWith(setup.operation, sizeMm, toleranceMm), units)}</Words>
+        <Words>
+          {sayMeasure(measuredWith(judged.setup.operation, measuredSizeMm(judged), toleranceMm), units)}
+        </Words>
       </View>
     </Sheet>
   );
@@ -163,12 +165,12 @@ function ToMeasure({ chosen, toleranceMm }: Pick<ReasonsProps, 'chosen' | 'toler
 /** What either school says of this job, and what measurement shows between them. */
 function Schools({ chosen, context }: Pick<ReasonsProps, 'chosen' | 'context'>) {
   const units = useUnits();
-  const push = (side: Chosen['hss']) => edgePush(side.judged, chosen.inputs.feedMm);
+  const push = pushOfBoth(chosen);
   return (
     <Sheet>
       <View style={styles.group}>
         <Words role="heading">Both schools</Words>
-        {saySchools(chosen, context, push(chosen.hss), push(chosen.carbide), units).map(({ title, text }) => (
+        {saySchools(chosen, context, push, units).map(({ title, text }) => (
           <View key={title}>
             <Words role="strong">{title}</Words>
             <Words>{text}</Words>

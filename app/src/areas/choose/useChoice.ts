@@ -1,4 +1,5 @@
 import { OPERATIONS, type ToolMaterialKey } from '@pike-stone/core';
+import { edgeFeed } from '@pike-stone/core/choose';
 import type { ChoiceContext } from '@pike-stone/words/choosing';
 import { EDGE_NAMES } from '@pike-stone/words/picking';
 import { useMemo } from 'react';
@@ -30,16 +31,19 @@ const INDEXED: readonly ToolMaterialKey[] = ['carbide-coated', 'carbide-uncoated
 /** What the sentences of the choice need to know of the set-up. */
 function contextOf({ carbide, powerUnknown }: Chosen, { setup }: SetUp): ChoiceContext {
   const { plan, tool } = carbide.judged;
+  const { turns, toolMakesMm } = OPERATIONS[setup.operation];
   return {
     diameterMm: plan.diameterMm,
     topRpm: plan.speed.topRpm,
     carbide: EDGE_NAMES[tool.material].toLowerCase(),
     indexed: INDEXED.includes(tool.material),
+    feedOf: edgeFeed(carbide.judged).of,
     hasNose: 'noseRadiusMm' in tool,
     metal: plan.metal.name,
     condition: setup.machine.condition,
     light: setup.machine.light,
     powerUnknown,
-    strokes: OPERATIONS[setup.operation].turns === 'stroke',
+    strokes: turns === 'stroke',
+    grows: toolMakesMm ? null : turns,
   };
 }

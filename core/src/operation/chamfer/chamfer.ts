@@ -32,6 +32,7 @@ export const chamfer: Operation<TurningTool> = {
   standsOut: 'work',
   depthOnRadius: false,
   diameterChange: null,
+  measured: 'form',
   stepUpsDownTo: null,
   leadsTo: [],
   caution: null,

@@ -25,6 +25,7 @@ export const dovetail: Operation<DovetailCutter> = {
   easesDepth: false,
   widthIsChosen: true,
   surface: 'peripheral',
+  measured: 'form',
   leadsTo: [],
   caution: 'climb',
   startDepth: ({ tool, machine }, { depthFactor }) =>

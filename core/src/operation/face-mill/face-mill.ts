@@ -18,6 +18,7 @@ export const faceMill: Operation<FaceMill> = {
   standsOut: null,
   widthIsChosen: true,
   surface: 'face',
+  measured: 'depth',
   leadsTo: ['to-size', 'flat-face'],
   stripShare: 0.7,
   caution: 'swing',

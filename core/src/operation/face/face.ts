@@ -45,6 +45,7 @@ export const face: Operation<TurningTool> = {
   edgeHeight: 'outside',
   depthOnRadius: false,
   diameterChange: null,
+  measured: 'depth',
   stopsAtMiddle: false,
   stepUpsDownTo: 0.15,
   leadsTo: ['to-size'],

@@ -49,6 +49,7 @@ export const bored = (depthDial: (machine: Machine) => Dial | null) =>
     edgeHeight: 'bore',
     depthOnRadius: true,
     diameterChange: 'larger',
+    measured: 'inside',
     stepUpsDownTo: null,
     rimDiameterMm: (job) => job.workDiameterMm,
     depthDial,

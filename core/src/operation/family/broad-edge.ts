@@ -65,6 +65,7 @@ export const broadEdge = <T extends Broad>(kind: ForceOperation, widthMm: (job: 
     supported: false,
     fullWidth: null,
     edgeHeight: 'outside',
+    measured: 'outside',
     depthIsChosen: false,
     easesDepth: false,
     widthIsChosen: false,

@@ -40,6 +40,7 @@ export const disc = <T extends SlittingSaw | FormCutter>(
     standsOut: null,
     easesDepth: false,
     widthIsChosen: false,
+    measured: 'form',
     surface: 'peripheral',
     leadsTo: [],
     // On a vertical mill the disc lies flat: the cross slide sets its depth, not the knee.

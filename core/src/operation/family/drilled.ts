@@ -96,6 +96,7 @@ export const drilled = {
   easesDepth: false,
   depthOnRadius: false,
   diameterChange: null,
+  measured: 'inside',
   widthIsChosen: false,
   stopsAtMiddle: false,
   surface: null,

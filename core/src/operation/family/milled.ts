@@ -94,6 +94,7 @@ export const milled = <T extends MillCutter>({
     easesDepth: true,
     depthOnRadius: false,
     diameterChange: null,
+    measured: 'outside',
     stopsAtMiddle: false,
     breaksChip: false,
     stepUpsDownTo: null,

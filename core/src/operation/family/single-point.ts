@@ -75,6 +75,7 @@ export const singlePoint = (kind: ForceOperation, feedShare = 1, lightShare = LI
     cutting: 'turning',
     speedColumn: 'turning',
     asks: {},
+    measured: 'outside',
     ways: [],
     fullWidth: null,
     depthIsChosen: true,

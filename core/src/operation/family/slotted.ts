@@ -33,6 +33,7 @@ export const slotted = {
   ...endMilled('end-mill-slot'),
   fullWidth: 'slot',
   widthIsChosen: false,
+  measured: 'inside',
   findings: slotFindings,
   startDepth: ({ tool, machine }, { metal, depthFactor }) => {
     const share = slotsDeep(metal.iso513) ? SOFT_SHARE : STEEL_SHARE;

@@ -13,6 +13,7 @@ export const uncut = {
   easesDepth: false,
   depthOnRadius: false,
   diameterChange: null,
+  measured: 'outside',
   widthIsChosen: false,
   stopsAtMiddle: false,
   surface: null,

@@ -17,6 +17,7 @@ export const flyCut: Operation<FlyCutter> = {
   standsOut: null,
   widthIsChosen: true,
   surface: 'face',
+  measured: 'depth',
   leadsTo: ['to-size', 'flat-face'],
   stripShare: 0.75,
   caution: 'fly-swing',

@@ -27,6 +27,7 @@ export const form: Operation<FormTool> = {
   standsOut: 'blade',
   depthOnRadius: true,
   diameterChange: 'smaller',
+  measured: 'form',
   stepUpsDownTo: null,
   leadsTo: [],
   caution: 'forming',

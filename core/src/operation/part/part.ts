@@ -16,6 +16,7 @@ export const part: Operation<PartingBlade> = {
   standsOut: 'blade',
   depthOnRadius: false,
   diameterChange: null,
+  measured: 'depth',
   stepUpsDownTo: null,
   leadsTo: [],
   caution: 'parting',

@@ -24,4 +24,10 @@ function findings(job: Job<EndMill>, plan: CutPlan): Finding[] {
 }
 
 /** Down at a slope, into a pocket. */
-export const ramp: Operation<EndMill> = { ...slotted, asks: { angleDeg: rampDeg }, leadsTo: [], findings };
+export const ramp: Operation<EndMill> = {
+  ...slotted,
+  measured: 'depth',
+  asks: { angleDeg: rampDeg },
+  leadsTo: [],
+  findings,
+};

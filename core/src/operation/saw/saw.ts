@@ -33,6 +33,7 @@ function findings({ tool }: Job<SlittingSaw>, { depth }: CutPlan): Finding[] {
 /** A thin cut, or through. */
 export const saw: Operation<SlittingSaw> = {
   ...disc<SlittingSaw>('slitting-saw', sawThicknessMm),
+  measured: 'inside',
   toolMakesMm: sawThicknessMm,
   tool: 'slitting-saw',
   caution: 'saw',

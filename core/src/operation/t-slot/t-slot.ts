@@ -17,6 +17,7 @@ export const tSlot: Operation<TSlotCutter> = {
   easesDepth: false,
   widthIsChosen: false,
   surface: 'peripheral',
+  measured: 'form',
   leadsTo: [],
   caution: 't-slot',
   startDepth: ({ tool }) => setByTool(headHeightMm(tool), tool.diameterMm),

@@ -33,6 +33,7 @@ export const taper: Operation<TurningTool> = {
   ways: TAPER_WAYS,
   usualStickOutMm: 80,
   diameterChange: null,
+  measured: 'form',
   stepUpsDownTo: null,
   leadsTo: [],
   caution: 'taper',

@@ -75,6 +75,7 @@ export const thread: Operation<ThreadingTool> = {
   easesDepth: false,
   depthOnRadius: false,
   diameterChange: null,
+  measured: 'form',
   widthIsChosen: false,
   stopsAtMiddle: false,
   surface: null,
