@@ -73,7 +73,7 @@ export default ts.config(
   without('server', ['react', 'react-*', 'expo*'], 'The server draws nothing.'),
   without('app', ['node:*', 'express', 'pg'], 'The page has no server inside.'),
   {
-    files: ['core/src/plan/**/*.ts', 'app/src/**/*.{ts,tsx}'],
+    files: ['core/src/plan/**/*.ts', 'core/src/choose/**/*.ts', 'app/src/**/*.{ts,tsx}'],
     ignores: ['**/*.test.{ts,tsx}', '**/*.fixture.ts', 'app/src/areas/cut/operation/**'],
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
     plugins: { house: { rules: { 'operation-keys': operationKeys } } },

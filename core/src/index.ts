@@ -3,6 +3,7 @@ export * from './quantity/out-of-range';
 export * from './quantity/units';
 export * from './quantity/drill-sizes';
 export * from './quantity/length-entry';
+export * from './quantity/number-entry';
 export * from './quantity/angle';
 export * from './material/material';
 export * from './material/library';

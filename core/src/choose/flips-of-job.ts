@@ -3,7 +3,7 @@ import type { ChoiceFactor } from './evidence';
 import type { Flips } from './flips';
 import type { Weighed } from './weigh';
 
-/** Why a factor cannot do in this job what it could in another: true where it cannot. */
+/** Factors that may be unable to turn this job round, each with when it is. */
 const CANNOT: Readonly<
   Partial<Record<ChoiceFactor, (of: ChoiceInputs, towardsCarbide: boolean, powerUnknown: boolean) => boolean>>
 > = {

@@ -1,9 +1,9 @@
 import { DRILL, HAND_MILL, setup, TOOLS } from '../fixture';
-import { OPERATION_KEYS, type CutSetup } from '../operation/registry';
+import { OPERATION_KEYS, OPERATIONS, type CutSetup } from '../operation/registry';
 import { cutPlan } from '../plan/cut-plan';
 import { DEFAULT_RULES } from '../plan/rules';
 import { chooseInstrument, type Instrument } from './instrument-choice';
-import { measuredSizeMm, measuredWith } from './usual-instruments';
+import { measuredWith, usualInstrument } from './usual-instruments';
 
 describe('the instrument for a tolerance', () => {
   const caliper: Instrument = {
@@ -94,46 +94,65 @@ describe('the instrument for a tolerance', () => {
   });
 });
 
-describe('what a cut is measured with', () => {
-  const name = (...of: Parameters<typeof measuredWith>) => {
-    const found = measuredWith(...of);
-    return found === 'template' ? found : found?.chosen.name;
-  };
+describe('the usual instrument', () => {
+  const name = (...of: Parameters<typeof usualInstrument>) => usualInstrument(...of)?.chosen.name;
 
   it('follows the tolerance: a rule, a caliper, a micrometer', () => {
-    expect(name('turn', 20, 3)).toBe('Steel rule');
-    expect(name('turn', 20, 0.3)).toBe('Caliper');
-    expect(name('turn', 20, 0.05)).toBe('Outside micrometer 0 to 25');
-    expect(name('turn', 20, 0.02)).toBe('Micrometer with a 0.001 thimble');
+    expect(name('outside', 20, 3)).toBe('Steel rule');
+    expect(name('outside', 20, 0.3)).toBe('Caliper');
+    expect(name('outside', 20, 0.05)).toBe('Outside micrometer 0 to 25');
+    expect(name('outside', 20, 0.02)).toBe('Micrometer with a 0.001 thimble');
   });
 
-  it('a bore is measured inside, a face by its depth', () => {
-    expect(name('bore', 30, 0.2)).toBe('Telescopic gauge and micrometer');
-    expect(name('bore', 30, 0.04)).toBe('Dial bore gauge set in a ring');
-    expect(name('face-mill', 30, 0.06)).toBe('Depth micrometer');
-    expect((['drill', 'ream', 'mill-slot'] as const).map((hole) => name(hole, 12, 0.2))).toEqual(
-      Array(3).fill('Telescopic gauge and micrometer'),
+  it('reaches into a bore and down a depth; some sizes nothing reaches', () => {
+    expect(name('inside', 30, 0.2)).toBe('Telescopic gauge and micrometer');
+    expect(name('inside', 30, 0.04)).toBe('Dial bore gauge set in a ring');
+    expect(name('depth', 30, 0.06)).toBe('Depth micrometer');
+    expect(usualInstrument('outside', 20, 0.005)).toMatchObject({ enough: false });
+    expect(usualInstrument('inside', 400, 0.1)).toBeNull();
+  });
+});
+
+describe('what a planned cut is measured with', () => {
+  const of = (cut: CutSetup, toleranceMm: number) =>
+    measuredWith({ setup: cut, plan: cutPlan(cut, DEFAULT_RULES) }, toleranceMm);
+  const name = (cut: CutSetup, toleranceMm: number) => {
+    const found = of(cut, toleranceMm);
+    return found === 'template' ? found : found?.chosen.name;
+  };
+  const milled = (tool: 'face-mill' | 'end-mill' | 'slitting-saw', more: Partial<CutSetup>) =>
+    setup({ operation: 'face-mill', machine: HAND_MILL, tool: TOOLS[tool], ...more });
+
+  it('a bar by the diameter it will have, a bore and the hole of a drill or a reamer inside', () => {
+    expect(name(setup({ workDiameterMm: 26, depthMm: 1 }), 0.05)).toBe('Outside micrometer 0 to 25');
+    expect(name(setup({ workDiameterMm: 28, depthMm: 1 }), 0.05)).toBe('Outside micrometer 25 to 50');
+    const bored = setup({ operation: 'bore', tool: TOOLS['boring-bar'], workDiameterMm: 40 });
+    expect(name(bored, 0.2)).toBe('Telescopic gauge and micrometer');
+    const drilled = (diameterMm: number) => setup({ operation: 'drill', tool: { ...DRILL, diameterMm } });
+    expect(name(drilled(12), 0.2)).toBe('Telescopic gauge and micrometer');
+    expect(name(drilled(6), 0.4)).toBe('Caliper, inside jaws');
+    expect(of(drilled(4), 0.4)).toBeNull();
+    expect(name(setup({ operation: 'ream', tool: TOOLS.reamer }), 0.2)).toMatch(/^Telescopic gauge/);
+  });
+
+  it('a face and a length by the depth, whatever the cutter; a milled side by the work', () => {
+    expect(name(milled('face-mill', { depthMm: 0.7 }), 0.06)).toBe('Depth micrometer');
+    expect(name(setup({ operation: 'face', workDiameterMm: 160, depthMm: 0.4 }), 0.06)).toBe(
+      'Depth micrometer',
     );
-    expect(name('mill-side', 12, 0.06)).toBe('Outside micrometer 0 to 25');
-    expect(measuredWith('turn', 20, 0.005)).toMatchObject({ enough: false });
-    expect(measuredWith('bore', 400, 0.1)).toBeNull();
+    expect(name(setup({ operation: 'part', tool: TOOLS['parting-blade'] }), 0.3)).toBe('Caliper');
+    const side = (workDiameterMm: number) => milled('end-mill', { operation: 'mill-side', workDiameterMm });
+    expect(name(side(20), 0.05)).toBe('Outside micrometer 0 to 25');
+    expect(name(side(33), 0.05)).toBe('Outside micrometer 25 to 50');
+    expect(name(milled('end-mill', { operation: 'mill-slot' }), 0.5)).toBe('Caliper, inside jaws');
+    expect(of(milled('slitting-saw', { operation: 'saw' }), 0.5)).toBeNull();
   });
 
   it('a form is held against a template', () => {
-    const forms = OPERATION_KEYS.filter((key) => name(key, 12, 0.1) === 'template');
+    const forms = OPERATION_KEYS.filter((key) => OPERATIONS[key].measured === 'form');
     expect(forms).toEqual(['thread', 'form', 'chamfer', 'taper', 'form-mill', 't-slot', 'dovetail']);
-  });
-
-  it('by the size that the cut makes: the turned or bored diameter, the hole of a drill, the depth of a face', () => {
-    const size = (cut: CutSetup) => measuredSizeMm({ setup: cut, plan: cutPlan(cut, DEFAULT_RULES) });
-    const milled = (tool: 'face-mill' | 'end-mill', more: Partial<CutSetup>) =>
-      setup({ operation: 'face-mill', machine: HAND_MILL, tool: TOOLS[tool], ...more });
-    const turned = setup({ workDiameterMm: 30, depthMm: 1 });
-    expect(size(turned)).toBe(28);
-    expect(size(setup({ operation: 'bore', tool: TOOLS['boring-bar'], workDiameterMm: 40 }))).toBe(40);
-    expect(size(setup({ operation: 'drill', tool: { ...DRILL, diameterMm: 8.5 } }))).toBe(8.5);
-    expect(size(milled('face-mill', { depthMm: 0.7 }))).toBe(0.7);
-    expect(size(setup({ operation: 'face', depthMm: 0.4 }))).toBe(0.4);
-    expect(size(milled('end-mill', { operation: 'mill-side', workDiameterMm: 33 }))).toBe(33);
+    expect(of(setup({ operation: 'thread', tool: TOOLS['threading-tool'], pitchMm: 2 }), 0.1)).toBe(
+      'template',
+    );
   });
 });

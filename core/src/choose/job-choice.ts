@@ -166,6 +166,7 @@ export function jobChoice<T extends { readonly body: Tool }>(
     chip: BREAKS_CHIPS.includes(tool.kind) ? character.chip : 'medium',
     reachableMPerMin: reachable(plan),
     carbideLowMPerMin: speedRange(metal, plan.edge, OPERATIONS[setup.operation].speedColumn).lowMPerMin,
+    // Of a motor that is not known the power just does: it speaks for neither.
     powerAvailableKw: power.has?.powerKw ?? 1,
     powerNeededKw: power.has ? power.powerKw : 1,
     stiffness: stiffnessOf(setup),

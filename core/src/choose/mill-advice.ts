@@ -1,5 +1,5 @@
 import type { CutPlan } from '../operation/cut-plan';
-import type { CutSetup, OperationKey } from '../operation/registry';
+import { OPERATIONS, type CutSetup } from '../operation/registry';
 import type { Coating, EndMill } from '../tool/tool';
 import {
   endMillChoice,
@@ -13,11 +13,6 @@ import { milledGroup } from './milled-group';
 
 /** A side cut no wider than this share of the cutter is a finishing cut. */
 const FINISHING_SHARE = 0.1;
-const CUT_OF: Readonly<Partial<Record<OperationKey, MillCut>>> = {
-  'mill-slot': 'slot',
-  plunge: 'plunge',
-  ramp: 'ramp',
-};
 /** A coating of the drawer as the table knows it: aluminium-bearing ones harm alike. */
 const COATED: Readonly<Record<Coating, MillCoating>> = {
   none: 'none',
@@ -36,7 +31,7 @@ export interface MillAdvice {
 export function millAdvice(setup: CutSetup<EndMill>, plan: CutPlan): MillAdvice {
   const { tool, machine, operation } = setup;
   const isFinish = (plan.depth.widthInUseMm ?? Infinity) <= FINISHING_SHARE * tool.diameterMm;
-  const cut = CUT_OF[operation] ?? (isFinish ? 'side-finish' : 'side-rough');
+  const cut = OPERATIONS[operation].endMillCut ?? (isFinish ? 'side-finish' : 'side-rough');
   const choice = endMillChoice(milledGroup(plan.metal), cut, machine.condition);
   const faults = millFaults(choice, {
     flutes: tool.teeth,

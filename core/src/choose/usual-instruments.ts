@@ -1,4 +1,4 @@
-import { OPERATIONS, operationOf, type OperationKey } from '../operation/registry';
+import { operationOf } from '../operation/registry';
 import { chooseInstrument, type Instrument, type InstrumentChoice } from './instrument-choice';
 import type { JudgedTool } from './judged-tool';
 
@@ -29,28 +29,27 @@ const USUAL_INSTRUMENTS: readonly Instrument[] = [
 /** The usual rule of four: a tolerance four times as wide as the whole spread of a reading. */
 const RATIO = 4;
 
+/** What measures a tolerance; a form has a template, and some sizes nothing in a usual toolroom. */
+export type Measured = InstrumentChoice | 'template' | null;
+
 /** The size of a planned cut that its tolerance lies on, mm; a cutter that mills outside leaves that of the work. */
-export function measuredSizeMm({ setup, plan }: Pick<JudgedTool, 'setup' | 'plan'>): number {
+function measuredSizeMm({ setup, plan }: Pick<JudgedTool, 'setup' | 'plan'>): number {
   const operation = operationOf(setup);
   if (operation.measured === 'depth') return plan.depth.mm;
   const given = plan.depth.afterDiameterMm ?? operation.toolMakesMm?.(setup);
   return given ?? (operation.turns === 'cutter' ? setup.workDiameterMm : plan.diameterMm);
 }
 
-/**
- * What a size of an operation is measured with.
- *
- * @returns `'template'` for a form, which no instrument measures; null where none of the usual ones reaches the size
- */
-export function measuredWith(
-  operation: OperationKey,
+/** What the size of a planned cut is measured with, to a tolerance of this whole width, mm. */
+export function measuredWith(cut: Pick<JudgedTool, 'setup' | 'plan'>, toleranceWidthMm: number): Measured {
+  const { measured } = operationOf(cut.setup);
+  return measured === 'form' ? 'template' : usualInstrument(measured, measuredSizeMm(cut), toleranceWidthMm);
+}
+
+/** The usual instrument for a size outside, inside or deep, mm; null where none reaches it. */
+export const usualInstrument = (
+  feature: 'outside' | 'inside' | 'depth',
   sizeMm: number,
   toleranceWidthMm: number,
-): InstrumentChoice | 'template' | null {
-  const { measured } = OPERATIONS[operation];
-  if (measured === 'form') return 'template';
-  return chooseInstrument(
-    { feature: measured, sizeMm, toleranceWidthMm, ratioWanted: RATIO },
-    USUAL_INSTRUMENTS,
-  );
-}
+): InstrumentChoice | null =>
+  chooseInstrument({ feature, sizeMm, toleranceWidthMm, ratioWanted: RATIO }, USUAL_INSTRUMENTS);

@@ -88,6 +88,8 @@ export interface Operation<T extends Tool = Tool> {
   readonly depthOnRadius: boolean;
   /** What the depth does to the diameter; null where there is none to tell. */
   readonly diameterChange: 'smaller' | 'larger' | null;
+  /** What an end mill does that does not mill with its side. */
+  readonly endMillCut?: 'slot' | 'plunge' | 'ramp';
   /** What its tolerance lies on, for the measuring: a size outside or inside, a depth or length, a form held to a template. */
   readonly measured: 'outside' | 'inside' | 'depth' | 'form';
   readonly widthIsChosen: boolean;

@@ -6,20 +6,20 @@ export function ranks(values: ArrayLike<number>): Float64Array {
   for (let i = 0; i < values.length; i += 1) found[i] = values[i]!;
   const sorted = found.slice().sort();
   for (let i = 0; i < found.length; i += 1) {
-    const first = countBelow(sorted, found[i]!);
-    let last = first;
-    while (sorted[last + 1] === sorted[first]) last += 1;
+    const value = found[i]!;
+    const first = countWhile(sorted, (one) => one < value);
+    const last = countWhile(sorted, (one) => one <= value) - 1;
     found[i] = (first + last) / 2;
   }
   return found;
 }
 
-/** How many of sorted values lie below one. */
-function countBelow(sorted: Float64Array, value: number): number {
+/** How many values at the start of a sorted list are of a kind that the later ones are not; found by halving. */
+function countWhile(sorted: Float64Array, isOf: (value: number) => boolean): number {
   let [from, to] = [0, sorted.length];
   while (from < to) {
     const middle = (from + to) >> 1;
-    if (sorted[middle]! < value) from = middle + 1;
+    if (isOf(sorted[middle]!)) from = middle + 1;
     else to = middle;
   }
   return from;

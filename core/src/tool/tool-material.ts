@@ -9,6 +9,11 @@ export type ToolMaterialKey =
   | 'carbide-coated'
   | 'solid-carbide';
 
+/** What inserts are made of: their edges are not ground again but turned to the next. */
+export const INSERT_MATERIALS = ['carbide-coated', 'carbide-uncoated'] as const satisfies ToolMaterialKey[];
+export const isInsert = (material: ToolMaterialKey): boolean =>
+  INSERT_MATERIALS.some((one) => one === material);
+
 /** What a cutting edge is made of. */
 export interface ToolMaterial {
   readonly key: ToolMaterialKey;

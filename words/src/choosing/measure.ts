@@ -1,8 +1,8 @@
-import type { InstrumentChoice } from '@pike-stone/core/choose';
+import type { Measured } from '@pike-stone/core/choose';
 import { formatLength, joined, type UnitSystem } from '../format';
 
 /** What to measure a tolerance with, and how surely it tells. */
-export function sayMeasure(choice: InstrumentChoice | 'template' | null, units: UnitSystem): string {
+export function sayMeasure(choice: Measured, units: UnitSystem): string {
   if (choice === 'template') return 'A form is held against a template, a gauge or the mating part.';
   if (choice === null) return 'Nothing in a usual toolroom measures this size: a gauge, or the mating part.';
   const { chosen, enough, ratio, acceptWidthMm } = choice;

@@ -1,7 +1,6 @@
 import { isDoneWith } from '@pike-stone/core';
 import {
   CHOICE_FACTORS,
-  measuredSizeMm,
   measuredWith,
   millAdvice,
   pushOfBoth,
@@ -149,14 +148,11 @@ function MillOrder({ chosen }: Pick<ReasonsProps, 'chosen'>) {
 /** What the tolerance is measured with. */
 function ToMeasure({ chosen, toleranceMm }: Pick<ReasonsProps, 'chosen' | 'toleranceMm'>) {
   const units = useUnits();
-  const { judged } = chosen.hss;
   return (
     <Sheet>
       <View style={styles.group}>
         <Words role="heading">{`To measure ${joined(formatLength(toleranceMm, units))}`}</Words>
-        <Words>
-          {sayMeasure(measuredWith(judged.setup.operation, measuredSizeMm(judged), toleranceMm), units)}
-        </Words>
+        <Words>{sayMeasure(measuredWith(chosen.hss.judged, toleranceMm), units)}</Words>
       </View>
     </Sheet>
   );

@@ -6,5 +6,6 @@ import type { Operation } from '../operation';
 export const millSlot: Operation<EndMill> = {
   ...slotted,
   leadsTo: ['to-size'],
+  endMillCut: 'slot',
   toolMakesMm: ({ tool }) => tool.diameterMm,
 };

@@ -23,6 +23,7 @@ export const plunge: Operation<EndMill> = {
   tool: 'end-mill',
   cutting: 'plunging',
   speedColumn: 'milling',
+  endMillCut: 'plunge',
   usualStickOutMm: 30,
   standsOut: 'cutter',
   caution: 'plunging',

@@ -27,6 +27,7 @@ function findings(job: Job<EndMill>, plan: CutPlan): Finding[] {
 export const ramp: Operation<EndMill> = {
   ...slotted,
   measured: 'depth',
+  endMillCut: 'ramp',
   asks: { angleDeg: rampDeg },
   leadsTo: [],
   findings,
