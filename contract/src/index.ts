@@ -5,6 +5,7 @@ export * from './record/stock';
 export * from './record/tool';
 export * from './record/flat-tool';
 export * from './record/supply';
+export * from './record/prices';
 export * from './record/ledger';
 export * from './record/photo';
 export * from './record/cut';

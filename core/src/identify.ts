@@ -5,3 +5,4 @@ export * from './identify/tests-of-a-cutter';
 export * from './identify/identify';
 export * from './identify/edge-of';
 export * from './rescue/caustic-bath';
+export * from './rescue/usual-bath';

@@ -44,7 +44,7 @@ test('a reason opens on touch, what the job asks changes the verdict', async ({ 
   await page.getByRole('button', { name: /^The job: one part/ }).click();
   await page.getByRole('checkbox', { name: 'A special form' }).click();
   await page.getByRole('textbox', { name: 'Or another number' }).fill('0');
-  await expect(page.getByText('A whole number from 1 to 10000.')).toBeVisible();
+  await expect(page.getByText('Must be a whole number from 1 to 10000.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Or another number' }).fill('3');
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByRole('button', { name: /^The job: 3 parts.*a special form/ })).toBeVisible();
@@ -80,7 +80,8 @@ test('what it costs is spread by many trials, and a price of the shop’s own ch
   await page.getByRole('button', { name: /^A minute, machine and hand, typical/ }).click();
   const amount = page.getByRole('textbox', { name: /^A minute, machine and hand/ });
   await amount.fill('-1');
-  await expect(page.getByText('A number above 0 to 1000000.')).toBeVisible();
+  await page.getByRole('button', { name: 'Set', exact: true }).click();
+  await expect(page.getByText('Must be a number from 0.01 to 1000000.')).toBeVisible();
   await amount.fill('1,2');
   await page.getByRole('button', { name: 'Set', exact: true }).click();
   await expect(

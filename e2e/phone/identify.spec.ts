@@ -87,7 +87,7 @@ test('a starting kit keeps within its budget and says what to grind instead', as
   await page.getByRole('textbox', { name: /^Budget/ }).fill('40');
   await expect(kit).toHaveText(/^\d+ of 40: does \d+ % of what is needed$/);
   await page.getByRole('textbox', { name: /^Budget/ }).fill('-5');
-  await expect(page.getByText('A number from 0 to 100000.')).toBeVisible();
+  await expect(page.getByText('Must be a number from 0 to 100000.')).toBeVisible();
   await page.getByRole('textbox', { name: /^Budget/ }).fill('600');
   await page.getByRole('checkbox', { name: /^Bench grinder/ }).click();
   await expect(list).toContainText('Grind instead of buying: knife tool');

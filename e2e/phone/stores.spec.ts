@@ -33,7 +33,8 @@ test('what is low shows on the bench; what was bought or counted is an entry', a
   await expect(left).toHaveText('3 edges left: 1 insert and 1 edge of one, low');
   await page.getByRole('button', { name: 'Bought' }).click();
   await page.getByRole('textbox', { name: 'How many inserts' }).fill('-2');
-  await expect(page.getByText('A whole number from 1 to 10000.')).toBeVisible();
+  await page.getByRole('button', { name: 'Into the ledger' }).click();
+  await expect(page.getByText('Must be a whole number from 1 to 10000.')).toBeVisible();
   await page.getByRole('textbox', { name: 'How many inserts' }).fill('5');
   await page.getByRole('button', { name: 'Into the ledger' }).click();
   await expect(left).toHaveText('13 edges left: 6 inserts and 1 edge of one');
@@ -81,7 +82,7 @@ test('a dull bit that was ground is sharp and shorter; one too short says so', a
   await expect(edge.getByRole('button', { name: 'Ground it' })).toBeDisabled();
   await page.goto(`/drawer/tools/${worn}`);
   await page.getByRole('button', { name: 'Counted' }).click();
-  await page.getByRole('textbox', { name: 'Length left to grind away, mm' }).fill('3');
+  await page.getByRole('textbox', { name: 'Length left to grind away (mm)' }).fill('3');
   await page.getByRole('button', { name: 'Into the ledger' }).click();
   await expect(page.getByTestId('left')).toHaveText(/^3\smm left to grind away: 6 regrinds$/);
   await page.getByRole('button', { name: 'Ground it' }).click();

@@ -1,4 +1,5 @@
 /** All sentences and number formats that people read about results. */
+export * from './capital';
 export * from './format';
 export * from './length-entry';
 export * from './pitch';

@@ -22,6 +22,17 @@ export const STATE_WORDS: Readonly<Record<SupplyState, string>> = {
   none: 'none left',
 };
 
+/** By how much an entry of the ledger changed what is left; empty where it changed nothing. */
+export function sayChange(
+  { edges, lengthMm }: { readonly edges: number; readonly lengthMm: number },
+  units: UnitSystem,
+): string {
+  const by = edges === 0 ? lengthMm : edges;
+  if (by === 0) return '';
+  const size = edges === 0 ? joined(formatLength(Math.abs(lengthMm), units)) : many(Math.abs(edges), 'edge');
+  return `${by > 0 ? '+' : '−'}${size}`;
+}
+
 const many = (count: number, one: string): string => `${count} ${one}${count === 1 ? '' : 's'}`;
 
 /** What is left, in the shop's words: "23 edges: 5 inserts and 3 edges of one". */

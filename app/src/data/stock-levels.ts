@@ -1,8 +1,7 @@
-import { ledgerBody, stockLevels, type LedgerBody } from '@pike-stone/contract';
+import { ledgerEntries, stockLevels, type LedgerBody } from '@pike-stone/contract';
 import { EMPTY_TALLY, tallied, type Tally } from '@pike-stone/core/inventory';
 import { useMemo } from 'react';
 import useSWR from 'swr';
-import * as z from 'zod';
 import { ask } from './api';
 import { levelKey } from './count-in';
 import { useOutbox, type Outgoing, type Sent } from './outbox';
@@ -59,13 +58,11 @@ export const takeBack = (happening: Happening): Promise<Sent> =>
     cost: -(happening.cost ?? 0),
   });
 
-const history = z.object({ entries: z.array(z.object({ id: z.string(), body: ledgerBody })) });
-
 /** The newest entries about a tool or a supply. */
 export function useLedgerOf(itemId: string | null) {
   const { data: session } = useSession();
   const { data, error } = useSWR(session && itemId ? `${LEVELS}/${itemId}` : null, (path: string) =>
-    ask(path, history),
+    ask(path, ledgerEntries),
   );
   const waiting = useOutbox((state) => state.entries);
   const unsent = waiting.flatMap((entry) =>

@@ -8,14 +8,15 @@ import { Words } from './Words';
 interface RowProps {
   readonly title: string;
   readonly about?: string;
-  readonly onPress: () => void;
+  /** Left out: a line that is only read. */
+  readonly onPress?: (() => void) | undefined;
   readonly aside?: ReactNode;
   readonly chosen?: boolean;
   readonly waiting?: boolean;
   readonly quiet?: boolean;
 }
 
-/** One line of a list, which opens or chooses something. */
+/** One line of a list, which opens or chooses something, or is only read. */
 export function Row({
   title,
   about,
@@ -27,13 +28,8 @@ export function Row({
 }: RowProps) {
   const styles = useStyles();
   const colours = useColours();
-  return (
-    <Pressable
-      role="button"
-      aria-label={about ? `${title}, ${about}` : title}
-      onPress={onPress}
-      style={({ pressed }) => [styles.row, chosen && styles.chosen, pressed && styles.pressed]}
-    >
+  const line = (
+    <>
       <View style={styles.words}>
         <Words role={quiet ? 'quiet' : 'strong'} numberOfLines={2}>
           {title}
@@ -50,7 +46,18 @@ export function Row({
           </View>
         )}
       </View>
-      {aside ?? <ForwardIcon color={colours.quiet} size={20} />}
+      {aside ?? (onPress && <ForwardIcon color={colours.quiet} size={20} />)}
+    </>
+  );
+  if (!onPress) return <View style={[styles.row, chosen && styles.chosen]}>{line}</View>;
+  return (
+    <Pressable
+      role="button"
+      aria-label={about ? `${title}, ${about}` : title}
+      onPress={onPress}
+      style={({ pressed }) => [styles.row, chosen && styles.chosen, pressed && styles.pressed]}
+    >
+      {line}
     </Pressable>
   );
 }

@@ -5,7 +5,7 @@ import type { CostAnswer, CostQuestion } from './cost-question';
 /** Trials between two looks at whether the answer is still wanted. */
 const PIECE = 5_000;
 const STEPS = 48;
-/** The drawn costs leave the farthest hundredth at each end out. */
+/** Shares of the trials between which costs are drawn: the far tail would press the rest together. */
 const SHOWN = { least: 0.002, most: 0.99 } as const;
 
 let running = 0;

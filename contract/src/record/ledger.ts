@@ -40,3 +40,6 @@ export type StockLevel = z.infer<typeof stockLevel>;
 
 /** Answer of `GET /api/stock-levels`. */
 export const stockLevels = z.object({ levels: z.array(stockLevel) });
+
+/** Answer of `GET /api/stock-levels/<id>`: the newest entries of one thing. */
+export const ledgerEntries = z.object({ entries: z.array(z.object({ id, body: ledgerBody })) });

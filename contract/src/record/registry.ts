@@ -36,7 +36,7 @@ const RECORD_KINDS = {
   metals: { body: metalBody, table: 'metal', one: 'metal of the shop', inDrawer: true },
   stock: { body: stockBody, table: 'stock', one: 'piece of stock', inDrawer: true },
   tools: { body: toolBody, table: 'tool', one: 'tool', inDrawer: true, upgrade: fromFlatTool },
-  supplies: { body: supplyBody, table: 'supply', one: 'thing of the drawer', inDrawer: true },
+  supplies: { body: supplyBody, table: 'supply', one: 'box, blank or wheel', inDrawer: true },
   ledger: { body: ledgerBody, table: 'ledger_entry', one: 'entry of the ledger', addedOnly: true },
   cuts: { body: cutBody, table: 'cut', one: 'cut in the book' },
   photos: { body: photoBody, table: 'photo', one: 'photo', apart: true },

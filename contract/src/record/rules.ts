@@ -1,8 +1,7 @@
 import { SHORTCUTS, type Shortcut } from '@pike-stone/core';
 import * as z from 'zod';
 import { between } from '../fields';
-
-const price = between(0, 1e6);
+import { pricesBody } from './prices';
 
 /** The schools a shop follows; one record for each shop, under the shop's own id. */
 export const rulesBody = z.object({
@@ -14,8 +13,6 @@ export const rulesBody = z.object({
   /** Leaning between high speed steel and carbide; neither when left out. */
   choice: z.enum(['neither', 'hss-first', 'inserts-first']).optional(),
   /** The shop's own prices by trade, in place of the typical ones. */
-  prices: z
-    .partialRecord(z.enum(['ground-bit', 'bought-cutter']), z.record(z.string().max(40), price))
-    .optional(),
+  prices: z.object({ 'ground-bit': pricesBody, 'bought-cutter': pricesBody }).partial().optional(),
 });
 export type RulesBody = z.infer<typeof rulesBody>;

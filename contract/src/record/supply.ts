@@ -1,4 +1,4 @@
-import { COATINGS } from '@pike-stone/core';
+import { COATINGS, INSERT_MATERIALS } from '@pike-stone/core';
 import * as z from 'zod';
 import { between, length, name, note, whole } from '../fields';
 
@@ -19,7 +19,7 @@ export const supplyBody = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('insert-box'),
     ...anySupply,
-    material: z.enum(['carbide-coated', 'carbide-uncoated'], { error: 'Choose what they are made of.' }),
+    material: z.enum(INSERT_MATERIALS, { error: 'Choose what they are made of.' }),
     coating: z.enum(COATINGS).optional(),
     noseRadiusMm: length(0.05, 30).optional(),
     edgesEach: whole(1, 16),

@@ -49,3 +49,8 @@ it('a histogram counts every value once, those outside at the ends', () => {
   expect(histogram([-5, 0, 1, 2.5, 9.99, 10, 40], 0, 10, 4)).toEqual([3, 1, 0, 3]);
   expect(histogram([3, 3], 3, 3, 2)).toEqual([2, 0]);
 });
+
+it('a value that never changes has one rank, however often it stands', () => {
+  const all = ranks(new Float64Array(300_000));
+  expect([all[0], all.at(-1)]).toEqual([149_999.5, 149_999.5]);
+});

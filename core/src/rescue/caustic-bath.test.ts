@@ -1,3 +1,4 @@
+import { usualBath } from './usual-bath';
 import fc from 'fast-check';
 import { causticBath, rescueSaving } from './caustic-bath';
 
@@ -53,4 +54,13 @@ it.each([
 ])('a saving refuses %j', (bad, what) => {
   const cost = { edges: 8, valuePerEdge: 2, minutesAttended: 15, ratePerMin: 0.5, chemicalCost: 2 };
   expect(() => rescueSaving({ ...cost, ...bad })).toThrow(what);
+});
+
+it('the usual bath has two and a half times the lye that is needed, and covers the edges', () => {
+  const bath = usualBath(1);
+  expect(bath.doseG).toBeCloseTo(2.5 * 1.4824, 3);
+  expect(bath.litresToMake).toBe(0.25);
+  expect(bath.hydrogenL).toBeCloseTo(1.337, 3);
+  expect(usualBath(20).litresToMake).toBeCloseTo(0.741, 3);
+  expect(() => usualBath(0)).toThrow('mass of aluminium');
 });

@@ -2,7 +2,7 @@ import type { ChoiceFactor, ChoiceInputs, Flips, JobChoice } from '@pike-stone/c
 import { formatSpindleSpeed, formatSurfaceSpeed, joined, type UnitSystem } from '../format';
 import type { ChoiceContext } from './factor';
 
-/** A thing that would turn the verdict round, and whether it can be changed at the machine. */
+/** What would turn the verdict round, in words. */
 export interface FlipLine {
   readonly factor: ChoiceFactor;
   readonly text: string;

@@ -1,3 +1,4 @@
+import { capital } from '../capital';
 import { feedPer, speedUnit, type CutPlan, type CutSetup } from '@pike-stone/core';
 import { whatLimits, type Forecast, type Held, type LimitName } from '@pike-stone/core/forecast';
 import { formatFeedPerTurn, formatSpindleSpeed, joined, type UnitSystem } from '../format';
@@ -46,7 +47,7 @@ export function limitsRow(f: Forecast, setup: CutSetup, plan: CutPlan, units: Un
         : sayLength(value, units);
   const lines = held.map((one) => {
     const { found, upper, lower } = one;
-    const name = one.quantity.charAt(0).toUpperCase() + one.quantity.slice(1);
+    const name = capital(one.quantity);
     const up =
       found.high === null || upper === null
         ? 'nothing stops it upward'

@@ -7,7 +7,7 @@ import { useRecords, useSession, type Shown } from '../../data/records';
 import { Button, IconButton } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { SettingsIcon } from '../../kit/icons';
-import { later } from '../../kit/later';
+import { laterPart } from '../later-part';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
@@ -20,7 +20,7 @@ import { useCut, type Cut } from '../cut/useCut';
 
 const RECENT = 4;
 
-const LowStores = later(() => import('../later-pages').then((pages) => ({ default: pages.LowStores })));
+const LowStores = laterPart('LowStores');
 
 /** The first page: the cut that is set up, the last cuts, and what needs attention. */
 export function BenchScreen() {

@@ -16,13 +16,14 @@ import { putBack, save, useRecords, type Shown } from '../../data/records';
 import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
-import { Empty, Loading } from '../../kit/Empty';
+import { Loading } from '../../kit/Empty';
 import { Screen, Sheet } from '../../kit/Screen';
 import { TextBox } from '../../kit/TextBox';
 import { useUndo } from '../../kit/Undo';
 import { Words } from '../../kit/Words';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
+import { NotHere } from '../NotHere';
 import { dayOf } from './CutRow';
 import { cutAddress } from './cut-address';
 import { sizeWords } from './size-words';
@@ -30,19 +31,11 @@ import { OUTCOMES } from './outcomes';
 
 /** One past cut, as planned and as really set. */
 export function Entry({ id, inPane = false }: { id: string; inPane?: boolean }) {
-  const router = useRouter();
   const { records, loading, error } = useRecords('cuts');
   const record = records.find((one) => one.id === id);
   if (record) return <Known record={record} inPane={inPane} />;
   if (loading || error) return <Loading error={error} />;
-  return (
-    <Empty
-      title="Not in this book"
-      action={<Button label="To the book" onPress={() => router.replace('/book')} />}
-    >
-      The address may belong to another shop or be mistyped.
-    </Empty>
-  );
+  return <NotHere place="book" />;
 }
 
 function Known({ record, inPane }: { record: Shown<'cuts'>; inPane: boolean }) {

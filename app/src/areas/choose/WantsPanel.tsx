@@ -9,6 +9,7 @@ import { Panel } from '../../kit/Panel';
 import { TextBox } from '../../kit/TextBox';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
+import { readWithin } from '../figures/read-figure';
 
 const PARTS = [1, 5, 20, 50, 200] as const;
 const MOST_PARTS = 10_000;
@@ -25,11 +26,7 @@ const PASSES = [1, 2, 3, 5] as const;
 const choices = <Value extends number>(values: readonly Value[], label: (value: Value) => string) =>
   values.map((value) => ({ value: String(value), label: label(value) }));
 
-/** A whole number of parts as it is typed; null when it is none. */
-function readParts(text: string): number | null {
-  const parts = Number(text);
-  return /^\d+$/.test(text.trim()) && parts >= 1 && parts <= MOST_PARTS ? parts : null;
-}
+const readParts = (text: string) => readWithin(text, 1, MOST_PARTS, true);
 
 /** What the job asks: how many, how fine, how exact, in how many passes, of a special form. */
 export function WantsPanel({
@@ -45,7 +42,6 @@ export function WantsPanel({
 }) {
   const units = useUnits();
   const [typed, setTyped] = useState('');
-  const fault = typed !== '' && readParts(typed) === null;
   return (
     <Panel
       title="The job"
@@ -69,10 +65,10 @@ export function WantsPanel({
           figures
           onChange={(text) => {
             setTyped(text);
-            const parts = readParts(text);
+            const { value: parts } = readParts(text);
             if (parts !== null) onChange({ parts });
           }}
-          fault={fault ? `A whole number from 1 to ${MOST_PARTS}.` : undefined}
+          fault={typed === '' ? undefined : readParts(typed).fault}
         />
       </View>
       <View style={styles.group}>

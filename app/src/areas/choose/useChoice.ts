@@ -1,4 +1,4 @@
-import { OPERATIONS, type ToolMaterialKey } from '@pike-stone/core';
+import { isInsert, OPERATIONS } from '@pike-stone/core';
 import { edgeFeed } from '@pike-stone/core/choose';
 import type { ChoiceContext } from '@pike-stone/words/choosing';
 import { EDGE_NAMES } from '@pike-stone/words/picking';
@@ -25,9 +25,6 @@ export function useChoice() {
   return { ...found, setUp, wants, chosen, context };
 }
 
-/** Materials whose edges are turned to a new one. */
-const INDEXED: readonly ToolMaterialKey[] = ['carbide-coated', 'carbide-uncoated'];
-
 /** What the sentences of the choice need to know of the set-up. */
 function contextOf({ carbide, powerUnknown }: Chosen, { setup }: SetUp): ChoiceContext {
   const { plan, tool } = carbide.judged;
@@ -36,7 +33,7 @@ function contextOf({ carbide, powerUnknown }: Chosen, { setup }: SetUp): ChoiceC
     diameterMm: plan.diameterMm,
     topRpm: plan.speed.topRpm,
     carbide: EDGE_NAMES[tool.material].toLowerCase(),
-    indexed: INDEXED.includes(tool.material),
+    indexed: isInsert(tool.material),
     feedOf: edgeFeed(carbide.judged).of,
     hasNose: 'noseRadiusMm' in tool,
     metal: plan.metal.name,

@@ -4,22 +4,15 @@ import {
   familyOf,
   hasChoice,
   jobChoice,
-  tradeOf,
-  USUAL_PRICES,
   type JobChoice,
   type JobWants,
   type Prices,
 } from '@pike-stone/core/choose';
+import { pricesOf } from '../../data/prices';
 import type { Shown } from '../../data/records';
 import type { SetUp } from '../cut/useCut';
 
 export type Chosen = JobChoice<Shown<'tools'>>;
-
-/** The shop's prices for the trade of a kind of tool: its own where it has put them, else typical ones. */
-export function pricesOf(kind: Parameters<typeof tradeOf>[0], rules: RulesBody | undefined): Prices {
-  const trade = tradeOf(kind);
-  return { ...USUAL_PRICES[trade], ...rules?.prices?.[trade] };
-}
 
 /** The prices of each tool: what the drawer knows of it or of its box, in place of the shop's. */
 const drawerPrices =

@@ -8,18 +8,12 @@ import { useUnits } from '../../data/preferences';
 import { Button } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { useKeys } from '../../kit/keys';
-import { laterWith } from '../../kit/later';
 import { usePageTitle } from '../../kit/page-title';
 import { Words } from '../../kit/Words';
 import { PAGE_WIDTH, themed, useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
-import type { ChooserProps } from './Choosers';
-import type { HowSureProps } from './HowSure';
-import type { RefusedBenchProps } from './RefusedBench';
-import type { ToolWearProps } from '../drawer/stores/ToolWear';
-import type { WorkingProps } from './Working';
+import { laterPart } from '../later-part';
 import { addressOf, fromQuery, toQuery, useDraft } from './draft';
-import type { EditDimensionProps } from './EditDimension';
 import { DepthResult, Results, SpeedLadder, useWarnings, Warnings } from './Results';
 import { Sentence, type Chooser } from './Sentence';
 import { CutSketch } from './sketch/CutSketch';
@@ -59,27 +53,13 @@ function useAddress(choice: CutChoice | null): void {
   }, [choice, query, ready, router, set, show, shown]);
 }
 
-/** The panels that a touch on the sentence opens; loaded after the first load. */
-const Choosers = laterWith<ChooserProps>(() =>
-  import('../later-pages').then((pages) => ({ default: pages.Choosers })),
-);
-
-const EditDimension = laterWith<EditDimensionProps>(() =>
-  import('../later-pages').then((pages) => ({ default: pages.EditDimension })),
-);
-const HowSure = laterWith<HowSureProps>(() =>
-  import('../later-pages').then((pages) => ({ default: pages.HowSure })),
-);
-const RefusedBench = laterWith<RefusedBenchProps>(() =>
-  import('../later-pages').then((pages) => ({ default: pages.RefusedBench })),
-);
-const Working = laterWith<WorkingProps>(() =>
-  import('../later-pages').then((pages) => ({ default: pages.Working })),
-);
-
-const ToolWear = laterWith<ToolWearProps>(() =>
-  import('../later-pages').then((pages) => ({ default: pages.ToolWear })),
-);
+// Loaded after the first load: what a touch opens, and what the drawer knows of the tool.
+const Choosers = laterPart('Choosers');
+const EditDimension = laterPart('EditDimension');
+const HowSure = laterPart('HowSure');
+const RefusedBench = laterPart('RefusedBench');
+const Working = laterPart('Working');
+const ToolWear = laterPart('ToolWear');
 
 /** The page of the cut: its sketch, and what to set on this machine. */
 export function CutScreen() {

@@ -1,4 +1,4 @@
-import { OPERATIONS } from '@pike-stone/core';
+import { OPERATIONS, readNumber } from '@pike-stone/core';
 import { taperFrom, type TaperSaid } from '@pike-stone/core/forecast';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -90,7 +90,7 @@ const SAID = [
   { value: 'taper-per-foot-in', label: 'In a foot', example: '0.6' },
 ] as const satisfies readonly { value: TaperSaid; label: string; example: string }[];
 const LIMITS_DEG = [0.1, 89] as const;
-const plain = (text: string): number => Number(text.trim().replace(',', '.').replace('°', ''));
+const plain = (text: string): number => readNumber(text.replace('°', '')) ?? NaN;
 
 function EditAngle({ cut, onClose }: EditOtherProps) {
   const { setup } = cut;

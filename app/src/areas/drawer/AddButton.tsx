@@ -1,6 +1,5 @@
 import type { DrawerKind } from '@pike-stone/contract';
 import type { MachineKind } from '@pike-stone/core';
-import { MACHINE_WORDS } from '@pike-stone/words';
 import { useRouter, type Href } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -10,6 +9,7 @@ import { Choice } from '../../kit/Choice';
 import { Panel } from '../../kit/Panel';
 import { Row } from '../../kit/Row';
 import { SPACE } from '../../theme/type';
+import { MACHINE_KINDS } from '../machine/machine-kinds';
 import { KIND_SPECS } from './specs';
 
 /** Adds one of a kind; a machine is asked about first. */
@@ -58,11 +58,6 @@ function AddMachine({ onClose }: { onClose: () => void }) {
     </Panel>
   );
 }
-
-const MACHINE_KINDS = (Object.keys(MACHINE_WORDS) as MachineKind[]).map((value) => ({
-  value,
-  label: MACHINE_WORDS[value].charAt(0).toUpperCase() + MACHINE_WORDS[value].slice(1),
-}));
 
 const styles = StyleSheet.create({
   add: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near },

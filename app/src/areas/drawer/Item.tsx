@@ -10,13 +10,14 @@ import { useUnits } from '../../data/preferences';
 import { newId, putBack, save, useRecords, type Shown } from '../../data/records';
 import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
-import { Empty, Loading } from '../../kit/Empty';
+import { Loading } from '../../kit/Empty';
 import { ArchiveIcon, CopyIcon, RestoreIcon } from '../../kit/icons';
 import { Fold } from '../../kit/Fold';
 import { Screen, Sheet } from '../../kit/Screen';
 import { useUndo } from '../../kit/Undo';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
+import { NotHere } from '../NotHere';
 import { ToolDrawing } from './drawing/ToolDrawing';
 import { Field } from './Fields';
 import { useFormDrafts } from './form-drafts';
@@ -25,19 +26,6 @@ import { resolverFor, sortedSteps, toRaw } from './form-values';
 import { Photo } from './Photo';
 import { partOf } from './parts-of-kind';
 import { specOf } from './specs';
-
-/** An address that names nothing of this drawer. */
-export function NotHere() {
-  const router = useRouter();
-  return (
-    <Empty
-      title="Not in this drawer"
-      action={<Button label="To the drawer" onPress={() => router.replace('/drawer')} />}
-    >
-      The address may belong to another shop or be mistyped.
-    </Empty>
-  );
-}
 
 interface ItemProps<K extends DrawerKind> {
   readonly kind: K;

@@ -1,7 +1,8 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useWide } from '../../theme/theme';
 import { DrawerPanes } from './DrawerPanes';
-import { Item, NotHere } from './Item';
+import { NotHere } from '../NotHere';
+import { Item } from './Item';
 import { isDrawerKind } from './specs';
 
 /** One record of the drawer: on a phone its page, on a wide screen beside its list. */

@@ -68,8 +68,12 @@ export function KindList<K extends DrawerKind>({
         </View>
       )}
       {shown.length === 0 ? (
-        <Empty title={q ? 'Nothing with that word' : archived ? 'Nothing put away' : `No ${spec.one} yet`}>
-          {q ? 'Try a part of it.' : 'Add one below; then it can be chosen in Cut.'}
+        <Empty
+          title={q || filter ? 'Nothing like that' : archived ? 'Nothing put away' : `No ${spec.one} yet`}
+        >
+          {q || filter
+            ? 'Try a part of the word, or show all.'
+            : 'Add one below; then it can be chosen in Cut.'}
         </Empty>
       ) : (
         <Sheet>

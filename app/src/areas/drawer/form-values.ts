@@ -1,18 +1,15 @@
-import { readLength } from '@pike-stone/core';
-import { faultOf, unitOf, type UnitSystem } from '@pike-stone/words';
+import { readLength, readNumber } from '@pike-stone/core';
+import { unitOf, type UnitSystem } from '@pike-stone/words';
 import { get, set, type FieldErrors, type FieldValues, type ResolverResult } from 'react-hook-form';
 import type { ZodType } from 'zod';
+import { lengthText, sizeFault } from '../figures/read-figure';
 import type { FieldSpec, FormGroup, Raw } from './form-spec';
 
 type Of<Type extends FieldSpec['type']> = Extract<FieldSpec, { type: Type }>;
 
 const fieldsOf = (groups: readonly FormGroup[]): FieldSpec[] => groups.flatMap((group) => group.fields);
-const trimmed = (value: number, places: number): string => String(Number(value.toFixed(places)));
 
-/** A stored size as it would be typed again. */
-export const lengthText = (mm: number, units: UnitSystem): string =>
-  units === 'mm' ? trimmed(mm, 4) : trimmed(mm / 25.4, 5);
-
+const number = (text: string): number | undefined => readNumber(text) ?? undefined;
 const textOf = (value: unknown): string => String(value ?? '');
 const isNumber = (value: unknown): value is number => typeof value === 'number';
 const listOf = (value: unknown): unknown[] => (Array.isArray(value) ? value : []);
@@ -74,19 +71,10 @@ interface Reading {
   readonly faults: Record<string, string>;
 }
 
-/** A plain number, with a point or a comma. */
-const number = (text: string): number | undefined => {
-  const plain = text.trim().replace(',', '.');
-  return /^-?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : undefined;
-};
-
 function readSize(text: string, path: string, form: Reading, use: 'drill' | 'diameter'): number | undefined {
   const entry = readLength(text, unitOf(form.units), use);
   if (entry.status === 'ok') return entry.valueMm;
-  form.faults[path] =
-    entry.status === 'ambiguous'
-      ? 'Two ways to read that. Add the unit: mm, in or thou.'
-      : (faultOf(entry, { lowMm: 0, highMm: Infinity }, form.units) ?? '');
+  form.faults[path] = sizeFault(entry, { lowMm: 0, highMm: Infinity }, form.units) ?? '';
   return undefined;
 }
 

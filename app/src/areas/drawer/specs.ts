@@ -206,7 +206,7 @@ export const KIND_SPECS: { readonly [K in DrawerKind]: KindSpec<K> } = {
   },
   supplies: {
     title: 'Stores',
-    one: 'thing',
+    one: 'box, blank or wheel',
     schema: supplyBody,
     groups: supplyGroups,
     others: { groups: ALL_SUPPLY_SIZES, values: USUAL_SUPPLY },

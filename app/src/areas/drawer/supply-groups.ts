@@ -1,4 +1,5 @@
 import type { SupplyBody } from '@pike-stone/contract';
+import { capital } from '@pike-stone/words';
 import { NAME, NOTE, type FieldSpec, type FormGroup, type Raw } from './form-spec';
 
 export const SUPPLY_WORDS: Readonly<Record<SupplyBody['kind'], string>> = {
@@ -75,17 +76,14 @@ export function supplyGroups(raw: Raw): FormGroup[] {
   const sizes = isKind(raw.kind) ? SIZES[raw.kind] : [];
   return [
     {
-      title: 'The thing',
+      title: 'What it is',
       fields: [
         NAME,
         {
           type: 'choice',
           path: 'kind',
           label: 'Kind',
-          options: Object.entries(SUPPLY_WORDS).map(([value, label]) => ({
-            value,
-            label: label.charAt(0).toUpperCase() + label.slice(1),
-          })),
+          options: Object.entries(SUPPLY_WORDS).map(([value, label]) => ({ value, label: capital(label) })),
         },
         ...sizes,
       ],

@@ -1,3 +1,4 @@
+import { capital } from '@pike-stone/words';
 import type { ToolBody } from '@pike-stone/contract';
 import { TOOL_KINDS, TOOL_MATERIALS } from '@pike-stone/core';
 import { KEPT } from './supply-groups';
@@ -196,10 +197,7 @@ export function toolGroups(raw: Raw): FormGroup[] {
           path: 'kind',
           label: 'Kind',
           long: true,
-          options: TOOL_KINDS.map((value) => ({
-            value,
-            label: TOOL_KIND_WORDS[value].charAt(0).toUpperCase() + TOOL_KIND_WORDS[value].slice(1),
-          })),
+          options: TOOL_KINDS.map((value) => ({ value, label: capital(TOOL_KIND_WORDS[value]) })),
         },
         {
           type: 'choice',

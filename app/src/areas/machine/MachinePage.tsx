@@ -3,9 +3,9 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ComponentType } from 'react';
 import { putBack, save, useRecords, type Shown } from '../../data/records';
 import { backOr } from '../../kit/back';
-import { Button } from '../../kit/Button';
-import { Empty, Loading } from '../../kit/Empty';
+import { Loading } from '../../kit/Empty';
 import { useUndo } from '../../kit/Undo';
+import { NotHere } from '../NotHere';
 
 export interface MachinePageProps {
   readonly record: Shown<'machines'>;
@@ -23,14 +23,7 @@ export function machinePage(Page: ComponentType<MachinePageProps>): ComponentTyp
     if (record)
       return <Page key={id} record={record} back={() => backOr(router, `/drawer/machines/${id}`)} />;
     if (loading || error) return <Loading error={error} />;
-    return (
-      <Empty
-        title="Not in this drawer"
-        action={<Button label="To the drawer" onPress={() => router.replace('/drawer')} />}
-      >
-        The address may belong to another shop or be mistyped.
-      </Empty>
-    );
+    return <NotHere />;
   };
 }
 

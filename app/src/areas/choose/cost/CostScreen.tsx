@@ -4,7 +4,7 @@ import {
   cheapestSpeeds,
   tradeOf,
   usualSpread,
-  type CostInput,
+  type Prices,
 } from '@pike-stone/core/choose';
 import {
   HANGS_ON,
@@ -18,18 +18,19 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
+import { pricesOf } from '../../../data/prices';
 import { useRules } from '../../../data/rules';
 import { backOr } from '../../../kit/back';
+import { Bar } from '../../../kit/Bar';
 import { Button } from '../../../kit/Button';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
-import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { useCostSpread } from '../../../workers/cost-work';
 import type { CostAnswer } from '../../../workers/cost-question';
 import { NoCut } from '../../cut/NoCut';
 import { useChoice } from '../useChoice';
-import { pricesOf, type Chosen } from '../weigh-job';
+import type { Chosen } from '../weigh-job';
 import { CostChart } from './CostChart';
 import { PriceList } from './PriceList';
 import { PricePanel } from './PricePanel';
@@ -49,24 +50,22 @@ export function CostScreen() {
 function CostPage({ chosen, machine, parts }: { chosen: Chosen; machine: string; parts: number }) {
   const router = useRouter();
   const { rules, change } = useRules();
-  const [touched, setTouched] = useState<CostInput | null>(null);
+  const [touched, setTouched] = useState<keyof Prices | null>(null);
   const { costInputs } = chosen;
   const trade = tradeOf(chosen.hss.judged.tool.kind);
-  const own = useMemo(() => rules?.prices?.[trade] ?? {}, [rules, trade]);
+  const own = rules?.prices?.[trade] ?? {};
   const known = pricesOf(chosen.hss.judged.tool.kind, rules);
-  const fromDrawer = Object.fromEntries(
-    (Object.keys(known) as (keyof typeof known)[])
-      .filter((name) => known[name] !== costInputs[name])
-      .map((name) => [name, costInputs[name]]),
+  const fromDrawer = (Object.keys(known) as (keyof Prices)[]).filter(
+    (price) => known[price] !== costInputs[price],
   );
   const question = useMemo(
     () => ({ seed: SEED, trials: TRIALS, fixed: costInputs, uncertain: usualSpread(costInputs) }),
     [costInputs],
   );
   const { answer, share, fault, stopped, stop } = useCostSpread(question);
-  const setPrice = (input: CostInput, value: number | null) => {
-    const { [input]: _old, ...others } = own as Record<string, number>;
-    const next = value === null ? others : { ...others, [input]: value };
+  const setPrice = (price: keyof Prices, value: number | null) => {
+    const { [price]: _old, ...others } = own;
+    const next = value === null ? others : { ...others, [price]: value };
     void change({ prices: { ...rules?.prices, [trade]: next } });
   };
   return (
@@ -110,10 +109,10 @@ function CostPage({ chosen, machine, parts }: { chosen: Chosen; machine: string;
       {touched && (
         <PricePanel
           key={touched}
-          input={touched}
+          price={touched}
           trade={trade}
           value={costInputs[touched]}
-          isOwn={touched in own}
+          isOwn={own[touched] !== undefined}
           onSet={(value) => setPrice(touched, value)}
           onClose={() => setTouched(null)}
         />
@@ -124,20 +123,9 @@ function CostPage({ chosen, machine, parts }: { chosen: Chosen; machine: string;
 
 /** How far the trials are, with a way to stop them. */
 function Progress({ share, onStop }: { share: number; onStop: () => void }) {
-  const styles = useStyles();
-  const percent = Math.round(100 * share);
   return (
     <View style={styles.progress}>
-      <View
-        role="progressbar"
-        aria-label="Trials made"
-        aria-valuenow={percent}
-        aria-valuemin={0}
-        aria-valuemax={100}
-        style={styles.trough}
-      >
-        <View style={[styles.done, { width: `${percent}%` }]} />
-      </View>
+      <Bar share={share} progressOf="Trials made" />
       <Button label="Stop" onPress={onStop} />
     </View>
   );
@@ -159,7 +147,6 @@ function CostWordsOf({ answer, parts }: { answer: CostAnswer; parts: number }) {
 
 /** What the answer hangs on, the strongest first, as bars. */
 function HangsOn({ answer }: { answer: CostAnswer }) {
-  const styles = useStyles();
   const sorted = [...answer.correlations].sort((a, b) => Math.abs(b.rho) - Math.abs(a.rho));
   const most = Math.max(0.01, ...sorted.map(({ rho }) => Math.abs(rho)));
   const first = answer.hangsMostOn && HANGS_ON[answer.hangsMostOn];
@@ -169,9 +156,7 @@ function HangsOn({ answer }: { answer: CostAnswer }) {
         <Words role="heading">{first ? `It hangs most on ${first}` : 'It hangs on'}</Words>
         {sorted.map(({ name, rho }) => (
           <View key={name} style={styles.bar}>
-            <View style={styles.strength}>
-              <View style={[styles.done, { width: `${(100 * Math.abs(rho)) / most}%` }]} />
-            </View>
+            <Bar share={Math.abs(rho) / most} />
             <Words role="note">
               {`${HANGS_ON[name] ?? name}: more of it speaks for ${rho > 0 ? 'carbide' : 'HSS'}`}
             </Words>
@@ -219,14 +204,6 @@ const styles = StyleSheet.create({
   pad: { paddingHorizontal: SPACE.edge },
   head: { paddingHorizontal: SPACE.edge, paddingTop: SPACE.near },
   group: { padding: SPACE.edge, gap: SPACE.close },
+  progress: { flexDirection: 'row', alignItems: 'center', gap: SPACE.near, paddingHorizontal: SPACE.edge },
+  bar: { gap: 2 },
 });
-const useStyles = themed((c) =>
-  StyleSheet.create({
-    progress: { flexDirection: 'row', alignItems: 'center', gap: SPACE.near, paddingHorizontal: SPACE.edge },
-    group: { padding: SPACE.edge, gap: SPACE.close },
-    trough: { flex: 1, height: 12, borderWidth: 1, borderColor: c.strongLine, backgroundColor: c.ground },
-    strength: { height: 12, borderWidth: 1, borderColor: c.strongLine, backgroundColor: c.ground },
-    done: { height: '100%', backgroundColor: c.accent },
-    bar: { gap: 2 },
-  }),
-);

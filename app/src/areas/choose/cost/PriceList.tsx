@@ -1,19 +1,13 @@
-import type { CostInput, CostInputs, EdgeTrade } from '@pike-stone/core/choose';
-import { costWords } from '@pike-stone/words/choosing';
-import { significant } from '@pike-stone/words';
+import { PRICE_LIMITS, type PricesBody } from '@pike-stone/contract';
+import type { CostInput, CostInputs, EdgeTrade, Prices } from '@pike-stone/core/choose';
+import { costWords, sayCostValue } from '@pike-stone/words/choosing';
 import { View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
 import { Row } from '../../../kit/Row';
 import { Words } from '../../../kit/Words';
 
-/** Inputs that follow from the planned cuts: they are not typed. */
-const FROM_THE_CUT: readonly CostInput[] = [
-  'hssCutMin',
-  'hssLifeMin',
-  'carbideCutMin',
-  'carbideLifeMin',
-  'breakProbability',
-];
-const isPrice = (input: CostInput): boolean => !FROM_THE_CUT.includes(input);
+/** Prices are typed; the other inputs of a cost follow from the planned cuts. */
+const isPrice = (input: CostInput): input is keyof Prices => input in PRICE_LIMITS;
 
 /** Every input of the cost with where it comes from; the prices are touched to put the shop's own. */
 export function PriceList({
@@ -26,45 +20,37 @@ export function PriceList({
   inputs: CostInputs;
   trade: EdgeTrade;
   /** Prices that the shop has put in place of the typical ones. */
-  own: Readonly<Record<string, number>>;
+  own: PricesBody;
   /** Prices that a tool or its box brings along. */
-  fromDrawer: Readonly<Record<string, number>>;
-  onTouch: (input: CostInput) => void;
+  fromDrawer: readonly (keyof Prices)[];
+  onTouch: (price: keyof Prices) => void;
 }) {
+  const units = useUnits();
+  const sourceOf = (price: keyof Prices): string => {
+    if (fromDrawer.includes(price)) return 'from the drawer';
+    return own[price] === undefined ? 'typical' : 'the shop’s own';
+  };
   return (
     <View>
       {(Object.keys(inputs) as CostInput[]).map((input) => {
-        const { title, unit } = costWords(input, trade);
-        const about = !isPrice(input)
-          ? input === 'breakProbability'
+        const { title, counts } = costWords(input, trade);
+        const value = <Words role="figure">{sayCostValue(counts, inputs[input], units)}</Words>;
+        if (isPrice(input))
+          return (
+            <Row
+              key={input}
+              title={title}
+              about={sourceOf(input)}
+              aside={value}
+              onPress={() => onTouch(input)}
+            />
+          );
+        const about =
+          input === 'breakProbability'
             ? 'typical of this machine’s condition, doubled by blows'
-            : 'from the planned cut'
-          : input in fromDrawer
-            ? 'from the drawer'
-            : input in own
-              ? 'the shop’s own'
-              : 'typical';
-        const value = (
-          <Words role="figure">{`${significant(inputs[input], 3)}${unit ? ` ${unit}` : ''}`}</Words>
-        );
-        return isPrice(input) ? (
-          <Row key={input} title={title} about={about} aside={value} onPress={() => onTouch(input)} />
-        ) : (
-          <Fixed key={input} title={title} about={about} aside={value} />
-        );
+            : 'from the planned cut';
+        return <Row key={input} title={title} about={about} aside={value} />;
       })}
-    </View>
-  );
-}
-
-function Fixed({ title, about, aside }: { title: string; about: string; aside: React.ReactNode }) {
-  return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12, padding: 16, paddingVertical: 9 }}>
-      <View style={{ flex: 1 }}>
-        <Words>{title}</Words>
-        <Words role="note">{about}</Words>
-      </View>
-      {aside}
     </View>
   );
 }

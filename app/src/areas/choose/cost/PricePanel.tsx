@@ -1,34 +1,30 @@
-import type { CostInput, EdgeTrade } from '@pike-stone/core/choose';
-import { costWords } from '@pike-stone/words/choosing';
+import { PRICE_LIMITS } from '@pike-stone/contract';
+import type { EdgeTrade, Prices } from '@pike-stone/core/choose';
 import { significant } from '@pike-stone/words';
-import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { costWords } from '@pike-stone/words/choosing';
+import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
-import { Panel } from '../../../kit/Panel';
-import { TextBox } from '../../../kit/TextBox';
-import { SPACE } from '../../../theme/type';
+import { FigurePanel } from '../../figures/FigurePanel';
+import { lengthText } from '../../figures/read-figure';
 
-const MOST = 1e6;
-/** Inputs that something is divided by: none of it is no value. */
-const ABOVE_ZERO: readonly CostInput[] = ['regrindRemovedMm', 'edges', 'holderEdgeLives', 'ratePerMin'];
-
-/** A number as it is typed, with a point or a comma; null when it cannot be. */
-function readAmount(text: string, input: CostInput): number | null {
-  const amount = Number(text.trim().replace(',', '.'));
-  const least = ABOVE_ZERO.includes(input) ? 1e-4 : 0;
-  return text.trim() !== '' && amount >= least && amount <= MOST ? amount : null;
-}
+const UNIT_WORDS = {
+  money: 'in the shop’s money',
+  minutes: 'minutes',
+  share: 'of 1',
+  pieces: '',
+  length: '',
+};
 
 /** One price of the shop: typed here, kept for every job. */
 export function PricePanel({
-  input,
+  price,
   trade,
   value,
   isOwn,
   onSet,
   onClose,
 }: {
-  input: CostInput;
+  price: keyof Prices;
   trade: EdgeTrade;
   value: number;
   isOwn: boolean;
@@ -36,47 +32,31 @@ export function PricePanel({
   onSet: (value: number | null) => void;
   onClose: () => void;
 }) {
-  const { title, unit } = costWords(input, trade);
-  const [text, setText] = useState(significant(value, 4));
-  const read = readAmount(text, input);
-  const keep = (amount: number | null) => {
-    onSet(amount);
+  const units = useUnits();
+  const { title, counts } = costWords(price, trade);
+  const [low, high] = PRICE_LIMITS[price];
+  const isLength = counts === 'length';
+  const backToTypical = () => {
+    onSet(null);
     onClose();
   };
   return (
-    <Panel
+    <FigurePanel
       title={title}
+      fields={[
+        {
+          key: 'price',
+          label: title,
+          kind: isLength ? 'size' : 'number',
+          low,
+          high,
+          start: isLength ? lengthText(value, units) : significant(value, 4),
+          about: UNIT_WORDS[counts],
+        },
+      ]}
+      other={isOwn && <Button label="Back to the typical" onPress={backToTypical} />}
+      onSet={({ price: [typed] }) => onSet(typed!)}
       onClose={onClose}
-      footer={
-        <>
-          {isOwn && <Button label="Back to the typical" onPress={() => keep(null)} />}
-          <Button
-            kind="main"
-            label="Set"
-            disabled={read === null}
-            onPress={() => read !== null && keep(read)}
-            style={styles.grow}
-          />
-        </>
-      }
-    >
-      <View style={styles.pad}>
-        <TextBox
-          label={unit ? `${title}, ${unit}` : `${title}, in the shop’s money`}
-          hideLabel
-          figures
-          value={text}
-          onChange={setText}
-          fault={
-            read === null
-              ? `A number ${ABOVE_ZERO.includes(input) ? 'above 0' : 'from 0'} to ${MOST}.`
-              : undefined
-          }
-          reading={unit || 'in the shop’s money'}
-        />
-      </View>
-    </Panel>
+    />
   );
 }
-
-const styles = StyleSheet.create({ grow: { flex: 1 }, pad: { padding: SPACE.edge } });

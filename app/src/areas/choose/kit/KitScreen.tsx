@@ -8,7 +8,6 @@ import {
   type KitMetals,
   type KitWhen,
 } from '@pike-stone/core/choose';
-import { MACHINE_WORDS } from '@pike-stone/words';
 import { formatMoney } from '@pike-stone/words/choosing';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -16,12 +15,14 @@ import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { useRules } from '../../../data/rules';
 import { backOr } from '../../../kit/back';
+import { Bar } from '../../../kit/Bar';
 import { Choice, Tick } from '../../../kit/Choice';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
-import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
+import { readWithin } from '../../figures/read-figure';
+import { MACHINE_KINDS } from '../../machine/machine-kinds';
 
 interface KitState {
   readonly machine: MachineKind;
@@ -55,17 +56,12 @@ const METAL_TICKS = [
   ['hard', 'Stainless, tough steel, iron with skin'],
 ] as const;
 
-function readBudget(text: string): number | null {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && value >= 0 && value <= MOST_BUDGET ? value : null;
-}
-
 /** What to buy first, second and later for a machine and its metals within a budget, and what to grind instead. */
 export function KitScreen() {
   const router = useRouter();
   const { rules } = useRules();
   const { machine, metals, budget, have, set } = useKit();
-  const amount = readBudget(budget);
+  const { value: amount, fault } = readWithin(budget, 0, MOST_BUDGET);
   const items = kitItems(machine, rules?.choice ?? 'neither');
   const owned = have.filter((name) => items.some((item) => item.name === name));
   const kit =
@@ -108,10 +104,7 @@ export function KitScreen() {
             says="For which machine"
             value={machine}
             onChange={(kind) => set({ machine: kind })}
-            options={(Object.keys(MACHINE_WORDS) as MachineKind[]).map((value) => ({
-              value,
-              label: MACHINE_WORDS[value].charAt(0).toUpperCase() + MACHINE_WORDS[value].slice(1),
-            }))}
+            options={MACHINE_KINDS}
           />
           {METAL_TICKS.map(([key, label]) => (
             <Tick
@@ -126,18 +119,17 @@ export function KitScreen() {
             figures
             value={budget}
             onChange={(text) => set({ budget: text })}
-            fault={amount === null ? `A number from 0 to ${MOST_BUDGET}.` : undefined}
+            fault={fault}
           />
         </View>
       </Sheet>
-      {kit && <Order kit={kit} budget={amount!} />}
+      {kit && amount !== null && <Order kit={kit} budget={amount} />}
     </Screen>
   );
 }
 
 /** The kit in its order, each thing with its price and how useful the shop is after it. */
 function Order({ kit, budget }: { kit: ReturnType<typeof startingKit>; budget: number }) {
-  const styles = useStyles();
   const when = kitWhen(kit.steps.map(({ gain }) => gain));
   const most = Math.max(...kit.steps.map(({ gain }) => gain), 0.01);
   return (
@@ -157,9 +149,7 @@ function Order({ kit, budget }: { kit: ReturnType<typeof startingKit>; budget: n
                   <Words role="strong" style={styles.grow}>{`${i + 1} ${name}`}</Words>
                   <Words role="figure">{formatMoney(cost)}</Words>
                 </View>
-                <View style={styles.trough}>
-                  <View style={[styles.bar, { width: `${(100 * gain) / most}%` }]} />
-                </View>
+                <Bar share={gain / most} thin />
                 {ground && <Words role="note">{`Grind instead of buying: ${ground}.`}</Words>}
               </View>
             );
@@ -174,14 +164,9 @@ function Order({ kit, budget }: { kit: ReturnType<typeof startingKit>; budget: n
   );
 }
 
-const styles = StyleSheet.create({ group: { padding: SPACE.edge, gap: SPACE.close } });
-const useStyles = themed((c) =>
-  StyleSheet.create({
-    group: { padding: SPACE.edge, gap: SPACE.close },
-    grow: { flex: 1 },
-    step: { paddingVertical: SPACE.close, gap: 3 },
-    line: { flexDirection: 'row', gap: SPACE.near },
-    trough: { height: 6, backgroundColor: c.ground },
-    bar: { height: '100%', backgroundColor: c.accent },
-  }),
-);
+const styles = StyleSheet.create({
+  group: { padding: SPACE.edge, gap: SPACE.close },
+  grow: { flex: 1 },
+  step: { paddingVertical: SPACE.close, gap: 3 },
+  line: { flexDirection: 'row', gap: SPACE.near },
+});

@@ -1,12 +1,10 @@
 import { View } from 'react-native';
-import { laterWith } from '../../../kit/later';
+import { laterPart } from '../../later-part';
 import { USUAL_SKETCHES } from '../operation/usual-sketches';
 import { sketchIn } from './drawing';
 import { Paper, type CutSketchProps } from './Paper';
 
-const MoreSketch = laterWith<CutSketchProps>(() =>
-  import('../../later-pages').then((pages) => ({ default: pages.MoreSketch })),
-);
+const MoreSketch = laterPart('MoreSketch');
 
 /** The sketch of the cut, to scale. Its blue figures are touched to change the set-up. */
 export function CutSketch(props: CutSketchProps) {

@@ -1,6 +1,6 @@
 import type { DrawerKind, Stored } from '@pike-stone/contract';
 import { factsOf, type Body } from '@pike-stone/contract';
-import { readLength } from '@pike-stone/core';
+import { readLength, readNumber } from '@pike-stone/core';
 import Papa from 'papaparse';
 import { get, set } from 'react-hook-form';
 import { validate as isUuid } from 'uuid';
@@ -174,10 +174,10 @@ function readCell(column: Column, text: string): { readonly value: unknown } | {
       if (YES.test(text)) return { value: true };
       return NO.test(text) ? { value: false } : { fault: 'Must be yes or no.' };
     case 'number':
-      return readNumber(text);
+      return readCellNumber(text);
     case 'choice':
       if (text === '') return { value: undefined };
-      return column.numeric ? readNumber(text) : { value: text };
+      return column.numeric ? readCellNumber(text) : { value: text };
     case 'length': {
       if (text === '') return { value: undefined };
       if (column.optionalZero && Number(text) === 0) return { value: 0 };
@@ -189,10 +189,10 @@ function readCell(column: Column, text: string): { readonly value: unknown } | {
   }
 }
 
-function readNumber(text: string): { readonly value: unknown } | { readonly fault: string } {
+function readCellNumber(text: string): { readonly value: unknown } | { readonly fault: string } {
   if (text === '') return { value: undefined };
-  const value = Number(text.replace(',', '.'));
-  return Number.isFinite(value) ? { value } : { fault: 'Must be a number.' };
+  const value = readNumber(text);
+  return value === null ? { fault: 'Must be a number.' } : { value };
 }
 
 /** The faults of a file as a file, so that they can be mended line by line. */

@@ -6,16 +6,18 @@ import { Keypad } from '../../../kit/Keypad';
 import { TouchPaper } from '../../../kit/drawing/TouchPaper';
 import { useColours } from '../../../theme/theme';
 import type { Raw } from '../form-spec';
-import { fromRaw, lengthText } from '../form-values';
+import { FigurePanel } from '../../figures/FigurePanel';
+import { lengthText } from '../../figures/read-figure';
+import { fromRaw } from '../form-values';
 import { TOOL_KIND_WORDS, toolGroups } from '../tool-groups';
 import { drawTool } from './draw-tool';
-import { NumberPanel } from './NumberPanel';
 import type { SizeMark } from './paper';
 import { isDrawn, knownSizes, sizesOf, type SizeKey } from './sizes';
 
 const HEIGHT = 240;
 /** Figures that are no lengths: angles and numbers of teeth. */
 const PLAIN: readonly SizeKey[] = ['teeth', 'approachDeg', 'cornerDeg', 'threadAngleDeg', 'angleDeg'];
+const MOST_PLAIN = 180;
 /** The form's own check says what fits exactly; this only keeps typing slips out. */
 const LIMITS = { lowMm: 0.02, highMm: 600 } as const;
 
@@ -44,11 +46,20 @@ export function ToolDrawing() {
     <View>
       <TouchPaper height={HEIGHT} draw={draw} onTouch={setMark} />
       {touched && PLAIN.includes(touched) && (
-        <NumberPanel
+        <FigurePanel
           key={touched}
           title={title}
-          value={value}
-          onSet={(number) => put(String(number))}
+          fields={[
+            {
+              key: 'figure',
+              label: title,
+              kind: touched === 'teeth' ? 'whole' : 'number',
+              low: 1,
+              high: MOST_PLAIN,
+              start: String(value),
+            },
+          ]}
+          onSet={({ figure: [typed] }) => put(String(typed))}
           onClose={close}
         />
       )}

@@ -25,13 +25,13 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
+import { Bar } from '../../../kit/Bar';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { useUndo } from '../../../kit/Undo';
 import { Words } from '../../../kit/Words';
-import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { readWeighing, useEvidence } from './evidence';
 import { Scrap } from './Scrap';
@@ -106,7 +106,6 @@ export function IdentifyScreen() {
 
 /** The verdict in a line, and the odds of every substance as bars. */
 function Odds({ found }: { found: Identified }) {
-  const styles = useStyles();
   const { odds, sure, contradictory } = found;
   const goesOn = nextLook(found);
   const sorted = [...SUBSTANCES].sort((a, b) => odds[b] - odds[a]);
@@ -131,8 +130,8 @@ function Odds({ found }: { found: Identified }) {
             style={styles.odds}
           >
             <Words style={styles.name}>{SUBSTANCE_WORDS[substance]}</Words>
-            <View style={styles.trough}>
-              <View style={[styles.bar, { width: `${100 * odds[substance]}%` }]} />
+            <View style={styles.grow}>
+              <Bar share={odds[substance]} />
             </View>
             <Words role="figure" style={styles.percent}>
               {sayOdds(odds[substance])}
@@ -182,15 +181,11 @@ function TestPart({
   );
 }
 
-const styles = StyleSheet.create({ grow: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.close } });
-const useStyles = themed((c) =>
-  StyleSheet.create({
-    group: { padding: SPACE.edge, gap: SPACE.close },
-    odds: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, minHeight: 30 },
-    name: { width: 168 },
-    trough: { flex: 1, height: 12, borderWidth: 1, borderColor: c.strongLine },
-    bar: { height: '100%', backgroundColor: c.accent },
-    percent: { width: 92, textAlign: 'right' },
-    next: { alignSelf: 'flex-start' },
-  }),
-);
+const styles = StyleSheet.create({
+  grow: { flex: 1 },
+  group: { padding: SPACE.edge, gap: SPACE.close },
+  odds: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, minHeight: 30 },
+  name: { width: 168 },
+  percent: { width: 92, textAlign: 'right' },
+  next: { alignSelf: 'flex-start' },
+});

@@ -1,3 +1,4 @@
+import { readNumber } from '@pike-stone/core';
 import type { Identified } from '@pike-stone/core/identify';
 import { ACT_WORDS } from '@pike-stone/words/stores';
 import { formatMoney } from '@pike-stone/words/choosing';
@@ -9,15 +10,12 @@ import { Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
-import { useHappen } from '../stores/StockPart';
+import { readWithin } from '../../figures/read-figure';
+import { useHappen } from '../stores/use-happen';
 
 /** What a kilogram of carbide scrap is worth when nothing is typed; typical, it moves with the metal market. */
 const USUAL_PER_KG = '12';
-
-const read = (text: string): number | null => {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && value >= 0 && value <= 1e5 ? value : null;
-};
+const MOST_PER_KG = 100_000;
 
 /** The scrap box of carbide, by weight, with what it is worth. */
 export function Scrap({ found, massG }: { found: Identified; massG: string }) {
@@ -25,9 +23,9 @@ export function Scrap({ found, massG }: { found: Identified; massG: string }) {
   const happen = useHappen();
   const [perKg, setPerKg] = useState(USUAL_PER_KG);
   const heap = tallyOf('scrap', null);
-  const mass = read(massG);
-  const price = read(perKg);
-  const worth = price === null ? null : (heap.massG / 1000) * price;
+  const mass = readNumber(massG);
+  const price = readWithin(perKg, 0, MOST_PER_KG);
+  const worth = price.value === null ? null : (heap.massG / 1000) * price.value;
   const isCarbide = found.best === 'carbide';
   const add = () =>
     void happen(
@@ -46,17 +44,11 @@ export function Scrap({ found, massG }: { found: Identified; massG: string }) {
         <Words testID="scrap">
           {`${Math.round(heap.massG)} g in the box${worth === null ? '' : `, worth about ${formatMoney(worth)}`}`}
         </Words>
-        <TextBox
-          label="A kilogram is worth"
-          figures
-          value={perKg}
-          onChange={setPerKg}
-          fault={price === null ? 'A number from 0.' : undefined}
-        />
+        <TextBox label="A kilogram is worth" figures value={perKg} onChange={setPerKg} fault={price.fault} />
         <View style={styles.row}>
           <Button
             label={mass && isCarbide ? `This one, ${mass} g, to the scrap` : 'Weigh carbide first'}
-            disabled={!mass || !isCarbide}
+            disabled={!mass || mass < 0 || !isCarbide}
             onPress={add}
             style={styles.grow}
           />

@@ -8,21 +8,7 @@ import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { FromInstrument } from '../../machine/instruments/FromInstrument';
-import type { Weighed } from './evidence';
-
-type Size = 'a' | 'b' | 'c';
-const SIZES: Readonly<Record<Weighed['kind'], readonly (readonly [Size, string])[]>> = {
-  cylinder: [
-    ['a', 'Diameter'],
-    ['b', 'Length'],
-  ],
-  block: [
-    ['a', 'Width'],
-    ['b', 'Height'],
-    ['c', 'Length'],
-  ],
-  'hung-in-water': [],
-};
+import { SIZES, type Weighed } from './evidence';
 
 /** Weight and size of the cutter, or its weight in air and in water, typed or taken from balance and caliper. */
 export function Weigh({
@@ -40,7 +26,10 @@ export function Weigh({
 }) {
   const units = useUnits();
   const sizes = SIZES[weighed.kind];
-  const open = sizes.find(([key]) => weighed[key].trim() === '');
+  const typed = sizes.map((_, i) => weighed.sizes[i] ?? '');
+  const open = typed.findIndex((text) => text.trim() === '');
+  const put = (at: number, size: string) =>
+    onChange({ sizes: typed.map((text, i) => (i === at ? size : text)) });
   return (
     <Sheet>
       <View style={styles.group} id="look-weigh">
@@ -48,7 +37,7 @@ export function Weigh({
         <Choice
           says="Shape"
           value={weighed.kind}
-          onChange={(kind) => onChange({ kind, a: '', b: '', c: '' })}
+          onChange={(kind) => onChange({ kind, sizes: [] })}
           options={[
             { value: 'cylinder', label: 'Plain rod' },
             { value: 'block', label: 'Square or flat' },
@@ -63,13 +52,13 @@ export function Weigh({
             value={weighed.massG}
             onChange={(massG) => onChange({ massG })}
           />
-          {sizes.map(([key, label]) => (
+          {sizes.map((label, i) => (
             <TextBox
-              key={key}
+              key={label}
               label={`${label}, ${unitOf(units)}`}
               figures
-              value={weighed[key]}
-              onChange={(text) => onChange({ [key]: text })}
+              value={typed[i]!}
+              onChange={(text) => put(i, text)}
             />
           ))}
           {weighed.kind === 'hung-in-water' && (
@@ -99,9 +88,7 @@ export function Weigh({
           )
         }
       />
-      {open && (
-        <FromInstrument kind="caliper" near={10} onTake={(mm) => onChange({ [open[0]]: `${mm} mm` })} />
-      )}
+      {open >= 0 && <FromInstrument kind="caliper" near={10} onTake={(mm) => put(open, `${mm} mm`)} />}
     </Sheet>
   );
 }

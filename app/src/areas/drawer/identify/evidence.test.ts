@@ -1,15 +1,15 @@
 import { readWeighing, type Weighed } from './evidence';
 
-const rod: Weighed = { kind: 'cylinder', massG: '113,5', a: '10', b: '100', c: '', inWaterG: '' };
+const rod: Weighed = { kind: 'cylinder', massG: '113,5', sizes: ['10', '100'], inWaterG: '' };
 const fault = (more: Partial<Weighed>) => readWeighing({ ...rod, ...more }, 'mm').fault;
 
 it('reads a weighing as it is typed, in either unit', () => {
   expect(readWeighing(rod, 'mm').density!.gCm3).toBeCloseTo(14.45, 2);
-  const inches = readWeighing({ ...rod, a: '0.3937', b: '3.937' }, 'in').density!.gCm3;
+  const inches = readWeighing({ ...rod, sizes: ['0.3937', '3.937'] }, 'in').density!.gCm3;
   expect(inches).toBeCloseTo(14.45, 2);
   // A caliper's reading brings its own unit along.
-  expect(readWeighing({ ...rod, a: '10 mm', b: '100 mm' }, 'in').density!.gCm3).toBeCloseTo(14.45, 2);
-  const block = readWeighing({ ...rod, kind: 'block', massG: '80.6', a: '10', b: '10', c: '100' }, 'mm');
+  expect(readWeighing({ ...rod, sizes: ['10 mm', '100 mm'] }, 'in').density!.gCm3).toBeCloseTo(14.45, 2);
+  const block = readWeighing({ ...rod, kind: 'block', massG: '80.6', sizes: ['10', '10', '100'] }, 'mm');
   expect(block.density!.gCm3).toBeCloseTo(8.06, 2);
   expect(
     readWeighing({ ...rod, kind: 'hung-in-water', massG: '9.6', inWaterG: '8.15' }, 'mm').density!.gCm3,
@@ -17,7 +17,7 @@ it('reads a weighing as it is typed, in either unit', () => {
 });
 
 it('says nothing while something is missing', () => {
-  for (const more of [{ massG: '' }, { a: '' }, { b: 'long' }, { massG: 'heavy' }])
+  for (const more of [{ massG: '' }, { sizes: ['', '100'] }, { sizes: ['10', 'long'] }, { massG: 'heavy' }])
     expect(readWeighing({ ...rod, ...more }, 'mm')).toEqual({ weighing: null, density: null, fault: null });
 });
 

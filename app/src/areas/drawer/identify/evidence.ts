@@ -1,4 +1,4 @@
-import { OutOfRange, readLength, type LengthUnit } from '@pike-stone/core';
+import { OutOfRange, readLength, readNumber, type LengthUnit } from '@pike-stone/core';
 import { densityOf, type Density, type Observations, type Weighing } from '@pike-stone/core/identify';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
@@ -7,12 +7,18 @@ import { persist } from 'zustand/middleware';
 export interface Weighed {
   readonly kind: Weighing['kind'];
   readonly massG: string;
-  readonly a: string;
-  readonly b: string;
-  readonly c: string;
+  /** In the order of `SIZES`. */
+  readonly sizes: readonly string[];
   readonly inWaterG: string;
 }
-const NOT_WEIGHED: Weighed = { kind: 'cylinder', massG: '', a: '', b: '', c: '', inWaterG: '' };
+const NOT_WEIGHED: Weighed = { kind: 'cylinder', massG: '', sizes: [], inWaterG: '' };
+
+/** What is measured of each shape. */
+export const SIZES: Readonly<Record<Weighing['kind'], readonly string[]>> = {
+  cylinder: ['Diameter', 'Length'],
+  block: ['Width', 'Height', 'Length'],
+  'hung-in-water': [],
+};
 
 interface EvidenceState {
   readonly seen: Observations;
@@ -32,7 +38,7 @@ export const useEvidence = create<EvidenceState>()(
       weigh: (change) => set(({ weighed }) => ({ weighed: { ...weighed, ...change } })),
       startAnew: () => set({ seen: {}, weighed: NOT_WEIGHED }),
     }),
-    { name: 'pike-identify' },
+    { name: 'pike-identify-2' },
   ),
 );
 
@@ -41,9 +47,10 @@ const U_MASS_G = 0.05;
 const U_SIZE_MM = 0.02;
 const WATER_G_CM3 = 0.998;
 
-const number = (text: string): number | null => {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && value > 0 ? value : null;
+/** A weight as it is typed, g. */
+const weight = (text: string): number | null => {
+  const value = readNumber(text);
+  return value !== null && value > 0 ? value : null;
 };
 
 /** A size as it is typed, mm. */
@@ -53,10 +60,10 @@ function size(text: string, unit: LengthUnit): number | null {
 }
 
 /** What was typed as a weighing; null while something is missing. */
-function weighingOf({ kind, massG, a, b, c, inWaterG }: Weighed, unit: LengthUnit): Weighing | null {
-  const mass = number(massG);
-  const [x, y, z] = [a, b, c].map((text) => size(text, unit));
-  const water = number(inWaterG);
+function weighingOf({ kind, massG, sizes, inWaterG }: Weighed, unit: LengthUnit): Weighing | null {
+  const mass = weight(massG);
+  const [x, y, z] = sizes.map((text) => size(text, unit));
+  const water = weight(inWaterG);
   if (mass === null) return null;
   const of = { massG: mass, uMassG: U_MASS_G };
   if (kind === 'cylinder')

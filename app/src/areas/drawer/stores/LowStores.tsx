@@ -1,6 +1,6 @@
 import { supplyState } from '@pike-stone/core/inventory';
 import { sayLeft, STATE_WORDS } from '@pike-stone/words/stores';
-import { useRouter } from 'expo-router';
+import { useRouter, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { useRecords } from '../../../data/records';
@@ -19,18 +19,21 @@ export function LowStores() {
   const tools = useRecords('tools');
   const { tallyOf, loading } = useStockLevels();
   if (loading) return null;
-  const counted = [
-    ...supplies.records.map((one) => ({ one, of: supplyCounted(one.id, one.body) })),
+  const everything = [
+    ...supplies.records.map((one) => ({ one, counted: supplyCounted(one.id, one.body) })),
     // What comes from a box is told with the box.
-    ...tools.records.map((one) => ({ one, of: toolCounted(one.id, { ...one.body, boxId: undefined }, []) })),
+    ...tools.records.map((one) => ({
+      one,
+      counted: toolCounted(one.id, { ...one.body, boxId: undefined }, []),
+    })),
   ];
-  const low = counted.flatMap(({ one, of }) => {
-    if (one.archived || !of) return [];
-    const tally = tallyOf(of.of, of.itemId);
-    const state = supplyState(of.usedUp, tally);
-    return state === 'plenty' || state === 'uncounted'
-      ? []
-      : [{ one, of, state, left: sayLeft(of.usedUp, tally, of.edgesEach, units) }];
+  const low = everything.flatMap(({ one, counted }) => {
+    if (one.archived || !counted) return [];
+    const tally = tallyOf(counted.of, counted.itemId);
+    const state = supplyState(counted.usedUp, tally);
+    if (state === 'plenty' || state === 'uncounted') return [];
+    const left = sayLeft(counted.usedUp, tally, counted.edgesEach, units);
+    return [{ one, state, left, to: `/drawer/${counted.of}/${one.id}` as Href }];
   });
   if (low.length === 0) return null;
   return (
@@ -40,12 +43,12 @@ export function LowStores() {
       </Words>
       <Sheet>
         <View role="list" aria-label="Running low">
-          {low.map(({ one, of, state, left }) => (
+          {low.map(({ one, state, left, to }) => (
             <View key={one.id} role="listitem">
               <Row
                 title={`${one.body.name}, ${STATE_WORDS[state]}`}
                 about={left}
-                onPress={() => router.push(`/drawer/${of.of === 'tools' ? 'tools' : 'supplies'}/${one.id}`)}
+                onPress={() => router.push(to)}
               />
             </View>
           ))}

@@ -6,37 +6,37 @@ const edgeCost = ({ price, edgesEach }: Counted, prices: Prices): number =>
   (price ?? prices.insertCost) / (edgesEach ?? prices.edges);
 
 /** An edge that is worn out, or that broke. */
-export const edgeGone = (of: Counted, act: 'used' | 'broken', prices: Prices): Happening => ({
-  of: of.of,
-  itemId: of.itemId,
+export const edgeGone = (counted: Counted, act: 'used' | 'broken', prices: Prices): Happening => ({
+  of: counted.of,
+  itemId: counted.itemId,
   act,
   edges: -1,
-  cost: edgeCost(of, prices),
+  cost: edgeCost(counted, prices),
 });
 
 /** A bit or a cutter that was ground: what a grind takes off it, and its minutes. */
-export const reground = (of: Counted, prices: Prices): Happening => ({
-  of: of.of,
-  itemId: of.itemId,
+export const reground = (counted: Counted, prices: Prices): Happening => ({
+  of: counted.of,
+  itemId: counted.itemId,
   act: 'ground',
-  lengthMm: of.usedUp.by === 'length' ? -of.usedUp.regrindMm : 0,
+  lengthMm: counted.usedUp.by === 'length' ? -counted.usedUp.regrindMm : 0,
   cost: prices.regrindMin * prices.ratePerMin + prices.wheelCostPerGrind,
 });
 
-/** Inserts, or lengths of blank, that were bought. */
-export const bought = (of: Counted, count: number, price: number, lengthMm: number): Happening => ({
-  of: of.of,
-  itemId: of.itemId,
+/** So many inserts at a price each, or a length of blank, mm, at its price. */
+export const bought = (counted: Counted, amount: number, price: number): Happening => ({
+  of: counted.of,
+  itemId: counted.itemId,
   act: 'bought',
-  edges: of.usedUp.by === 'edges' ? count * (of.edgesEach ?? 1) : 0,
-  lengthMm: of.usedUp.by === 'length' ? lengthMm : 0,
-  cost: count * price,
+  ...(counted.usedUp.by === 'edges'
+    ? { edges: amount * (counted.edgesEach ?? 1), cost: amount * price }
+    : { lengthMm: amount, cost: price }),
 });
 
 /** What was counted in the drawer, as the difference from what the ledger says. */
-export const counted = (of: Counted, now: number, ledgerSays: number): Happening => ({
-  of: of.of,
-  itemId: of.itemId,
+export const recounted = (counted: Counted, now: number, ledgerSays: number): Happening => ({
+  of: counted.of,
+  itemId: counted.itemId,
   act: 'counted',
-  ...(of.usedUp.by === 'edges' ? { edges: now - ledgerSays } : { lengthMm: now - ledgerSays }),
+  ...(counted.usedUp.by === 'edges' ? { edges: now - ledgerSays } : { lengthMm: now - ledgerSays }),
 });

@@ -1,7 +1,7 @@
 import type { SupplyBody, ToolBody } from '@pike-stone/contract';
 import { USUAL_PRICES } from '@pike-stone/core/choose';
 import { countIn } from '../../../data/count-in';
-import { bought, counted, edgeGone, reground } from './acts';
+import { bought, edgeGone, recounted, reground } from './acts';
 import { supplyCounted, toolCounted } from './used-up';
 
 const PRICES = USUAL_PRICES['ground-bit'];
@@ -70,13 +70,25 @@ describe('what is written of a touch', () => {
     expect(reground(bar, PRICES)).toMatchObject({ act: 'ground', lengthMm: -0.5, cost: 4 * 0.6 + 0.1 }));
 
   it('what is bought comes in as edges or as length', () => {
-    expect(bought(inserts, 10, 8, 0)).toMatchObject({ edges: 40, lengthMm: 0, cost: 80 });
-    expect(bought(bar, 1, 11, 80)).toMatchObject({ edges: 0, lengthMm: 80, cost: 11 });
+    expect(bought(inserts, 10, 8)).toEqual({
+      of: 'supplies',
+      itemId: 'b',
+      act: 'bought',
+      edges: 40,
+      cost: 80,
+    });
+    expect(bought(bar, 80, 11)).toEqual({
+      of: 'supplies',
+      itemId: 'k',
+      act: 'bought',
+      lengthMm: 80,
+      cost: 11,
+    });
   });
 
   it('a count is the difference from what the ledger says', () => {
-    expect(counted(inserts, 12, 15)).toMatchObject({ act: 'counted', edges: -3 });
-    expect(counted(bar, 80, 62.5)).toMatchObject({ lengthMm: 17.5 });
+    expect(recounted(inserts, 12, 15)).toMatchObject({ act: 'counted', edges: -3 });
+    expect(recounted(bar, 80, 62.5)).toMatchObject({ lengthMm: 17.5 });
   });
 });
 

@@ -1,6 +1,6 @@
 import type { MachineBody } from '@pike-stone/contract';
 import { factorChain, MATERIALS, toolMaterial } from '@pike-stone/core';
-import { formatFactor, formatLength, joined, type UnitSystem } from '@pike-stone/words';
+import { formatFactor, formatLength, joined, type UnitSystem, capital } from '@pike-stone/words';
 import { CONDITION_LIMITS_MM, conditionCheck, type ConditionFindings } from '@pike-stone/core/drive';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -12,7 +12,7 @@ import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { machinePage, useKeepMachine, type MachinePageProps } from '../MachinePage';
-import { useFigures } from '../useFigures';
+import { useFigures } from '../../figures/useFigures';
 
 const BELT = [
   { value: 'grips', label: 'Grips' },
@@ -97,7 +97,7 @@ export const CheckScreen = machinePage(function Check({ record, back }: MachineP
     findings && verdict ? (
       <Sheet>
         <View style={styles.group}>
-          <Words role="big">{`${verdict.condition.charAt(0).toUpperCase()}${verdict.condition.slice(1)}`}</Words>
+          <Words role="big">{capital(verdict.condition)}</Words>
           {verdict.reasons.map(({ finding, condition }) => (
             <Words key={finding}>
               <Words role="strong">{`${FINDING_WORDS[finding]} ${sayFinding(finding, findings, units)}: `}</Words>

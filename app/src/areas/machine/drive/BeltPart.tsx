@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useUnits } from '../../../data/preferences';
 import { Picker } from '../../../kit/Picker';
 import { Words } from '../../../kit/Words';
-import { useFigures } from '../useFigures';
+import { useFigures } from '../../figures/useFigures';
 import { nextPair, withSteps } from './drive-draft';
 import { NameBox, nameFits, PartFrame, type PartOf } from './PartFrame';
 import { Counter } from './Counter';

@@ -10,7 +10,7 @@ import { putBack, save, useRecords, type Shown } from '../../../data/records';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
-import { Empty, Loading } from '../../../kit/Empty';
+import { Loading } from '../../../kit/Empty';
 import { Keypad } from '../../../kit/Keypad';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
@@ -22,27 +22,20 @@ import { DriveDrawing } from './DriveDrawing';
 import { fittedAt, freshDrive, shapeOf, startingAt, useDriveDrafts, type DriveDraft } from './drive-draft';
 import { DriveEditing, type Editing } from './DriveEditing';
 import { DriveSide } from './DriveSide';
+import { NotHere } from '../../NotHere';
 import { PositionAnswer } from './PositionAnswer';
 import { motorFits, tableOf } from './drive-table';
 
 /** The drive of a machine of the drawer, or of one that is being added. */
 export function DriveScreen() {
   const { id, kind } = useLocalSearchParams<{ id: string; kind?: string }>();
-  const router = useRouter();
   const { records, loading, error } = useRecords('machines');
   const record = records.find((one) => one.id === id);
   if (record) return <Drive key={id} id={id} record={record} body={record.body} />;
   if (loading || (error && records.length === 0)) return <Loading error={error} />;
   if (kind && kind in FRESH_MACHINES)
     return <Drive key={id} id={id} record={null} body={FRESH_MACHINES[kind as MachineBody['kind']]} />;
-  return (
-    <Empty
-      title="Not in this drawer"
-      action={<Button label="To the drawer" onPress={() => router.replace('/drawer')} />}
-    >
-      The address may belong to another shop or be mistyped.
-    </Empty>
-  );
+  return <NotHere />;
 }
 
 function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | null; body: MachineBody }) {

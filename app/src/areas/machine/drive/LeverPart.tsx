@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
+import { readWithin } from '../../figures/read-figure';
 import { withSteps } from './drive-draft';
 import { NameBox, nameFits, PartFrame, type PartOf } from './PartFrame';
 
@@ -13,10 +14,7 @@ interface LeverRow {
   readonly driven: string;
 }
 
-const toothCount = (text: string): number | null => {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && value >= 1 && value <= 10_000 ? value : null;
-};
+const toothCount = (text: string): number | null => readWithin(text, 1, 10_000).value;
 
 export function LeverPart({ part, onSet, onRemove, onClose }: PartOf<'lever'>) {
   const [name, setName] = useState(part.name);

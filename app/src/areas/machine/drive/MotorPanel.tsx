@@ -6,7 +6,7 @@ import { Choice } from '../../../kit/Choice';
 import { Panel } from '../../../kit/Panel';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
-import { useFigures } from '../useFigures';
+import { useFigures } from '../../figures/useFigures';
 
 interface MotorPanelProps {
   readonly motorRpm: readonly number[];

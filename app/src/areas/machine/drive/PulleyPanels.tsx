@@ -6,8 +6,8 @@ import { Panel } from '../../../kit/Panel';
 import { SPACE } from '../../../theme/type';
 import { withPulley, type DriveDraft } from './drive-draft';
 import type { Wheel } from './drive-layout';
-import { FromCaliper } from '../instruments/FromCaliper';
-import { useFigures } from '../useFigures';
+import { FromInstrument } from '../instruments/FromInstrument';
+import { useFigures } from '../../figures/useFigures';
 
 export function PulleyKeypad({
   draft,
@@ -37,7 +37,7 @@ export function PulleyKeypad({
       limits={{ lowMm: Math.ceil(pulleyLeast(belt.section, belt.thicknessMm)), highMm: 2000 }}
       onSet={put}
       onClose={onClose}
-      more={<FromCaliper nearMm={wheel.value} onTake={put} />}
+      more={<FromInstrument kind="caliper" near={wheel.value} onTake={put} />}
     />
   );
 }

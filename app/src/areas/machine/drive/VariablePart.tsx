@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Words } from '../../../kit/Words';
-import { useFigures } from '../useFigures';
+import { useFigures } from '../../figures/useFigures';
 import { NameBox, nameFits, PartFrame, type PartOf } from './PartFrame';
 
 export function VariablePart({ part, onSet, onRemove, onClose }: PartOf<'variable'>) {

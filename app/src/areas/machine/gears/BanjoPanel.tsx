@@ -7,7 +7,7 @@ import { Panel } from '../../../kit/Panel';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
-import { useFigures } from '../useFigures';
+import { useFigures } from '../../figures/useFigures';
 import { pitchOf, wantedPitch } from '@pike-stone/words';
 
 type Banjo = NonNullable<MachineOf<'lathe'>['banjo']>;

@@ -7,7 +7,7 @@ import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { surely } from './measures';
 import type { WayProps } from './way-props';
-import { useFigures } from '../useFigures';
+import { useFigures } from '../../figures/useFigures';
 
 /** Uncertainty of starting and stopping a watch by hand, s. */
 const U_WATCH_S = 0.2;

@@ -8,7 +8,7 @@ import { Empty, Loading } from '../../../kit/Empty';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { StreamState, Trace } from '../instruments/Live';
-import { useFigures } from '../useFigures';
+import { useFigures } from '../../figures/useFigures';
 import { surely } from './measures';
 import type { WayProps } from './way-props';
 

@@ -4,7 +4,7 @@ import { Button } from '../../../kit/Button';
 import { SPACE } from '../../../theme/type';
 import { surely } from './measures';
 import type { WayProps } from './way-props';
-import { useFigures } from '../useFigures';
+import { useFigures } from '../../figures/useFigures';
 
 /** Uncertainties of the sizes, the counted turns, the watch started by hand and the creep of the wheel. */
 const U = { sizeMm: 0.2, turns: 0.5, seconds: 0.2, creepPercent: 0.3 } as const;

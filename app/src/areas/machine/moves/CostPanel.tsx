@@ -3,7 +3,7 @@ import { Button } from '../../../kit/Button';
 import { Panel } from '../../../kit/Panel';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
-import { useFigures } from '../useFigures';
+import { useFigures } from '../../figures/useFigures';
 import type { Costs } from './positions';
 
 /** What moving a belt, shifting a gear and turning a switch count. */

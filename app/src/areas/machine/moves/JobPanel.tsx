@@ -7,7 +7,7 @@ import { Panel } from '../../../kit/Panel';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
-import { useFigures } from '../useFigures';
+import { useFigures } from '../../figures/useFigures';
 
 /** Asks for one job of the day: the speed it wants, and the jobs that must come before it. */
 export interface Job {

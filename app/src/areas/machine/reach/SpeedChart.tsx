@@ -1,5 +1,5 @@
 import { surfaceSpeed } from '@pike-stone/core';
-import { formatLength, formatSurfaceSpeed, joined, type UnitSystem } from '@pike-stone/words';
+import { formatLength, formatSurfaceSpeed, joined, type UnitSystem, capital } from '@pike-stone/words';
 import { useState } from 'react';
 import { Pressable, StyleSheet, type GestureResponderEvent } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
@@ -101,7 +101,7 @@ export function SpeedChart({
   return (
     <Pressable
       role="slider"
-      aria-label={`${across.word.charAt(0).toUpperCase()}${across.word.slice(1)} on the chart`}
+      aria-label={`${capital(across.word)} on the chart`}
       aria-valuetext={joined(formatLength(diameterMm, units))}
       aria-valuenow={diameterMm}
       onPress={touch}

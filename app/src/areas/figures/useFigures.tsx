@@ -1,60 +1,19 @@
-import { readLength } from '@pike-stone/core';
-import { type UnitSystem, faultOf, inBoth, unitOf } from '@pike-stone/words';
+import { unitOf } from '@pike-stone/words';
 import { useState, type ReactNode } from 'react';
 import { useUnits } from '../../data/preferences';
 import { TextBox } from '../../kit/TextBox';
+import { readFigure, type FigureKind } from './read-figure';
 
-/** One field for figures: a number, several numbers with blanks between, or a size as machinists write it, read in mm. */
-export interface FigureField<Key extends string> {
+/** One field for figures. */
+export interface FigureField<Key extends string> extends FigureKind {
   readonly key: Key;
   readonly label: string;
-  readonly kind: 'number' | 'numbers' | 'size';
-  readonly low: number;
-  readonly high: number;
   readonly start?: string;
-  /** May be left empty. */
-  readonly optional?: boolean;
   readonly about?: string;
 }
 
-type Reading =
-  | { readonly values: readonly number[]; readonly fault?: undefined; readonly said?: string | undefined }
-  | { readonly values?: undefined; readonly fault: string };
-
-function read({ kind, low, high, optional }: FigureField<string>, text: string, units: UnitSystem): Reading {
-  if (optional && text.trim() === '') return { values: [] };
-  if (kind === 'size') {
-    if (low <= 0 && text.trim() !== '' && Number(text.replace(',', '.')) === 0) return { values: [0] };
-    const entry = readLength(text, unitOf(units));
-    const fault = faultOf(entry, { lowMm: low, highMm: high }, units);
-    if (fault !== null)
-      return {
-        fault: entry.status === 'ambiguous' ? 'Two ways to read that. Add the unit: mm, in or thou.' : fault,
-      };
-    return entry.status === 'ok'
-      ? { values: [entry.valueMm], said: entry.readAs === unitOf(units) ? undefined : inBoth(entry.valueMm) }
-      : { fault: '' };
-  }
-  const values = text
-    .trim()
-    .split(/[\s;]+/)
-    .filter(Boolean)
-    .map((one) => Number(one.replace(',', '.')));
-  const fits =
-    values.length > 0
-    && (kind === 'numbers' || values.length === 1)
-    && values.every((value) => value >= low && value <= high);
-  if (fits) return { values };
-  return {
-    fault:
-      kind === 'numbers'
-        ? `Numbers from ${low} to ${high}, with a blank between.`
-        : `Must be a number from ${low} to ${high}.`,
-  };
-}
-
 /** The figures that were read, by the key of their field. */
-type Figures<Key extends string> = Readonly<Record<Key, readonly number[]>>;
+export type Figures<Key extends string> = Readonly<Record<Key, readonly number[]>>;
 
 /** Whether every field could be read. */
 const areRead = <Key extends string>(
@@ -72,7 +31,7 @@ export function useFigures<Key extends string>(fields: readonly FigureField<Key>
   const readings = fields.map((field) => ({
     field,
     text: texts[field.key] ?? '',
-    reading: read(field, texts[field.key] ?? '', units),
+    reading: readFigure(field, texts[field.key] ?? '', units),
   }));
   const set = (key: Key, text: string): void => setTexts((before) => ({ ...before, [key]: text }));
   const boxes: ReactNode = readings.map(({ field, text, reading }) => (
