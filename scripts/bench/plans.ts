@@ -1,5 +1,6 @@
 // Cut plans computed on one core: every demo machine, metal and fitting tool, at many diameters.
-import { costSpread, USUAL_PRICES, usualSpread, type CostInputs } from '@pike-stone/core/choose';
+import { costSpread, usualSpread } from '@pike-stone/core/choose';
+import { COST_INPUTS } from '@pike-stone/core/choose-fixture';
 import { forecast, whatLimits } from '@pike-stone/core/forecast';
 import { cutPlan, DEFAULT_RULES, MACHINE_OPERATIONS, OPERATIONS, type CutSetup } from '@pike-stone/core';
 import { toSetup, type CutChoice } from '@pike-stone/contract';
@@ -58,17 +59,9 @@ function run(seconds: number, plan: (setup: CutSetup) => number): number {
 
 /** The middle of a few runs of 100,000 trials of a cost, milliseconds. */
 function trialsMs(): number {
-  const fixed: CostInputs = {
-    ...USUAL_PRICES['ground-bit'],
-    breakProbability: 0.1,
-    hssCutMin: 6,
-    hssLifeMin: 60,
-    carbideCutMin: 3,
-    carbideLifeMin: 20,
-  };
   const times = Array.from({ length: 5 }, () => {
     const begun = performance.now();
-    costSpread(1, 100_000, fixed, usualSpread(fixed));
+    costSpread(1, 100_000, COST_INPUTS, usualSpread(COST_INPUTS));
     return performance.now() - begun;
   });
   return Math.round(times.sort((a, b) => a - b)[2]!);

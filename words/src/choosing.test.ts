@@ -1,4 +1,5 @@
 import { CHOICE_FACTORS, flips, weigh, type ChoiceInputs, type JobChoice } from '@pike-stone/core/choose';
+import { INPUTS as MEDIUM } from '@pike-stone/core/choose-fixture';
 import {
   costWords,
   FACTOR_TITLES,
@@ -12,32 +13,19 @@ import {
   type ChoiceContext,
 } from './choosing';
 
+/** Stainless on a tired lathe that does not reach the insert's speed. */
 const INPUTS: ChoiceInputs = {
+  ...MEDIUM,
   reachableMPerMin: 71,
-  carbideLowMPerMin: 120,
   powerAvailableKw: 0.5,
   powerNeededKw: 0.6,
   stiffness: 0.2,
   hardnessHb: 160,
-  depthMm: 1,
-  noseRadiusMm: 0.4,
   edgeRadiusUm: 40,
   feedMm: 0.15,
-  interruption: 0,
-  specialForm: false,
   parts: 1,
   hssCostPerPart: 5.2,
   carbideCostPerPart: 3.6,
-  finishRaUm: 3.2,
-  handFeed: false,
-  chip: 'medium',
-  breakerInRange: true,
-  gummy: false,
-  insert: 'coated',
-  abrasive: false,
-  hotAlloy: false,
-  carbideInDrawer: true,
-  hssInDrawer: true,
 };
 const CONTEXT: ChoiceContext = {
   diameterMm: 18,

@@ -1,8 +1,7 @@
 import { costPerPart, USUAL_PRICES } from '@pike-stone/core/choose';
+import { COST_INPUTS } from '@pike-stone/core/choose-fixture';
 import fc from 'fast-check';
 import { PRICE_LIMITS, pricesBody } from './prices';
-
-const CUT = { breakProbability: 0.1, hssCutMin: 6, hssLifeMin: 60, carbideCutMin: 3, carbideLifeMin: 20 };
 
 it('takes the typical prices of every trade, and some of them only', () => {
   for (const prices of Object.values(USUAL_PRICES)) expect(pricesBody.parse(prices)).toEqual(prices);
@@ -31,7 +30,7 @@ it('a cost can be reckoned with all that it takes', () =>
         ) as Record<keyof typeof PRICE_LIMITS, fc.Arbitrary<number>>,
       ),
       (prices) => {
-        const { hssCostPerPart, carbideCostPerPart } = costPerPart({ ...prices, ...CUT });
+        const { hssCostPerPart, carbideCostPerPart } = costPerPart({ ...COST_INPUTS, ...prices });
         return Number.isFinite(hssCostPerPart) && Number.isFinite(carbideCostPerPart);
       },
     ),

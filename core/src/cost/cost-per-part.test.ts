@@ -1,21 +1,13 @@
 import fc from 'fast-check';
 import { breakEven, breakEvenBand } from './break-even';
 import { costPerPart, livesOfBlank, regrindsLeft, type CostInputs } from './cost-per-part';
-import { tradeOf, usualBreaks, USUAL_PRICES } from './usual-prices';
-
-const INPUTS: CostInputs = {
-  ...USUAL_PRICES['ground-bit'],
-  breakProbability: 0.1,
-  hssCutMin: 6,
-  hssLifeMin: 60,
-  carbideCutMin: 3,
-  carbideLifeMin: 20,
-};
+import { COST_INPUTS } from './cost.fixture';
+import { tradeOf, usualBreaks } from './usual-prices';
 
 describe('cost of a part', () => {
   it('is the sum of minutes and edges, worked by hand', () => {
     // HSS: 61 lives; (12 + (20 + 60 x 4) x 0.6 + 61 x 0.1)/61 + 2 x 0.6 = 4.0541; (6 + 2) x 0.6 + 4.0541/10.
-    const cost = costPerPart(INPUTS);
+    const cost = costPerPart(COST_INPUTS);
     expect(cost.hssLives).toBe(61);
     expect(cost.hssCostPerLife).toBeCloseTo(4.0541, 4);
     expect(cost.hssCostPerPart).toBeCloseTo(5.2054, 4);
@@ -48,8 +40,8 @@ describe('cost of a part', () => {
         fc.double({ min: 1.05, max: 3, noNaN: true }),
         (name, times) => {
           const [before, after] = [
-            costPerPart(INPUTS),
-            costPerPart({ ...INPUTS, [name]: INPUTS[name] * times }),
+            costPerPart(COST_INPUTS),
+            costPerPart({ ...COST_INPUTS, [name]: COST_INPUTS[name] * times }),
           ];
           expect(after.hssCostPerPart + after.carbideCostPerPart).toBeGreaterThan(
             before.hssCostPerPart + before.carbideCostPerPart,
@@ -59,9 +51,9 @@ describe('cost of a part', () => {
     ));
 
   it('an edge that lasts longer is cheaper on its own side only', () => {
-    const longer = costPerPart({ ...INPUTS, hssLifeMin: 120 });
-    expect(longer.hssToolCost).toBeCloseTo(costPerPart(INPUTS).hssToolCost / 2, 10);
-    expect(longer.carbideCostPerPart).toBe(costPerPart(INPUTS).carbideCostPerPart);
+    const longer = costPerPart({ ...COST_INPUTS, hssLifeMin: 120 });
+    expect(longer.hssToolCost).toBeCloseTo(costPerPart(COST_INPUTS).hssToolCost / 2, 10);
+    expect(longer.carbideCostPerPart).toBe(costPerPart(COST_INPUTS).carbideCostPerPart);
   });
 
   it('a blank gives whole regrinds, and the first edge', () => {
@@ -72,11 +64,14 @@ describe('cost of a part', () => {
   });
 
   it('says which is the cheaper', () => {
-    expect(costPerPart({ ...INPUTS, carbideCutMin: 30 }).cheaper).toBe('hss');
-    expect(costPerPart({ ...INPUTS, ratePerMin: 0, blankCost: 0, wheelCostPerGrind: 0 }).cheaper).toBe('hss');
+    expect(costPerPart({ ...COST_INPUTS, carbideCutMin: 30 }).cheaper).toBe('hss');
+    expect(costPerPart({ ...COST_INPUTS, ratePerMin: 0, blankCost: 0, wheelCostPerGrind: 0 }).cheaper).toBe(
+      'hss',
+    );
     const free = { ratePerMin: 0, blankCost: 0, wheelCostPerGrind: 0 };
     expect(
-      costPerPart({ ...INPUTS, ...free, insertCost: 0, holderCost: 0, scrapCost: 0, indexMin: 0 }).cheaper,
+      costPerPart({ ...COST_INPUTS, ...free, insertCost: 0, holderCost: 0, scrapCost: 0, indexMin: 0 })
+        .cheaper,
     ).toBe('equal');
   });
 
@@ -103,7 +98,7 @@ describe('cost of a part', () => {
     ['carbideCutMin', 0, 'carbide cutting time'],
     ['carbideLifeMin', -1, 'carbide edge life'],
   ])('refuses %s of %d', (name, value, what) =>
-    expect(() => costPerPart({ ...INPUTS, [name]: value })).toThrow(what),
+    expect(() => costPerPart({ ...COST_INPUTS, [name]: value })).toThrow(what),
   );
 });
 

@@ -1,17 +1,10 @@
 import { costPerPart } from './cost-per-part';
 import { costTrials, costSpread } from './cost-spread';
-import { USUAL_PRICES } from './usual-prices';
+import { COST_INPUTS } from './cost.fixture';
 import { usualSpread } from './usual-spread';
 
-const FIXED = {
-  ...USUAL_PRICES['ground-bit'],
-  breakProbability: 0.1,
-  hssCutMin: 6,
-  hssLifeMin: 60,
-  carbideCutMin: 3,
-  carbideLifeMin: 20,
-};
-const spread = (seed: number, trials = 2000) => costSpread(seed, trials, FIXED, usualSpread(FIXED));
+const spread = (seed: number, trials = 2000) =>
+  costSpread(seed, trials, COST_INPUTS, usualSpread(COST_INPUTS));
 
 it('gives the same answer for the same seed, and nearly the same for another', () => {
   const [a, b] = [spread(1), spread(2)];
@@ -24,12 +17,12 @@ it('gives the same answer for the same seed, and nearly the same for another', (
 });
 
 it('made in pieces it is the same as at once, and says how far it is', () => {
-  const work = costTrials(3, 500, FIXED, usualSpread(FIXED));
+  const work = costTrials(3, 500, COST_INPUTS, usualSpread(COST_INPUTS));
   work.run(120);
   expect(work.done).toBe(120);
   work.run(1000);
   expect(work.done).toBe(500);
-  expect(work.result()).toEqual(costSpread(3, 500, FIXED, usualSpread(FIXED)));
+  expect(work.result()).toEqual(costSpread(3, 500, COST_INPUTS, usualSpread(COST_INPUTS)));
 });
 
 it('its quantiles lie in order, and its costs ascend', () => {
@@ -41,8 +34,8 @@ it('its quantiles lie in order, and its costs ascend', () => {
 it('of one input without a bend it is that input’s own spread', () => {
   // Minutes besides cutting weigh on both sides alike; the cut of HSS on its own only.
   const spread = { kind: 'uniform', min: 4, max: 8 } as const;
-  const found = costSpread(6, 20_000, FIXED, [{ name: 'hssCutMin', spread }]);
-  const at = (hssCutMin: number) => costPerPart({ ...FIXED, hssCutMin });
+  const found = costSpread(6, 20_000, COST_INPUTS, [{ name: 'hssCutMin', spread }]);
+  const at = (hssCutMin: number) => costPerPart({ ...COST_INPUTS, hssCutMin });
   const less = (hssCutMin: number) => at(hssCutMin).hssCostPerPart - at(hssCutMin).carbideCostPerPart;
   for (const [quantile, minutes] of [
     ['p10', 4.4],
@@ -73,16 +66,16 @@ it('counts the share of trials, and how far that may be off', () => {
     holderCost: 0,
     scrapCost: 0,
   };
-  expect(costSpread(1, 10, { ...FIXED, ...free }, []).probabilityCarbideCheaper).toBe(0);
+  expect(costSpread(1, 10, { ...COST_INPUTS, ...free }, []).probabilityCarbideCheaper).toBe(0);
 });
 
 it('asked twice it answers the same: the trials stay as they were drawn', () => {
-  const work = costTrials(8, 300, FIXED, usualSpread(FIXED));
+  const work = costTrials(8, 300, COST_INPUTS, usualSpread(COST_INPUTS));
   work.run(200);
   const before = work.result();
   expect(work.result()).toEqual(before);
   work.run(100);
-  expect(work.result()).toEqual(costSpread(8, 300, FIXED, usualSpread(FIXED)));
+  expect(work.result()).toEqual(costSpread(8, 300, COST_INPUTS, usualSpread(COST_INPUTS)));
 });
 
 it('a longer life of an edge speaks for its own side', () => {
@@ -94,18 +87,22 @@ it('a longer life of an edge speaks for its own side', () => {
 });
 
 it('with nothing uncertain it hangs on nothing', () =>
-  expect(costSpread(1, 10, FIXED, [])).toMatchObject({ hangsMostOn: null, correlations: [], shareError: 0 }));
+  expect(costSpread(1, 10, COST_INPUTS, [])).toMatchObject({
+    hangsMostOn: null,
+    correlations: [],
+    shareError: 0,
+  }));
 
 it('refuses a spread that cannot be, and too few trials', () => {
   expect(() =>
-    costTrials(1, 10, FIXED, [{ name: 'regrindMin', spread: { kind: 'uniform', min: 2, max: 1 } }]),
+    costTrials(1, 10, COST_INPUTS, [{ name: 'regrindMin', spread: { kind: 'uniform', min: 2, max: 1 } }]),
   ).toThrow('least value');
-  expect(() => costTrials(1, 1, FIXED, [])).toThrow('number of trials');
+  expect(() => costTrials(1, 1, COST_INPUTS, [])).toThrow('number of trials');
 });
 
 it('a chance of a break is spread to three times, never beyond certainty', () => {
   const chance = (breakProbability: number) =>
-    usualSpread({ ...FIXED, breakProbability }).find(({ name }) => name === 'breakProbability')!.spread;
+    usualSpread({ ...COST_INPUTS, breakProbability }).find(({ name }) => name === 'breakProbability')!.spread;
   expect(chance(0.1)).toEqual({
     kind: 'uniform',
     min: expect.closeTo(0.02, 12),
@@ -115,7 +112,7 @@ it('a chance of a break is spread to three times, never beyond certainty', () =>
 });
 
 it('spreads nothing that costs nothing', () => {
-  const free = { ...FIXED, regrindMin: 0, breakProbability: 0 };
+  const free = { ...COST_INPUTS, regrindMin: 0, breakProbability: 0 };
   expect(usualSpread(free).map(({ name }) => name)).toEqual([
     'hssLifeMin',
     'carbideLifeMin',

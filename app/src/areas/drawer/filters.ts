@@ -1,5 +1,5 @@
 import type { Body, DrawerKind } from '@pike-stone/contract';
-import type { ToolKind } from '@pike-stone/core';
+import { rotates, type ToolKind } from '@pike-stone/core';
 
 interface Filter<K extends DrawerKind> {
   readonly value: string;
@@ -7,27 +7,14 @@ interface Filter<K extends DrawerKind> {
   readonly shows: (body: Body<K>) => boolean;
 }
 
-const TURNING: readonly ToolKind[] = [
-  'turning-tool',
-  'boring-bar',
-  'parting-blade',
-  'threading-tool',
-  'form-tool',
-  'knurling-tool',
-  'file',
-];
 const HOLES: readonly ToolKind[] = ['drill', 'centre-drill', 'reamer'];
 
 /** What a list can be narrowed to; each stands in the address. Kinds that are left out show everything. */
 const FILTERS: { readonly [K in DrawerKind]?: readonly Filter<K>[] } = {
   tools: [
-    { value: 'turning', label: 'Turning', shows: ({ kind }) => TURNING.includes(kind) },
+    { value: 'turning', label: 'Turning', shows: (tool) => !rotates(tool) },
     { value: 'holes', label: 'Holes', shows: ({ kind }) => HOLES.includes(kind) },
-    {
-      value: 'milling',
-      label: 'Milling',
-      shows: ({ kind }) => !TURNING.includes(kind) && !HOLES.includes(kind),
-    },
+    { value: 'milling', label: 'Milling', shows: (tool) => rotates(tool) && !HOLES.includes(tool.kind) },
     { value: 'dull', label: 'Dull', shows: ({ dull }) => dull },
   ],
   supplies: [

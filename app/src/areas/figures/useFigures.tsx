@@ -8,6 +8,8 @@ import { readFigure, type FigureKind } from './read-figure';
 export interface FigureField<Key extends string> extends FigureKind {
   readonly key: Key;
   readonly label: string;
+  /** The title above says it already: the label is only read aloud. */
+  readonly hideLabel?: boolean;
   readonly start?: string;
   readonly about?: string;
 }
@@ -38,6 +40,7 @@ export function useFigures<Key extends string>(fields: readonly FigureField<Key>
     <TextBox
       key={field.key}
       figures
+      hideLabel={field.hideLabel ?? false}
       label={field.kind === 'size' ? `${field.label} (${unitOf(units)})` : field.label}
       value={text}
       onChange={(next) => set(field.key, next)}

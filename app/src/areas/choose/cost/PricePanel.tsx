@@ -47,6 +47,7 @@ export function PricePanel({
         {
           key: 'price',
           label: title,
+          hideLabel: true,
           kind: isLength ? 'size' : 'number',
           low,
           high,

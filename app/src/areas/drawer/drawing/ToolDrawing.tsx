@@ -11,12 +11,10 @@ import { lengthText } from '../../figures/read-figure';
 import { fromRaw } from '../form-values';
 import { TOOL_KIND_WORDS, toolGroups } from '../tool-groups';
 import { drawTool } from './draw-tool';
-import type { SizeMark } from './paper';
-import { isDrawn, knownSizes, sizesOf, type SizeKey } from './sizes';
+import { isLength, type SizeMark } from './paper';
+import { isDrawn, knownSizes, sizesOf } from './sizes';
 
 const HEIGHT = 240;
-/** Figures that are no lengths: angles and numbers of teeth. */
-const PLAIN: readonly SizeKey[] = ['teeth', 'approachDeg', 'cornerDeg', 'threadAngleDeg', 'angleDeg'];
 const MOST_PLAIN = 180;
 /** The form's own check says what fits exactly; this only keeps typing slips out. */
 const LIMITS = { lowMm: 0.02, highMm: 600 } as const;
@@ -45,7 +43,7 @@ export function ToolDrawing() {
   return (
     <View>
       <TouchPaper height={HEIGHT} draw={draw} onTouch={setMark} />
-      {touched && PLAIN.includes(touched) && (
+      {touched && !isLength(touched) && (
         <FigurePanel
           key={touched}
           title={title}
@@ -53,6 +51,7 @@ export function ToolDrawing() {
             {
               key: 'figure',
               label: title,
+              hideLabel: true,
               kind: touched === 'teeth' ? 'whole' : 'number',
               low: 1,
               high: MOST_PLAIN,
@@ -63,7 +62,7 @@ export function ToolDrawing() {
           onClose={close}
         />
       )}
-      {touched && !PLAIN.includes(touched) && (
+      {touched && isLength(touched) && (
         <Keypad
           title={title}
           place={`tool-${touched}`}

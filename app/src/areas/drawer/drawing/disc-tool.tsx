@@ -1,6 +1,6 @@
 import { Circle, G, Path, Rect } from 'react-native-svg';
 import { DimensionLine } from '../../../kit/drawing/dimensions';
-import { lengthMark, plainMark, type Paper, type ToolArt } from './paper';
+import { sizeMark, type Paper, type ToolArt } from './paper';
 import type { Sizes } from './sizes';
 
 const TEETH_SHOWN = 60;
@@ -69,27 +69,18 @@ export function discTool(kind: 'slitting-saw' | 'form-cutter', s: Sizes, paper: 
       </G>
     ),
     marks: [
-      lengthMark(paper, 'diameterMm', s.diameterMm, 'Diameter', { x: c.x, y: below + 16, sign: '⌀' }),
-      lengthMark(
-        paper,
-        saw ? 'thicknessMm' : 'widthMm',
-        thick,
-        saw ? 'Thickness of the saw' : 'Width of the form',
-        { x: Math.min(width - 8, edgeX + edgeW + 60), y: below + 16, anchor: 'right' },
-      ),
-      plainMark('teeth', String(s.teeth), 'teeth', 'Teeth', { x: width - 8, y: 26, anchor: 'right' }),
-      saw
-        ? lengthMark(paper, 'collarMm', s.collarMm, 'Diameter of its collars', {
-            x: width - 8,
-            y: 78,
-            anchor: 'right',
-            sign: '⌀',
-          })
-        : lengthMark(paper, 'depthMm', s.depthMm, 'Depth of the form', {
-            x: width - 8,
-            y: 78,
-            anchor: 'right',
-          }),
+      sizeMark(paper, 'diameterMm', s.diameterMm, { x: c.x, y: below + 16 }),
+      sizeMark(paper, saw ? 'thicknessMm' : 'widthMm', thick, {
+        x: Math.min(width - 8, edgeX + edgeW + 60),
+        y: below + 16,
+        anchor: 'right',
+      }),
+      sizeMark(paper, 'teeth', s.teeth, { x: width - 8, y: 26, anchor: 'right' }),
+      sizeMark(paper, saw ? 'collarMm' : 'depthMm', saw ? s.collarMm : s.depthMm, {
+        x: width - 8,
+        y: 78,
+        anchor: 'right',
+      }),
     ],
   };
 }

@@ -1,84 +1,8 @@
-import { DEG } from '@pike-stone/core';
-import type { ToolBody } from '@pike-stone/contract';
 import { G, Line, Path } from 'react-native-svg';
 import { DimensionLine } from '../../../kit/drawing/dimensions';
-import { lengthMark, plainMark, type Paper, type SizeMark, type ToolArt } from './paper';
-import type { Sizes } from './sizes';
-
-/** A length of a turned profile, from the shank down; it may taper to another diameter. */
-interface Part {
-  readonly mm: number;
-  readonly from: number;
-  readonly to?: number;
-  readonly fluted?: boolean;
-}
-
-type RoundKind = Extract<
-  ToolBody['kind'],
-  | 'drill'
-  | 'centre-drill'
-  | 'reamer'
-  | 'end-mill'
-  | 'face-mill'
-  | 'fly-cutter'
-  | 't-slot-cutter'
-  | 'dovetail-cutter'
->;
-
-const POINT_DEG = 118;
-const CONE_DEG = 60;
-/** Shank that is drawn, in diameters of the shank; the rest is cut off by the paper. */
-const SHANK_DRAWN = 1.1;
-const pointMm = (d: number, includedDeg: number): number => d / 2 / Math.tan((includedDeg / 2) * DEG);
-
-/** The profile of a tool that turns, seen from the side, from the shank down to the point. */
-function profileOf(kind: RoundKind, s: Sizes): readonly Part[] {
-  const { diameterMm: d, shankMm } = s;
-  const shank = (mm: number): Part => ({ mm: mm * SHANK_DRAWN, from: mm });
-  switch (kind) {
-    case 'drill':
-      return [
-        shank(d),
-        { mm: s.fluteLengthMm, from: d, fluted: true },
-        { mm: pointMm(d, POINT_DEG), from: d, to: 0 },
-      ];
-    case 'centre-drill':
-      return [
-        shank(s.bodyMm),
-        { mm: (s.bodyMm - d) / 2 / Math.tan((CONE_DEG / 2) * DEG), from: s.bodyMm, to: d },
-        { mm: d * 1.2, from: d, fluted: true },
-        { mm: pointMm(d, POINT_DEG), from: d, to: 0 },
-      ];
-    case 'reamer':
-      return [shank(d * 0.9), { mm: d * 4, from: d, fluted: true }, { mm: d * 0.12, from: d, to: d * 0.8 }];
-    case 'end-mill':
-      return [shank(shankMm), { mm: s.fluteLengthMm, from: d, fluted: true }];
-    case 'face-mill':
-      return [
-        shank(Math.min(shankMm, d * 0.5)),
-        { mm: d * 0.35, from: d * 0.7, to: d * 0.9 },
-        { mm: s.fluteLengthMm, from: d, to: d, fluted: true },
-      ];
-    case 'fly-cutter':
-      return [shank(Math.min(shankMm, d * 0.3)), { mm: d * 0.25, from: d * 0.6 }];
-    case 't-slot-cutter':
-      return [
-        shank(shankMm),
-        { mm: d * 0.5, from: Math.min(shankMm, d) * 0.6 },
-        { mm: s.headHeightMm, from: d, fluted: true },
-      ];
-    case 'dovetail-cutter':
-      return [
-        shank(shankMm),
-        {
-          mm: s.slantHeightMm,
-          from: Math.max(d * 0.15, d - (2 * s.slantHeightMm) / Math.tan(s.angleDeg * DEG)),
-          to: d,
-          fluted: true,
-        },
-      ];
-  }
-}
+import { sizeMark, type Paper, type Place, type ToolArt } from './paper';
+import { profileOf, type RoundKind } from './round-profile';
+import type { SizeKey, Sizes } from './sizes';
 
 const TOP = 6;
 const BOTTOM = 46;
@@ -114,6 +38,7 @@ export function roundTool(kind: RoundKind, s: Sizes, paper: Paper): ToolArt {
   const r = (s.diameterMm / 2) * scale;
   const shankR = (parts[0]!.from / 2) * scale;
   const below = Math.min(height - 24, y + 18);
+  const at: Profile = { x, r, below, fluteMiddle: (fluteTop + fluteEnd) / 2 };
   const swing =
     kind === 'fly-cutter'
       ? `M${x - r} ${y}H${x + r}M${x + r - 8} ${y - 14}L${x + r} ${y}H${x + r * 0.4}`
@@ -142,92 +67,50 @@ export function roundTool(kind: RoundKind, s: Sizes, paper: Paper): ToolArt {
           strokeWidth={0.8}
         />
         <DimensionLine x1={x - r} y1={below} x2={x + r} y2={below} pen={pen} />
-        {hasFluteLength(kind) && (
+        {SIZES_OF[kind].includes('fluteLengthMm') && (
           <DimensionLine x1={x + r + 20} y1={fluteTop} x2={x + r + 20} y2={fluteEnd} pen={pen} />
         )}
       </G>
     ),
-    marks: marksOf(kind, s, paper, { x, r, shankR, below, fluteMiddle: (fluteTop + fluteEnd) / 2 }),
+    marks: SIZES_OF[kind].map((key) => sizeMark(paper, key, s[key], placeOf(key, paper, at))),
   };
 }
 
-const hasFluteLength = (kind: RoundKind): boolean => ['drill', 'end-mill', 'face-mill'].includes(kind);
+/** The figures of each kind. */
+const SIZES_OF: Readonly<Record<RoundKind, readonly SizeKey[]>> = {
+  drill: ['diameterMm', 'fluteLengthMm'],
+  'centre-drill': ['diameterMm', 'bodyMm'],
+  reamer: ['diameterMm', 'teeth'],
+  'end-mill': ['diameterMm', 'fluteLengthMm', 'teeth', 'shankMm'],
+  'face-mill': ['diameterMm', 'fluteLengthMm', 'teeth', 'shankMm', 'noseRadiusMm'],
+  'fly-cutter': ['diameterMm', 'teeth', 'noseRadiusMm'],
+  't-slot-cutter': ['diameterMm', 'teeth', 'shankMm', 'headHeightMm'],
+  'dovetail-cutter': ['diameterMm', 'teeth', 'shankMm', 'angleDeg'],
+};
 
-interface Places {
-  readonly x: number;
-  readonly r: number;
-  readonly shankR: number;
-  readonly below: number;
-  readonly fluteMiddle: number;
+/** Where each figure stands beside the profile. */
+function placeOf(key: SizeKey, { width, height }: Paper, at: Profile): Place {
+  switch (key) {
+    case 'diameterMm':
+      return { x: at.x, y: Math.min(height - 16, at.below + 14) };
+    case 'fluteLengthMm':
+      return { x: Math.min(width - 8, at.x + at.r + 110), y: at.fluteMiddle, anchor: 'right' };
+    case 'teeth':
+      return { x: 10, y: at.fluteMiddle, anchor: 'left' };
+    case 'noseRadiusMm':
+      return { x: width - 8, y: 24, anchor: 'right' };
+    case 'headHeightMm':
+    case 'angleDeg':
+      return { x: width - 8, y: at.fluteMiddle, anchor: 'right' };
+    default:
+      return { x: 10, y: 24, anchor: 'left' };
+  }
 }
 
-function marksOf(kind: RoundKind, s: Sizes, paper: Paper, at: Places): SizeMark[] {
-  const { width, height } = paper;
-  const marks: SizeMark[] = [
-    lengthMark(paper, 'diameterMm', s.diameterMm, 'Diameter', {
-      x: at.x,
-      y: Math.min(height - 16, at.below + 14),
-      sign: '⌀',
-    }),
-  ];
-  if (hasFluteLength(kind))
-    marks.push(
-      lengthMark(paper, 'fluteLengthMm', s.fluteLengthMm, 'Length of flute', {
-        x: Math.min(width - 8, at.x + at.r + 110),
-        y: at.fluteMiddle,
-        anchor: 'right',
-      }),
-    );
-  if (kind !== 'drill' && kind !== 'centre-drill')
-    marks.push(
-      plainMark('teeth', String(s.teeth), s.teeth === 1 ? 'tooth' : 'teeth', 'Teeth', {
-        x: 10,
-        y: at.fluteMiddle,
-        anchor: 'left',
-      }),
-    );
-  if (kind === 'end-mill' || kind === 't-slot-cutter' || kind === 'dovetail-cutter' || kind === 'face-mill')
-    marks.push(
-      lengthMark(paper, 'shankMm', s.shankMm, 'Diameter of the shank', {
-        x: 10,
-        y: 24,
-        anchor: 'left',
-        sign: '⌀',
-      }),
-    );
-  if (kind === 'centre-drill')
-    marks.push(
-      lengthMark(paper, 'bodyMm', s.bodyMm, 'Diameter of the body', {
-        x: 10,
-        y: 24,
-        anchor: 'left',
-        sign: '⌀',
-      }),
-    );
-  if (kind === 't-slot-cutter')
-    marks.push(
-      lengthMark(paper, 'headHeightMm', s.headHeightMm, 'Height of the head', {
-        x: width - 8,
-        y: at.fluteMiddle,
-        anchor: 'right',
-      }),
-    );
-  if (kind === 'dovetail-cutter')
-    marks.push(
-      plainMark('angleDeg', `${s.angleDeg}°`, '', 'Angle of the dovetail', {
-        x: width - 8,
-        y: at.fluteMiddle,
-        anchor: 'right',
-      }),
-    );
-  if (kind === 'face-mill' || kind === 'fly-cutter')
-    marks.push(
-      lengthMark(paper, 'noseRadiusMm', s.noseRadiusMm, 'Nose radius', {
-        x: width - 8,
-        y: 24,
-        anchor: 'right',
-        sign: 'r ',
-      }),
-    );
-  return marks;
+/** What the figures stand beside: the axis, the radius of the cutter, under its point, the middle of its flutes. */
+interface Profile {
+  readonly x: number;
+  readonly r: number;
+  readonly below: number;
+  readonly fluteMiddle: number;
 }

@@ -3,7 +3,7 @@ import { DEG } from '@pike-stone/core';
 import { Circle, ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
 import { DimensionLine } from '../../../kit/drawing/dimensions';
 import { toolOutline } from '../../cut/sketch/drawing';
-import { lengthMark, plainMark, type Paper, type SizeMark, type ToolArt } from './paper';
+import { sizeMark, type Paper, type SizeMark, type ToolArt } from './paper';
 import type { Sizes } from './sizes';
 
 type NosedKind = Extract<ToolBody['kind'], 'turning-tool' | 'boring-bar' | 'threading-tool'>;
@@ -96,37 +96,20 @@ function marksOf(
   at: { readonly shankMiddle: number; readonly centre: { x: number; y: number } },
 ): SizeMark[] {
   const { height, width } = paper;
-  const nose = lengthMark(paper, 'noseRadiusMm', s.noseRadiusMm, 'Nose radius', {
+  const nose = sizeMark(paper, 'noseRadiusMm', s.noseRadiusMm, {
     x: at.centre.x,
     y: at.centre.y + DETAIL_R + 20,
-    sign: 'r ',
   });
-  const size =
-    kind === 'boring-bar'
-      ? lengthMark(paper, 'barMm', s.barMm, 'Diameter of the bar', {
-          x: at.shankMiddle,
-          y: height - 16,
-          sign: '⌀',
-        })
-      : lengthMark(paper, 'shankMm', s.shankMm, 'Height of the shank', { x: at.shankMiddle, y: height - 16 });
   if (kind === 'threading-tool')
-    return [
-      nose,
-      plainMark('threadAngleDeg', `${s.threadAngleDeg}°`, '', 'Angle of the thread', {
-        x: 10,
-        y: 60,
-        anchor: 'left',
-      }),
-    ];
+    return [nose, sizeMark(paper, 'threadAngleDeg', s.threadAngleDeg, { x: 10, y: 60, anchor: 'left' })];
+  const under = { x: at.shankMiddle, y: height - 16 };
   return [
     nose,
-    size,
-    plainMark('approachDeg', `${s.approachDeg}°`, 'approach', 'Approach angle', {
-      x: 8,
-      y: 30,
-      anchor: 'left',
-    }),
-    plainMark('cornerDeg', `${s.cornerDeg}°`, 'corner', 'Corner angle', {
+    kind === 'boring-bar'
+      ? sizeMark(paper, 'barMm', s.barMm, under)
+      : sizeMark(paper, 'shankMm', s.shankMm, { ...under, says: 'Height of the shank', sign: '' }),
+    sizeMark(paper, 'approachDeg', s.approachDeg, { x: 8, y: 30, anchor: 'left' }),
+    sizeMark(paper, 'cornerDeg', s.cornerDeg, {
       x: width - 8,
       y: at.centre.y + DETAIL_R + 62,
       anchor: 'right',
@@ -156,18 +139,13 @@ export function blade(kind: 'parting-blade' | 'form-tool', s: Sizes, paper: Pape
       </G>
     ),
     marks: [
-      lengthMark(paper, 'widthMm', s.widthMm, form ? 'Width of the form' : 'Width of the blade', {
+      sizeMark(paper, 'widthMm', s.widthMm, {
         x: x + w / 2,
         y: y - 34,
+        ...(!form && { says: 'Width of the blade' }),
       }),
       ...(form
-        ? [
-            lengthMark(paper, 'depthMm', s.depthMm, 'Depth of the form', {
-              x: x + w + 34,
-              y: y + d / 2,
-              anchor: 'left' as const,
-            }),
-          ]
+        ? [sizeMark(paper, 'depthMm', s.depthMm, { x: x + w + 34, y: y + d / 2, anchor: 'left' })]
         : []),
     ],
   };

@@ -23,7 +23,8 @@ export function LabelsScreen() {
   const { records, loading, error } = useRecords(of);
   const [left, setLeft] = useState<readonly string[]>([]);
   const [paper, setPaper] = useState<Paper>('a4');
-  const [state, setState] = useState<'idle' | 'making' | string>('idle');
+  const [making, setMaking] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
   if (loading) return <Loading error={error} />;
   const shown = records
     .filter((one) => !one.archived)
@@ -35,14 +36,15 @@ export function LabelsScreen() {
   });
   const chosen = shown.filter(({ id }) => !left.includes(id)).map(labelOf);
   const make = async () => {
-    setState('making');
+    setMaking(true);
+    setFault(null);
     try {
       const { labelsPdf } = await import('../../../pdf/pdf');
       save(await labelsPdf(drawnLabels(chosen, paper), LABEL_MM, paper), 'pike-stone-labels.pdf');
-      setState('idle');
-    } catch (fault) {
-      setState(fault instanceof Error ? fault.message : String(fault));
+    } catch (error) {
+      setFault(error instanceof Error ? error.message : String(error));
     }
+    setMaking(false);
   };
   return (
     <Screen
@@ -72,11 +74,11 @@ export function LabelsScreen() {
         <Button
           kind="main"
           label={
-            state === 'making'
+            making
               ? 'Making the sheets …'
               : `Print ${chosen.length} ${chosen.length === 1 ? 'label' : 'labels'}`
           }
-          disabled={chosen.length === 0 || state === 'making'}
+          disabled={chosen.length === 0 || making}
           onPress={() => void make()}
           style={styles.grow}
         />
@@ -104,7 +106,7 @@ export function LabelsScreen() {
             { value: 'letter', label: 'Letter' },
           ]}
         />
-        {state !== 'idle' && state !== 'making' && <Words role="fault">{state}</Words>}
+        {fault && <Words role="fault">{fault}</Words>}
       </View>
       {chosen[0] && <OneLabel label={chosen[0]} />}
     </Screen>

@@ -1,14 +1,11 @@
 import { pulleyLeast } from '@pike-stone/core';
-import { StyleSheet, View } from 'react-native';
-import { Button } from '../../../kit/Button';
 import { Keypad } from '../../../kit/Keypad';
-import { Panel } from '../../../kit/Panel';
-import { SPACE } from '../../../theme/type';
+import { FigurePanel } from '../../figures/FigurePanel';
 import { withPulley, type DriveDraft } from './drive-draft';
 import type { Wheel } from './drive-layout';
 import { FromInstrument } from '../instruments/FromInstrument';
-import { useFigures } from '../../figures/useFigures';
 
+/** Asks for the outside diameter of a pulley, or for its teeth. */
 export function PulleyKeypad({
   draft,
   wheel,
@@ -28,7 +25,16 @@ export function PulleyKeypad({
     onClose();
   };
   if (belt.section === 'toothed')
-    return <TeethPanel title={`${title}, teeth`} teeth={wheel.value} onSet={put} onClose={onClose} />;
+    return (
+      <FigurePanel
+        title={`${title}, teeth`}
+        fields={[
+          { key: 'teeth', label: 'Teeth', kind: 'whole', low: 8, high: 400, start: String(wheel.value) },
+        ]}
+        onSet={({ teeth: [typed] }) => put(typed!)}
+        onClose={onClose}
+      />
+    );
   return (
     <Keypad
       title={`${title}, outside`}
@@ -41,35 +47,3 @@ export function PulleyKeypad({
     />
   );
 }
-
-/** Asks for the teeth of a toothed pulley. */
-function TeethPanel({
-  title,
-  teeth,
-  onSet,
-  onClose,
-}: {
-  title: string;
-  teeth: number;
-  onSet: (teeth: number) => void;
-  onClose: () => void;
-}) {
-  const figures = useFigures([
-    { key: 'teeth', label: 'Teeth', kind: 'number', low: 8, high: 400, start: String(teeth) },
-  ]);
-  const set = () => {
-    const read = figures.take();
-    if (read) onSet(Math.round(read.teeth[0]!));
-  };
-  return (
-    <Panel
-      title={title}
-      onClose={onClose}
-      footer={<Button kind="main" label="Set" onPress={set} style={styles.grow} />}
-    >
-      <View style={styles.group}>{figures.boxes}</View>
-    </Panel>
-  );
-}
-
-const styles = StyleSheet.create({ grow: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.close } });

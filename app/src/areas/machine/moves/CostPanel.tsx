@@ -1,10 +1,7 @@
-import { StyleSheet, View } from 'react-native';
-import { Button } from '../../../kit/Button';
-import { Panel } from '../../../kit/Panel';
-import { Words } from '../../../kit/Words';
-import { SPACE } from '../../../theme/type';
-import { useFigures } from '../../figures/useFigures';
+import { FigurePanel } from '../../figures/FigurePanel';
 import type { Costs } from './positions';
+
+const MOST = 1_000;
 
 /** What moving a belt, shifting a gear and turning a switch count. */
 export function CostPanel({
@@ -16,41 +13,19 @@ export function CostPanel({
   onSet: (costs: Costs) => void;
   onClose: () => void;
 }) {
-  const figures = useFigures([
-    {
-      key: 'belt',
-      label: 'Slacken and move a belt',
-      kind: 'number',
-      low: 0,
-      high: 1_000,
-      start: String(costs.belt),
-    },
-    { key: 'gear', label: 'Shift a gear', kind: 'number', low: 0, high: 1_000, start: String(costs.gear) },
-    {
-      key: 'switch',
-      label: 'Turn a switch',
-      kind: 'number',
-      low: 0,
-      high: 1_000,
-      start: String(costs.switch),
-    },
-  ]);
-  const set = () => {
-    const read = figures.take();
-    if (read) onSet({ belt: read.belt[0]!, gear: read.gear[0]!, switch: read.switch[0]! });
-  };
+  const field = <Key extends keyof Costs>(key: Key, label: string) =>
+    ({ key, label, kind: 'number', low: 0, high: MOST, start: String(costs[key]) }) as const;
   return (
-    <Panel
+    <FigurePanel
       title="What a change counts"
+      about="Seconds, or points: only their ratio matters."
+      fields={[
+        field('belt', 'Slacken and move a belt'),
+        field('gear', 'Shift a gear'),
+        field('switch', 'Turn a switch'),
+      ]}
+      onSet={(read) => onSet({ belt: read.belt[0]!, gear: read.gear[0]!, switch: read.switch[0]! })}
       onClose={onClose}
-      footer={<Button kind="main" label="Set" onPress={set} style={styles.grow} />}
-    >
-      <View style={styles.group}>
-        <Words role="note">Seconds, or points: only their ratio matters.</Words>
-        {figures.boxes}
-      </View>
-    </Panel>
+    />
   );
 }
-
-const styles = StyleSheet.create({ grow: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.close } });
