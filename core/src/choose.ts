@@ -27,6 +27,8 @@ export * from './choose/metal-character';
 export * from './choose/stiffness';
 export * from './choose/job-wants';
 export * from './choose/judged-tool';
+export * from './choose/side-of-job';
+export * from './choose/ranked-for-job';
 export * from './choose/job-choice';
 export * from './choose/begin-costs';
 export * from './choose/cheapest-speed';

@@ -1,10 +1,10 @@
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { CostAnswer, CostQuestion } from './cost-question';
-import type { CostWork } from './cost.worker';
+import type { CostWork } from './cost-pieces';
 import { workerFrom } from './worked';
 
-const costWork = workerFrom<CostWork>(() => new Worker(new URL('./cost.worker', window.location.href)));
+const inWorker = workerFrom<CostWork>(() => new Worker(new URL('./cost.worker', window.location.href)));
 
 export interface CostSpreading {
   readonly answer: CostAnswer | null;
@@ -32,7 +32,7 @@ export function useCostSpread(question: CostQuestion | null): CostSpreading {
       if (!old) setState((now) => (now.stopped ? now : { ...now, share }));
     };
     setState(({ answer }) => ({ answer, share: 0, fault: null, stopped: false }));
-    costWork()
+    inWorker()
       .spread(asked, proxy(onShare))
       .then(
         (answer) => {
@@ -48,7 +48,7 @@ export function useCostSpread(question: CostQuestion | null): CostSpreading {
     };
   }, [key]);
   const stop = () => {
-    void costWork().stop();
+    void inWorker().stop();
     setState((now) => ({ ...now, share: null, stopped: true }));
   };
   return { ...state, stop };

@@ -15,15 +15,8 @@ import { useUndo } from '../../../kit/Undo';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { KIND_SPECS } from '../specs';
-import {
-  CSV_KINDS,
-  faultsCsv,
-  readCsv,
-  toCsv,
-  type CsvFault,
-  type CsvKind,
-  type CsvRead,
-} from './drawer-csv';
+import { CSV_KINDS, type CsvKind } from './csv-cells';
+import { faultsCsv, readCsv, toCsv, type CsvFault, type CsvRead } from './drawer-csv';
 
 const isCsvKind = (kind: string | undefined): kind is CsvKind => CSV_KINDS.some((one) => one === kind);
 const asCsv = (text: string) => new Blob([text], { type: 'text/csv;charset=utf-8' });

@@ -1,38 +1,12 @@
-import type { DrawerKind, Stored } from '@pike-stone/contract';
+import type { Stored } from '@pike-stone/contract';
 import { factsOf, type Body } from '@pike-stone/contract';
-import { readLength, readNumber } from '@pike-stone/core';
 import Papa from 'papaparse';
 import { get, set } from 'react-hook-form';
 import { validate as isUuid } from 'uuid';
 import type { Metals } from '../../../data/metals';
-import type { FieldSpec } from '../form-spec';
-import { specOf } from '../specs';
-
-/** Kinds that are written as one row each; machines and metals hold lists and are kept as files of their own. */
-export const CSV_KINDS = ['tools', 'supplies', 'stock'] as const satisfies readonly DrawerKind[];
-export type CsvKind = (typeof CSV_KINDS)[number];
+import { cellOf, columnsOf, readCell, type Column, type CsvKind } from './csv-cells';
 
 export const MOST_ROWS = 5_000;
-/** Cells that a spreadsheet would take for a formula; a quote in front makes them text. */
-const FORMULA = /^'(?=[=+\-@\t\r])/;
-
-type Column = Exclude<FieldSpec, { type: 'steps' | 'range' | 'lengths' }>;
-
-/** The columns of a kind: every field of its form, whatever the kind of tool, in the form's order. */
-function columnsOf(kind: CsvKind, metals: Metals): readonly Column[] {
-  const spec = specOf(kind);
-  const groups = [...spec.groups(spec.fresh[0]!.body, metals), ...(spec.others?.groups ?? [])];
-  const byPath = new Map<string, Column>();
-  for (const field of groups.flatMap((group) => group.fields))
-    if (
-      field.type !== 'steps'
-      && field.type !== 'range'
-      && field.type !== 'lengths'
-      && !byPath.has(field.path)
-    )
-      byPath.set(field.path, field);
-  return [...byPath.values()];
-}
 
 /** Records as a CSV file: one row each, sizes in millimetres; nothing in it is run by a spreadsheet. */
 export function toCsv<K extends CsvKind>(kind: K, records: readonly Stored<K>[], metals: Metals): string {
@@ -44,11 +18,6 @@ export function toCsv<K extends CsvKind>(kind: K, records: readonly Stored<K>[],
     },
     { escapeFormulae: true, newline: '\r\n' },
   );
-}
-
-function cellOf(value: unknown): string | number {
-  if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  return typeof value === 'string' || typeof value === 'number' ? value : '';
 }
 
 export interface CsvFault {
@@ -155,44 +124,11 @@ function bodyOf(
   for (const column of columns) {
     const cell = row[column.path];
     if (cell === undefined) continue;
-    const read = readCell(column, cell.replace(FORMULA, '').trim());
+    const read = readCell(column, cell);
     if ('fault' in read) faults.push({ line, column: column.path, text: read.fault });
     else set(body, column.path, read.value);
   }
   return body;
-}
-
-const YES = /^(yes|y|true|1|x)$/i;
-const NO = /^(no|n|false|0)?$/i;
-
-function readCell(column: Column, text: string): { readonly value: unknown } | { readonly fault: string } {
-  switch (column.type) {
-    case 'text':
-      // A note may be empty; a name or a place that is empty is not there.
-      return { value: text === '' && column.path !== 'note' ? undefined : text };
-    case 'tick':
-      if (YES.test(text)) return { value: true };
-      return NO.test(text) ? { value: false } : { fault: 'Must be yes or no.' };
-    case 'number':
-      return readCellNumber(text);
-    case 'choice':
-      if (text === '') return { value: undefined };
-      return column.numeric ? readCellNumber(text) : { value: text };
-    case 'length': {
-      if (text === '') return { value: undefined };
-      if (column.optionalZero && Number(text) === 0) return { value: 0 };
-      const entry = readLength(text, 'mm', column.drill ? 'drill' : 'diameter');
-      return entry.status === 'ok'
-        ? { value: entry.valueMm }
-        : { fault: 'Cannot be read as a size: 12, 1/2 in, 10 thou.' };
-    }
-  }
-}
-
-function readCellNumber(text: string): { readonly value: unknown } | { readonly fault: string } {
-  if (text === '') return { value: undefined };
-  const value = readNumber(text);
-  return value === null ? { fault: 'Must be a number.' } : { value };
 }
 
 /** The faults of a file as a file, so that they can be mended line by line. */
