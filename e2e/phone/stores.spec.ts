@@ -47,6 +47,22 @@ test('what is low shows on the bench; what was bought or counted is an entry', a
   await expect(low).not.toContainText('Polished inserts');
 });
 
+test('the last edge of a box gone is a caution at the machine', async ({ page }) => {
+  await page.goto('/drawer?kind=supplies');
+  await page.getByRole('button', { name: /^Polished inserts 0\.4, 55°/ }).click();
+  await page.getByRole('button', { name: 'Counted' }).click();
+  await page.getByRole('textbox', { name: 'Edges that are there' }).fill('0');
+  await page.getByRole('button', { name: 'Into the ledger' }).click();
+  await expect(page.getByTestId('left')).toHaveText('0 edges left: 0 inserts, none left');
+  await page.goto(
+    cutAddress(DEMO.machine.long, DEMO.stock.hatch, DEMO.tool.polished, {
+      operation: 'turn',
+      workDiameterMm: 40,
+    }),
+  );
+  await expect(page.getByText(/^The last edge of Polished inserts 0\.4, 55° is used up/)).toBeVisible();
+});
+
 test('an edge used while the shop’s computer is away is counted, and sent when it answers', async ({
   page,
   shop,

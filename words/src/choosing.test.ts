@@ -5,6 +5,7 @@ import {
   FACTOR_TITLES,
   formatMoney,
   HANGS_ON,
+  sayCostValue,
   sayFactor,
   sayFlips,
   saySchools,
@@ -253,5 +254,10 @@ it('money has three figures; every uncertain input has its name', () => {
   expect(costWords('insertCost', 'ground-bit').title).toBe('An insert');
   expect(costWords('insertCost', 'bought-cutter').title).toMatch(/cutter of carbide/);
   expect(costWords('holderCost', 'bought-cutter').title).toBe('The holder');
+  expect(plain(sayCostValue('length', 12.7, 'mm'))).toBe('12.7 mm');
+  expect(plain(sayCostValue('length', 12.7, 'inch'))).toBe('0.500 in');
+  expect(plain(sayCostValue('minutes', 4, 'inch'))).toBe('4 min');
+  expect([sayCostValue('money', 8.5, 'mm'), sayCostValue('pieces', 4, 'mm')]).toEqual(['8.50', '4']);
+  expect(sayCostValue('share', 0.2, 'mm')).toBe('20 in 100');
   expect(HANGS_ON.carbideLifeMin).toMatch(/carbide edge/);
 });

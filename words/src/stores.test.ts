@@ -1,5 +1,5 @@
 import { LEDGER_ACTS } from '@pike-stone/core/inventory';
-import { ACT_WORDS, sayLeft } from './stores';
+import { ACT_WORDS, sayChange, sayLeft } from './stores';
 
 const edges = { by: 'edges', lowAt: 4 } as const;
 const length = { by: 'length', regrindMm: 0.5, lowAt: 2 } as const;
@@ -21,4 +21,12 @@ it('says what is left as inserts and edges, as length and regrinds', () => {
 
 it('every act has its words', () => {
   for (const act of LEDGER_ACTS) expect(ACT_WORDS[act].length).toBeGreaterThan(3);
+});
+
+it('says by how much an entry changed what is left', () => {
+  expect(sayChange({ edges: -1, lengthMm: 0 }, 'mm')).toBe('−1 edge');
+  expect(sayChange({ edges: 40, lengthMm: 0 }, 'mm')).toBe('+40 edges');
+  expect(plain(sayChange({ edges: 0, lengthMm: -0.5 }, 'mm'))).toBe('−0.5 mm');
+  expect(plain(sayChange({ edges: 0, lengthMm: 25.4 }, 'inch'))).toBe('+1.000 in');
+  expect(sayChange({ edges: 0, lengthMm: 0 }, 'mm')).toBe('');
 });

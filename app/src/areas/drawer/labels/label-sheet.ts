@@ -8,7 +8,7 @@ export interface Label {
 }
 
 /** Size of a label and of the gaps of a sheet, mm: three columns of eight fit A4 and letter. */
-export const LABEL_MM = { width: 60, height: 30, gap: 3, quiet: 2, code: 24 } as const;
+export const LABEL_MM = { width: 60, height: 30, gap: 3, quiet: 3, code: 24 } as const;
 export type LabelSize = typeof LABEL_MM;
 
 export interface Placed {
