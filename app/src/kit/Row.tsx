@@ -31,7 +31,7 @@ export function Row({
   const line = (
     <>
       <View style={styles.words}>
-        <Words role={quiet ? 'quiet' : 'strong'} numberOfLines={2}>
+        <Words role={quiet ? 'quiet' : onPress ? 'strong' : 'body'} numberOfLines={2}>
           {title}
         </Words>
         {about && (

@@ -77,5 +77,5 @@ export function sizeMark(
   }
   const figure = is === 'angle' ? `${value}°` : String(value);
   const word = is === 'angle' ? after : value === 1 ? 'tooth' : 'teeth';
-  return { ...common, figure, after: word, says: `${says} ${figure}${word ? ` ${word}` : ''}` };
+  return { ...common, figure, after: word, says: `${says} ${figure}` };
 }
