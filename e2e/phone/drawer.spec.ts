@@ -188,7 +188,7 @@ test('a tool is drawn to scale; a touched figure changes it, and its boxes open 
   await page.getByRole('dialog').getByRole('textbox').fill('30');
   await page.getByRole('dialog').getByRole('button', { name: 'Set' }).click();
   await expect(page.getByRole('button', { name: 'Length of flute 30 mm, change' })).toBeVisible();
-  await page.getByRole('button', { name: 'Teeth 4 teeth, change' }).click();
+  await page.getByRole('button', { name: 'Teeth 4, change' }).click();
   await page.getByRole('dialog').getByRole('textbox').fill('3');
   await page.getByRole('dialog').getByRole('button', { name: 'Set' }).click();
   await page.getByRole('button', { name: 'Size', exact: true }).click();

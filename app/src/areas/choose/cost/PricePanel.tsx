@@ -1,19 +1,13 @@
 import { PRICE_LIMITS } from '@pike-stone/contract';
 import type { EdgeTrade, Prices } from '@pike-stone/core/choose';
-import { significant } from '@pike-stone/words';
+import { significant, unitOf } from '@pike-stone/words';
 import { costWords } from '@pike-stone/words/choosing';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { FigurePanel } from '../../figures/FigurePanel';
 import { lengthText } from '../../figures/read-figure';
 
-const UNIT_WORDS = {
-  money: 'in the shop’s money',
-  minutes: 'minutes',
-  share: 'of 1',
-  pieces: '',
-  length: '',
-};
+const UNIT_WORDS = { money: 'in the shop’s money', minutes: 'minutes', share: 'of 1', pieces: '' };
 
 /** One price of the shop: typed here, kept for every job. */
 export function PricePanel({
@@ -35,7 +29,6 @@ export function PricePanel({
   const units = useUnits();
   const { title, counts } = costWords(price, trade);
   const [low, high] = PRICE_LIMITS[price];
-  const isLength = counts === 'length';
   const backToTypical = () => {
     onSet(null);
     onClose();
@@ -48,11 +41,11 @@ export function PricePanel({
           key: 'price',
           label: title,
           hideLabel: true,
-          kind: isLength ? 'size' : 'number',
+          kind: counts === 'length' ? 'size' : 'number',
           low,
           high,
-          start: isLength ? lengthText(value, units) : significant(value, 4),
-          about: UNIT_WORDS[counts],
+          start: counts === 'length' ? lengthText(value, units) : significant(value, 4),
+          about: counts === 'length' ? unitOf(units) : UNIT_WORDS[counts],
         },
       ]}
       other={isOwn && <Button label="Back to the typical" onPress={backToTypical} />}
