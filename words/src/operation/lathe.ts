@@ -1,7 +1,6 @@
 import {
   bladeWidthMm,
   DEG,
-  firstThreadPass,
   groovePlunges,
   knurlBlank,
   knurlPitchMm,
@@ -10,8 +9,6 @@ import {
   taperHalfDeg,
   taperLengthMm,
   taperWay,
-  threadOf,
-  threadPasses,
   type BoringBar,
   type CutPlan,
   type CutSetup,
@@ -19,14 +16,14 @@ import {
   type HandFile,
   type KnurlingTool,
   type PartingBlade,
-  type ThreadingTool,
   type TurningTool,
 } from '@pike-stone/core';
 import { formatDivisions } from '../dial';
 import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
 import { EXACT, type WorkingLine } from '../working/line';
-import { figures } from '../working/relation';
+import { figures, inUnits } from '../working/relation';
 import type { OperationWords } from './operation-words';
+import { thread } from './lathe-thread';
 
 const say = (mm: number, units: UnitSystem): string => joined(formatLength(mm, units));
 const roughing = (_plan: CutPlan, units: UnitSystem): string =>
@@ -82,9 +79,8 @@ function taperDetails(setup: CutSetup<TurningTool>, units: UnitSystem): WorkingL
   const figureOf = (mm: number) => Number(formatLength(mm, units).figure);
   const half = taperHalfDeg(setup);
   const angle = formatAngle(half);
-  const inUnits = (mm: number) => (units === 'mm' ? mm : mm / 25.4);
   const [large, long, leaning] = figures(
-    [inUnits(setup.workDiameterMm), inUnits(taperLengthMm(setup)), half],
+    [inUnits(setup.workDiameterMm, units), inUnits(taperLengthMm(setup), units), half],
     (D = 0, L = 0, a = 0) => Math.max(0, D - 2 * L * Math.tan(a * DEG)),
     figureOf(smallEndMm(setup)),
   );
@@ -109,7 +105,7 @@ function taperDetails(setup: CutSetup<TurningTool>, units: UnitSystem): WorkingL
     ];
   const overMm = setover(setup.stickOutMm, half).mm;
   const [out, over] = figures(
-    [inUnits(setup.stickOutMm), half],
+    [inUnits(setup.stickOutMm, units), half],
     (L = 0, a = 0) => L * Math.sin(a * DEG),
     figureOf(overMm),
   );
@@ -218,80 +214,6 @@ const chamfer: OperationWords<TurningTool> = {
   diameter: 'the outside of the edge',
   depthWhy: () => 'measured across the edge that goes',
   depth: () => ({ label: 'Chamfer', setting: 'by the compound or cross slide' }),
-};
-
-/** Depth of an inside thread over its pitch, with the figures of this one. */
-function insideDepth({ depthMm, pitchMm }: ReturnType<typeof threadOf>, units: UnitSystem): string {
-  const [share, pitch] = figures(
-    [depthMm / pitchMm, units === 'mm' ? pitchMm : pitchMm / 25.4],
-    (a = 0, b = 0) => a * b,
-    Number(formatLength(depthMm, units).figure),
-  );
-  return `${share} × ${pitch}`;
-}
-
-function threadDetails(setup: CutSetup<ThreadingTool>, units: UnitSystem): WorkingLine[] {
-  const length = (mm: number) => joined(formatLength(mm, units));
-  const t = threadOf(setup);
-  const tpi = Number((25.4 / t.pitchMm).toFixed(2));
-  const usual = (setup.pitchMm ?? null) === null ? '; coarse pitch of this diameter' : '';
-  const depth: WorkingLine = t.inside
-    ? {
-        key: 'thread',
-        kind: 'relation',
-        label: insideDepth(t, units),
-        value: length(t.depthMm),
-        reason: `${2 * t.halfDeg}° inside, from a hole of ⌀${length(t.minorInsideMm)}`,
-        source: EXACT,
-      }
-    : {
-        key: 'thread',
-        kind: 'relation',
-        label: 'Sharp height less crest and nose',
-        value: length(t.depthMm),
-        reason: `${2 * t.halfDeg}° with a nose of ${length(setup.tool.noseRadiusMm)}; the root comes to ⌀${length(t.rootMm)}`,
-        source: EXACT,
-      };
-  return [
-    {
-      key: 'pitch',
-      kind: 'choice',
-      label: 'Pitch',
-      value: length(t.pitchMm),
-      reason: `${tpi} threads to the inch${usual}`,
-    },
-    depth,
-    {
-      key: 'pitch-diameter',
-      kind: 'check',
-      label: 'Pitch diameter to measure',
-      value: length(t.pitchDiameterMm),
-      reason: 'over three wires, or try the nut',
-    },
-  ];
-}
-
-const thread: OperationWords<ThreadingTool> = {
-  verb: 'Cut a thread on',
-  about: 'by the leadscrew, pass by pass',
-  figures: {
-    diameter: 'Outside of the thread',
-    length: 'Length of the thread',
-    pitch: 'Pitch of the thread',
-  },
-  ways: 'Which thread',
-  pitches: {
-    mm: ['1 mm', '1.25 mm', '1.5 mm', '1.75 mm', '2 mm', '2.5 mm', '20 tpi', '16 tpi', '11 tpi'],
-    inch: ['28 tpi', '24 tpi', '20 tpi', '18 tpi', '16 tpi', '13 tpi', '11 tpi', '1.5 mm', '2 mm'],
-  },
-  diameter: 'the outside of the thread',
-  pass: 'one pass along the thread',
-  depthWhy: () => 'full thread with the nose this tool really has: a sharp one must go deeper',
-  depth: (setup, _plan, units) => ({
-    label: 'Thread depth',
-    setting: `${threadPasses(setup)} passes, the first ${joined(formatLength(firstThreadPass(setup), units))}`,
-  }),
-  details: threadDetails,
 };
 
 const knurl: OperationWords<KnurlingTool> = {

@@ -6,23 +6,13 @@ import {
   type CutSetup,
   type FeedChart,
   type FeedPlan,
-  type FeedSetting,
 } from '@pike-stone/core';
-import {
-  formatChainFeed,
-  formatChainRate,
-  formatFeedPerTurn,
-  formatFeedRate,
-  formatSeconds,
-  joined,
-  significant,
-  type UnitSystem,
-} from '../format';
-import { WHEEL_WORDS } from '../machine';
+import { formatChainFeed, formatChainRate, joined, significant, type UnitSystem } from '../format';
 import { OPERATION_WORDS } from '../operation/words-of';
 import { factorLines } from './factor';
 import { EXACT, LIBRARY, OWN, type WorkingLine } from './line';
-import { figures } from './relation';
+import { settingLines } from './feed-setting';
+import { figures, inUnits } from './relation';
 
 /** The chain of lines that leads to the feed. */
 export function feedWorking(setup: CutSetup, plan: CutPlan, units: UnitSystem): WorkingLine[] {
@@ -55,8 +45,6 @@ const perTurn =
   (setup: CutSetup, units: UnitSystem) =>
   (mm: number): string =>
     joined(formatChainFeed(mm, units, feedPer(setup)));
-
-const inUnits = (mm: number, units: UnitSystem): number => (units === 'mm' ? mm : mm / 25.4);
 
 /** Whether the factors of the set-up were applied: a pitch, a knurl and a file are what they are. */
 const isEased = ({ chart }: FeedPlan): boolean => chart !== 'pitch' && chart !== 'knurl' && chart !== 'file';
@@ -265,87 +253,4 @@ function drillRelation(diameterMm: number, metal: number, feedMm: number, units:
     Number(formatChainFeed(feedMm, units).figure),
   );
   return `${constant} × ${d}^0.8 × ${kd}`;
-}
-
-/** Lines for how the feed is set on this machine. */
-function settingLines(setup: CutSetup, { feed }: CutPlan, units: UnitSystem): WorkingLine[] {
-  const { setting } = feed;
-  switch (setting.how) {
-    case 'hand':
-      return handLines(setting, feed, units);
-    case 'screw':
-      return [
-        {
-          key: 'screw',
-          kind: 'machine',
-          label: 'Leadscrew',
-          value: joined(formatFeedPerTurn(setting.pitchMm, units)),
-          reason:
-            'half nuts shut on the same mark of the dial each time; change gears under the machine’s page',
-        },
-      ];
-    case 'strokes':
-      return [];
-    case 'lever':
-      return leverLines(setup, setting, feed.byHandChoice, units);
-  }
-}
-
-function handLines(
-  { travelPerTurnMm, secondsPerTurn, wheel, handIsLimit }: Extract<FeedSetting, { how: 'hand' }>,
-  { mmRev, mmMin }: FeedPlan,
-  units: UnitSystem,
-): WorkingLine[] {
-  const [travel, rate] = figures(
-    [inUnits(travelPerTurnMm, units), inUnits(mmMin, units)],
-    (a = 0, b = 1) => (60 * a) / b,
-    secondsPerTurn,
-  );
-  const limit: WorkingLine[] = handIsLimit
-    ? [
-        {
-          key: 'hand-limit',
-          kind: 'machine',
-          label: 'The hand is the limit',
-          value: joined(formatChainFeed(mmRev, units)),
-          reason: 'one turn in 0.7 s is as fast as winds evenly',
-        },
-      ]
-    : [];
-  return [
-    ...limit,
-    {
-      key: 'hand',
-      kind: 'machine',
-      label: `60 × ${travel} ÷ ${rate}`,
-      value: `${joined(formatSeconds(secondsPerTurn))} a turn`,
-      reason: `travel of a turn of the ${WHEEL_WORDS[wheel]} over the feed rate; a hand winds within about 20 %`,
-    },
-  ];
-}
-
-function leverLines(
-  setup: CutSetup,
-  { per, value, setting, below, above }: Extract<FeedSetting, { how: 'lever' }>,
-  picked: boolean,
-  units: UnitSystem,
-): WorkingLine[] {
-  const show = (feed: number) =>
-    per === 'min' ? formatFeedRate(feed, units) : formatFeedPerTurn(feed, units, feedPer(setup));
-  const figure = (step: { readonly value: number } | null) => (step ? show(step.value).figure : 'none');
-  return [
-    {
-      key: 'neighbours',
-      kind: 'machine',
-      label: 'Levers below and above',
-      value: `${figure(below)} and ${figure(above)} ${show(1).unit}`,
-    },
-    {
-      key: 'lever',
-      kind: picked ? 'choice' : 'machine',
-      label: picked ? 'Picked by you' : 'Lever nearest under it',
-      value: joined(show(value)),
-      reason: setting,
-    },
-  ];
 }

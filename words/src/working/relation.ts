@@ -1,3 +1,4 @@
+import type { UnitSystem } from '../format';
 import { significant } from '../format';
 
 /** Digits of the figures of a relation: four at least, six at most. */
@@ -24,3 +25,6 @@ export function figures(
   const enough = DIGITS.find((digits) => isTrue(told(digits)));
   return told(enough ?? DIGITS.at(-1)!);
 }
+
+/** A length in the unit that is printed. */
+export const inUnits = (mm: number, units: UnitSystem): number => (units === 'mm' ? mm : mm / 25.4);
