@@ -1,5 +1,5 @@
 import type { Kind, Stored, ToolBody } from '@pike-stone/contract';
-import { sendWaiting, useOutbox, type Outgoing } from './outbox';
+import { recordKey, sendWaiting, useOutbox, type Outgoing } from './outbox';
 
 type Answer = { status: number; body?: unknown } | 'away';
 
@@ -106,11 +106,23 @@ describe('what waits to be sent', () => {
     expect(entries()).toEqual([]);
   });
 
+  it('has an answer of its own beside the photo of the same id', async () => {
+    useOutbox.getState().enqueue(entry('one'));
+    useOutbox.getState().enqueue(entry('', { kind: 'photos', version: 0, body: { jpeg: '' } }));
+    answers = [
+      conflict(stored('theirs', 5)),
+      { status: 200, body: { ...stored('', 1), body: { jpeg: '' } } },
+    ];
+    const results = await send();
+    expect(results.get(recordKey('tools', A))?.sent).toBe('conflict');
+    expect(results.get(recordKey('photos', A))?.sent).toBe('saved');
+  });
+
   it('is kept and shown when someone else was faster', async () => {
     useOutbox.getState().enqueue(entry('mine'));
     answers = [conflict(stored('theirs', 5))];
     const results = await send();
-    expect(results.get(A)?.sent).toBe('conflict');
+    expect(results.get(recordKey('tools', A))?.sent).toBe('conflict');
     expect(entries()).toMatchObject([{ state: 'conflict', body: { name: 'mine' }, current: { version: 5 } }]);
   });
 

@@ -154,13 +154,16 @@ async function sendOne(entry: Outgoing, onSaved: OnSaved): Promise<Sent> {
 
 let sending: Promise<unknown> = Promise.resolve();
 
-/** Sends the waiting writes one at a time, oldest first, and stops when the server cannot be reached. */
+/** Name of a record among all kinds: a photo has the id of what it shows. */
+export const recordKey = (kind: Kind, id: string): string => `${kind}/${id}`;
+
+/** Sends the waiting writes one at a time, oldest first, and stops when the server cannot be reached; answers by `recordKey`. */
 export function sendWaiting(onSaved: OnSaved): Promise<Map<string, Sent>> {
   const turn = sending.then(async () => {
     const results = new Map<string, Sent>();
     for (const entry of useOutbox.getState().entries.filter((one) => one.state === 'waiting')) {
       const result = await sendOne(entry, onSaved);
-      results.set(entry.id, result);
+      results.set(recordKey(entry.kind, entry.id), result);
       if (result.sent === 'waiting') break;
     }
     return results;

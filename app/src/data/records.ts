@@ -15,7 +15,7 @@ import { v7 as uuidv7 } from 'uuid';
 import type { ZodType } from 'zod';
 import { ask, Unreachable } from './api';
 import { countIn } from './count-in';
-import { sendWaiting, useOutbox, type Outgoing, type Sent } from './outbox';
+import { sendWaiting, recordKey, useOutbox, type Outgoing, type Sent } from './outbox';
 import { changeShown, fillShown, readAgain } from './shop-cache';
 
 /** A record as pages show it: stored, or waiting to be sent. */
@@ -118,7 +118,7 @@ export async function save<K extends Kind>(
       state: 'waiting',
     } as Outgoing);
   const results = await sendNow();
-  return results.get(id) ?? { sent: 'waiting' };
+  return results.get(recordKey(kind, id)) ?? { sent: 'waiting' };
 }
 
 /** Loads every list that no page has asked for yet, so that book and drawer open without the server. */

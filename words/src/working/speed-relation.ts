@@ -14,7 +14,7 @@ import { EXACT, type WorkingLine } from './line';
 import { figures, inUnits } from './relation';
 
 /** Whether a ram strokes instead of a spindle that turns. */
-export const strokes = ({ operation }: CutSetup): boolean => OPERATIONS[operation].turns === 'stroke';
+const strokes = ({ operation }: CutSetup): boolean => OPERATIONS[operation].turns === 'stroke';
 
 /** A speed in what the machine counts in this operation. */
 export const rpmOf =

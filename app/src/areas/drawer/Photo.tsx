@@ -21,8 +21,10 @@ export function Photo<K extends 'tools' | 'supplies'>({ kind, record }: { kind: 
     const jpeg = await smallJpeg(file, PHOTO_LENGTH);
     if (jpeg === null) return setFault('This file cannot be read as a picture.');
     setFault(null);
-    await put(jpeg);
-    if (!body.photo) await save(kind, id, record.version, { ...body, photo: true }, record.archived);
+    // Both are on the device before either is sent: a page that is closed now loses neither.
+    const kept = put(jpeg);
+    if (!body.photo) void save(kind, id, record.version, { ...body, photo: true }, record.archived);
+    await kept;
   };
   const remove = () => {
     const before = uri?.split(',')[1] ?? '';
