@@ -4,7 +4,7 @@ import { SWRConfig } from 'swr';
 import { deviceCache } from './device-cache';
 import { useOutbox } from './outbox';
 import { usePreferences } from './preferences';
-import { save, useRecords } from './records';
+import { bringLists, save, useRecords } from './records';
 import { useShopCache } from './shop-cache';
 
 const [A, B, C] = [1, 2, 3].map((n) => `0192f000-0001-7000-8000-00000000000${n}`) as [string, string, string];
@@ -113,6 +113,49 @@ test('a new record stands first, also while it waits', async () => {
   });
   expect(list()).toBe('Tap v0 waiting, Reamer v1, Drill v1');
   expect(useOutbox.getState().reachable).toBe(false);
+});
+
+test('a list that was asked for in the background before a write does not hide what was written', async () => {
+  function House({ open }: { open: boolean }) {
+    useShopCache();
+    return open ? <List /> : null;
+  }
+  const page = (open: boolean) => (
+    <SWRConfig value={{ provider: deviceCache, dedupingInterval: 0, errorRetryCount: 0 }}>
+      <House open={open} />
+    </SWRConfig>
+  );
+  // Lists are answered late, each as it was when it was asked for.
+  const late: (() => void)[] = [];
+  const fetchNow = global.fetch;
+  global.fetch = jest.fn((path: RequestInfo | URL, init?: RequestInit) => {
+    if (path === '/api/session' || init?.method === 'PUT') return fetchNow(path, init);
+    const records = path === '/api/tools' ? [...shelf] : [];
+    const answered = { ok: true, status: 200, json: async () => ({ records, next: null }) } as Response;
+    if (path !== '/api/tools') return Promise.resolve(answered);
+    return new Promise<Response>((resolve) => {
+      late.push(() => resolve(answered));
+    });
+  });
+  const { rerender } = render(page(false));
+  let brought: Promise<void>;
+  act(() => {
+    brought = bringLists();
+  });
+  await settled();
+  await act(async () => {
+    await save('tools', C, 0, drill('Tap'));
+  });
+  rerender(page(true));
+  await settled();
+  expect(late).toHaveLength(2);
+  late[0]!();
+  await act(async () => {
+    await brought;
+  });
+  late[1]!();
+  await settled();
+  expect(list()).toBe('Tap v1, Reamer v1, Drill v1');
 });
 
 test('what is put away in the list is put away in the page', async () => {

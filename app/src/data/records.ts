@@ -16,7 +16,7 @@ import type { ZodType } from 'zod';
 import { ask, Unreachable } from './api';
 import { countIn } from './count-in';
 import { sendWaiting, recordKey, useOutbox, type Outgoing, type Sent } from './outbox';
-import { changeShown, fillShown, readAgain } from './shop-cache';
+import { changeShown, fillShown, readAgain, readAhead } from './shop-cache';
 
 /** A record as pages show it: stored, or waiting to be sent. */
 export interface Shown<K extends Kind> extends Stored<K> {
@@ -125,7 +125,7 @@ export async function save<K extends Kind>(
 export async function bringLists(): Promise<void> {
   for (const kind of KINDS.filter((one) => !factsOf(one).addedOnly && !factsOf(one).apart)) {
     try {
-      fillShown(`/api/${kind}`, await reading(`/api/${kind}`, listOf(kind)));
+      await readAhead(`/api/${kind}`, () => reading(`/api/${kind}`, listOf(kind)));
     } catch {
       return;
     }
