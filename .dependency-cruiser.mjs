@@ -10,6 +10,7 @@ const MAY_USE = {
 /** Rooms of the core from the ground up: each may use those before it. */
 const ROOMS = [
   'quantity',
+  'bit',
   'material',
   'tool',
   'machine',
@@ -22,6 +23,8 @@ const ROOMS = [
   'identify',
   'rescue',
   'choose',
+  'solid',
+  'grind',
 ];
 const TESTS = '\\.(test|fixture)\\.tsx?$|/fixture\\.ts$';
 

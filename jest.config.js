@@ -1,7 +1,7 @@
 const { join } = require('node:path');
 
 /** Packages that ship ES modules only and meet Jest's CommonJS. */
-const ESM_ONLY = ['uuid', 'lucide-react-native'];
+const ESM_ONLY = ['uuid', 'lucide-react-native', 'manifold-3d'];
 /** A mutation run keeps copies of the house here. */
 const NOT_OURS = [join(__dirname, '.data/').replaceAll('.', '\\.')];
 const plain = (displayName, testMatch) => ({
@@ -15,11 +15,14 @@ const plain = (displayName, testMatch) => ({
       'babel-jest',
       {
         configFile: join(__dirname, 'app/babel.config.js'),
+        plugins: ['@babel/plugin-transform-dynamic-import', '@babel/plugin-transform-modules-commonjs'],
         caller: { name: 'metro', platform: 'web', bundler: 'metro' },
       },
     ],
   },
   transformIgnorePatterns: [`/node_modules/(?!(${ESM_ONLY.join('|')})/)`],
+  // Its package says only where an ES module finds it.
+  moduleNameMapper: { '^manifold-3d$': '<rootDir>/node_modules/manifold-3d/manifold.js' },
 });
 
 module.exports = {

@@ -10,6 +10,7 @@ const TARGET = join(projectRoot, 'docs/formulas.md');
 /** Folders of the core, from the lowest floor up, with their titles. */
 const FOLDERS = [
   ['quantity', 'Quantities'],
+  ['bit', 'Geometry of a bit'],
   ['material', 'Metals'],
   ['tool', 'Tools'],
   ['machine', 'Machines'],
@@ -22,6 +23,8 @@ const FOLDERS = [
   ['identify', 'What a cutter is made of'],
   ['rescue', 'Rescue of an edge'],
   ['choose', 'Choosing'],
+  ['solid', 'Solids'],
+  ['grind', 'Grinding'],
 ];
 /** Longer values are tables of their own: read in the file. */
 const LONGEST_VALUE = 260;

@@ -27,6 +27,6 @@ export * from './setting/thread';
 export * from './setting/taper';
 export * from './tool/read-tool';
 export * from './tool/usual-tool';
-export * from './setting/centre-height';
+export * from './bit/centre-height';
 export * from './plan/area';
 export * from './plan/compare-cutters';

@@ -1,3 +1,31 @@
+import { rakeConversionTopic } from './rake-conversion';
+import { rakeInverseTopic } from './rake-inverse';
+import { clearanceConversionTopic } from './clearance-conversion';
+import { clearanceInverseTopic } from './clearance-inverse';
+import { faceNormalTopic } from './face-normal';
+import { anglesFromFacesTopic } from './angles-from-faces';
+import { heelReliefTopic } from './heel-relief';
+import { restSettingTopic } from './rest-setting';
+import { faceFromSettingTopic } from './face-from-setting';
+import { apparentAngleTopic } from './apparent-angle';
+import { edgeTraceTopic } from './edge-trace';
+import { hollowGrindTopic } from './hollow-grind';
+import { boreClearanceTopic } from './bore-clearance';
+import { boreSmallestTopic } from './bore-smallest';
+import { boreSecondaryTopic } from './bore-secondary';
+import { feedClearanceTopic } from './feed-clearance';
+import { threadClearanceTopic } from './thread-clearance';
+import { grooveRakeTopic } from './groove-rake';
+import { grooveRegrindTopic } from './groove-regrind';
+import { formAngleTopic } from './form-angle';
+import { noseRadiusTopic } from './nose-radius';
+import { bitVolumeTopic } from './bit-volume';
+import { noseShiftTopic } from './nose-shift';
+import { bitRegrindsLeftTopic } from './bit-regrinds-left';
+import { grindTimeTopic } from './grind-time';
+import { weakSectionTopic } from './weak-section';
+import { roundFlatTopic } from './round-flat';
+import { tipTemperatureTopic } from './tip-temperature';
 import { areaCoverageTopic } from './area-coverage';
 import { areaMethodTopic } from './area-method';
 import { backGearCountTopic } from './back-gear-count';
@@ -186,6 +214,34 @@ const TOPICS = {
   'caustic-quantity': causticQuantityTopic,
   'instrument-choice': instrumentChoiceTopic,
   'kit-advice': kitAdviceTopic,
+  'rake-conversion': rakeConversionTopic,
+  'rake-inverse': rakeInverseTopic,
+  'clearance-conversion': clearanceConversionTopic,
+  'clearance-inverse': clearanceInverseTopic,
+  'face-normal': faceNormalTopic,
+  'angles-from-faces': anglesFromFacesTopic,
+  'heel-relief': heelReliefTopic,
+  'rest-setting': restSettingTopic,
+  'face-from-setting': faceFromSettingTopic,
+  'apparent-angle': apparentAngleTopic,
+  'edge-trace': edgeTraceTopic,
+  'hollow-grind': hollowGrindTopic,
+  'bore-clearance': boreClearanceTopic,
+  'bore-smallest': boreSmallestTopic,
+  'bore-secondary': boreSecondaryTopic,
+  'feed-clearance': feedClearanceTopic,
+  'thread-clearance': threadClearanceTopic,
+  'groove-rake': grooveRakeTopic,
+  'groove-regrind': grooveRegrindTopic,
+  'form-angle': formAngleTopic,
+  'nose-radius': noseRadiusTopic,
+  'bit-volume': bitVolumeTopic,
+  'nose-shift': noseShiftTopic,
+  'bit-regrinds-left': bitRegrindsLeftTopic,
+  'grind-time': grindTimeTopic,
+  'weak-section': weakSectionTopic,
+  'round-flat': roundFlatTopic,
+  'tip-temperature': tipTemperatureTopic,
 } as const;
 
 export type TopicName = keyof typeof TOPICS;

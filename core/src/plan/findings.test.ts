@@ -1,7 +1,7 @@
 import { BELT_LATHE, END_MILL, HAND_MILL, INSERT, MOTOR, TOOLS, setup } from '../fixture';
 import type { CutPlan, FeedPlan, SpeedPlan } from '../operation/cut-plan';
 import type { CutSetup } from '../operation/registry';
-import { centreHeight } from '../setting/centre-height';
+import { centreHeight } from '../bit/centre-height';
 import { cutPlan } from './cut-plan';
 import { findings } from './findings';
 import { powerShare } from './power-share';

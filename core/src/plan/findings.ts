@@ -1,5 +1,5 @@
 import { isBeyond } from '../quantity/beyond';
-import { centreHeight } from '../setting/centre-height';
+import { centreHeight } from '../bit/centre-height';
 import type { CutPlan } from '../operation/cut-plan';
 import type { Finding, FindingOf } from '../operation/finding';
 import { operationOf, type CutSetup } from '../operation/registry';

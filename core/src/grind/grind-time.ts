@@ -1,0 +1,20 @@
+import { positive, within } from '../quantity/out-of-range';
+
+/**
+ * Minutes that a volume takes at the wheel: volume / (rate x dress factor), and with the pauses that
+ * keep it cool.
+ *
+ * @param rateMm3PerMin  of a freshly dressed wheel, hand pressure
+ * @param dressFactor    1 fresh, 0.7 in use, 0.35 glazed or loaded
+ * @param coolingShare   of the whole time, from 0 to below 1
+ * @example grindTime(350, 80, 1, 0.4).totalMin // 7.29
+ */
+export function grindTime(
+  volumeMm3: number,
+  rateMm3PerMin: number,
+  dressFactor: number,
+  coolingShare: number,
+) {
+  const grindingMin = volumeMm3 / (positive('rate', rateMm3PerMin) * positive('dress factor', dressFactor));
+  return { grindingMin, totalMin: grindingMin / (1 - within('cooling share', coolingShare, 0, 0.99)) };
+}

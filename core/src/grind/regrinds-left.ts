@@ -1,0 +1,30 @@
+import { positive } from '../quantity/out-of-range';
+
+/** Floors forgive this much of arithmetic: (2.4 - 1.5) / 0.3 is 3. */
+const GUARD = 1e-9;
+
+/**
+ * Regrinds that a bit has left: floor((length - grip - overhang - waste) / stock).
+ *
+ * @param gripMm      held in the post at the least
+ * @param overhangMm  that the cut needs at the least
+ * @param stockMm     of one regrind, along the shank, above 0
+ * @param wasteMm     that is lost besides: a chipped end, a crack
+ * @returns `endMm` is the length when no regrind is left
+ * @example regrindsLeft(63, 30, 10, 0.3, 2).regrinds // 70
+ */
+export function regrindsLeft(
+  lengthMm: number,
+  gripMm: number,
+  overhangMm: number,
+  stockMm: number,
+  wasteMm: number,
+) {
+  const usableMm = Math.max(0, lengthMm - gripMm - overhangMm - wasteMm);
+  const regrinds = Math.floor(usableMm / positive('stock of a regrind', stockMm) + GUARD);
+  return { regrinds, endMm: lengthMm - wasteMm - regrinds * stockMm };
+}
+
+/** Stock along the shank that a stock square to the front flank costs: q / n_x. */
+export const alongShank = (stockMm: number, frontNormalX: number): number =>
+  stockMm / positive('forward part of the front flank', frontNormalX);

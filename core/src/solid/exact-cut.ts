@@ -1,0 +1,169 @@
+import type { CrossSection, Manifold, ManifoldToplevel, Mesh } from 'manifold-3d';
+import { cross, dot, minus, times, unit, type Vector } from '../quantity/vector';
+import { blankSection } from './blank';
+import { BLANK, type Blank, type Cylinder, type Facet, type GroundSolid, type SolidCut } from './solid-cut';
+
+/** The solid library once it has started. */
+export type SolidLibrary = Pick<ManifoldToplevel, 'Manifold' | 'CrossSection'>;
+
+/** Larger than any bit, so that a cut reaches right through it, mm. */
+const BEYOND_MM = 400;
+/** A round is a polygon whose flats stand off it by at most this, mm. */
+const ROUND_ERROR_MM = 0.0005;
+/** Faces that turn more than this from one to the next meet in an edge, as a cosine (12°). */
+const SMOOTH = 0.978;
+
+/** No face of a bit lies farther than this from where a wheel touches it, mm. */
+const FACE_MM = 45;
+
+/** Half the angle of the part of a wheel that can reach a bit; the whole of a small one. */
+const reachAngle = (radiusMm: number): number =>
+  radiusMm > 1.5 * FACE_MM ? Math.asin(FACE_MM / radiusMm) : Math.PI;
+
+/**
+ * Section of a round, its side towards the bit on the x axis: corners on the round, sides inside it
+ * by half a micrometre at most. Of a large wheel only the sector that reaches the bit.
+ */
+function roundSection(radiusMm: number): readonly (readonly [number, number])[] {
+  const half = reachAngle(radiusMm);
+  const step = 2 * Math.acos(1 - Math.min(ROUND_ERROR_MM / radiusMm, 0.1));
+  const steps = Math.max(8, Math.ceil((2 * half) / step));
+  const whole = half === Math.PI;
+  const arc = Array.from({ length: whole ? steps : steps + 1 }, (_, i): readonly [number, number] => {
+    const at = -half + (2 * half * i) / steps;
+    return [radiusMm * Math.cos(at), radiusMm * Math.sin(at)];
+  });
+  return whole ? arc : [[0, 0], ...arc];
+}
+
+/** A matrix (by columns) that takes the z axis to a round's axis and its x axis towards the bit. */
+function placed({ through, axis, towards }: Cylinder): Parameters<Manifold['transform']>[0] {
+  const z = unit(axis);
+  const x = unit(minus(towards, times(z, dot(towards, z))));
+  const y = cross(z, x);
+  return [...x, 0, ...y, 0, ...z, 0, ...through, 1];
+}
+
+/** Frees what the library keeps outside of JavaScript's memory. */
+type Keep = <T extends Manifold | CrossSection>(made: T) => T;
+
+function roundRemoval(library: SolidLibrary, keep: Keep, round: Cylinder): Manifold {
+  const section = keep(
+    new library.CrossSection([roundSection(round.radiusMm).map(([x, y]): [number, number] => [x, y])]),
+  );
+  return keep(keep(section.extrude(2 * BEYOND_MM, 0, 0, [1, 1], true)).transform(placed(round)));
+}
+
+/** What a cut takes away ahead of its reach: its rounds, or what lies outside of its flat faces. */
+function removals(library: SolidLibrary, keep: Keep, cut: SolidCut): readonly Manifold[] {
+  const ahead = keep(
+    keep(library.Manifold.cube([cut.reachMm + 1, 2 * BEYOND_MM, 2 * BEYOND_MM])).translate([
+      -cut.reachMm,
+      -BEYOND_MM,
+      -BEYOND_MM,
+    ]),
+  );
+  if (cut.rounds) return cut.rounds.map((round) => keep(roundRemoval(library, keep, round).intersect(ahead)));
+  const kept = cut.keep.reduce(
+    (left, { normal: [x, y, z], offset }) => keep(left.trimByPlane([-x, -y, -z], -offset)),
+    ahead,
+  );
+  return [keep(ahead.subtract(kept))];
+}
+
+/** Facets of a mesh, each with the cut that left it and its edges. */
+function facetsOf(mesh: Mesh, names: ReadonlyMap<number, string>): readonly Facet[] {
+  const { triVerts, vertProperties, numProp, runIndex, runOriginalID } = mesh;
+  const point = (i: number): Vector => [
+    vertProperties[i * numProp]!,
+    vertProperties[i * numProp + 1]!,
+    vertProperties[i * numProp + 2]!,
+  ];
+  const same = merged(mesh);
+  const triangles = Array.from(runOriginalID).flatMap((id, run) => {
+    const by = names.get(id) ?? BLANK;
+    const [from, to] = [runIndex[run]! / 3, runIndex[run + 1]! / 3];
+    return Array.from({ length: to - from }, (_, k) => {
+      const indices = [0, 1, 2].map((c) => triVerts[(from + k) * 3 + c]!);
+      const corners = indices.map(point);
+      const normal = unit(cross(minus(corners[1]!, corners[0]!), minus(corners[2]!, corners[0]!)));
+      return { corners, normal, by, indices: indices.map(same) };
+    });
+  });
+  const across = new Map<string, (typeof triangles)[number]>();
+  const side = (a: number, b: number): string => `${a} ${b}`;
+  for (const triangle of triangles)
+    triangle.indices.forEach((a, c) => across.set(side(a, triangle.indices[(c + 1) % 3]!), triangle));
+  return triangles.map(({ corners, normal, by, indices }) => ({
+    corners,
+    normal,
+    by,
+    sharp: indices.map((a, c) => {
+      const other = across.get(side(indices[(c + 1) % 3]!, a));
+      return !other || dot(other.normal, normal) < SMOOTH;
+    }),
+  }));
+}
+
+/** The first of the vertices that stand at one point, which a mesh keeps apart. */
+function merged({ mergeFromVert, mergeToVert }: Mesh): (vertex: number) => number {
+  const to = new Map(Array.from(mergeFromVert, (from, i) => [from, mergeToVert[i]!]));
+  return (vertex) => to.get(vertex) ?? vertex;
+}
+
+/**
+ * A blank after its cuts, by the solid library: exact for flat faces, rounds to half a micrometre.
+ *
+ * @param library  started by whoever calls: a worker of the page, Node in a test
+ */
+export function exactCut(library: SolidLibrary, blank: Blank, cuts: readonly SolidCut[]): GroundSolid {
+  const made: (Manifold | CrossSection)[] = [];
+  const keep: Keep = (one) => {
+    made.push(one);
+    return one;
+  };
+  try {
+    const names = new Map<number, string>();
+    const named = (solid: Manifold, by: string): Manifold => {
+      const own = keep(solid.asOriginal());
+      names.set(own.originalID(), by);
+      return own;
+    };
+    const section = keep(new library.CrossSection([blankSection(blank).map(([y, z]) => [y, z])]));
+    const bar = keep(
+      keep(section.extrude(blank.lengthMm)).transform([
+        0,
+        1,
+        0,
+        0,
+        0,
+        0,
+        1,
+        0,
+        1,
+        0,
+        0,
+        0,
+        -blank.lengthMm,
+        0,
+        0,
+        1,
+      ]),
+    );
+    let solid = named(bar, BLANK);
+    const removedMm3 = cuts.map((cut) => {
+      const before = solid.volume();
+      for (const removal of removals(library, keep, cut))
+        solid = keep(solid.subtract(named(removal, cut.by)));
+      return Math.max(0, before - solid.volume());
+    });
+    return {
+      facets: facetsOf(solid.getMesh(), names),
+      volumeMm3: solid.volume(),
+      removedMm3,
+      flatOnly: false,
+    };
+  } finally {
+    made.forEach((one) => one.delete());
+  }
+}
