@@ -8,6 +8,8 @@ export * from './record/supply';
 export * from './record/prices';
 export * from './record/ledger';
 export * from './record/photo';
+export * from './record/bit';
+export * from './record/grind';
 export * from './record/cut';
 export * from './record/rules';
 export * from './record/registry';

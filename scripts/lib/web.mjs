@@ -23,7 +23,8 @@ const LEFT_OUT = new Set(['node_modules', 'dist', '.expo', 'fonts']);
 function* files(path) {
   if (!statSync(path).isDirectory()) return yield path;
   for (const name of readdirSync(path).sort())
-    if (!LEFT_OUT.has(name) && !/\.(test|fixture)\.tsx?$/.test(name)) yield* files(join(path, name));
+    if (!LEFT_OUT.has(name) && !/\.(test\.tsx?|fixture\.tsx?|wasm)$/.test(name))
+      yield* files(join(path, name));
 }
 
 function sourcesHash() {
@@ -52,6 +53,13 @@ function copyFonts() {
     );
 }
 
+/** The solid library's machine code, which its worker asks for by name. */
+function copySolid() {
+  const target = join(projectRoot, 'app/public/solid');
+  mkdirSync(target, { recursive: true });
+  copyFileSync(join(projectRoot, 'node_modules/manifold-3d/manifold.wasm'), join(target, 'manifold.wasm'));
+}
+
 /**
  * Names the variables of a whole script alike. The bundler names them module by
  * module, by what is frequent in each, which leaves gzip less to fold together.
@@ -74,6 +82,7 @@ export async function ensureWeb() {
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return;
   await step('Building the web application', async () => {
     copyFonts();
+    copySolid();
     const fresh = `${webRoot}-new`;
     rmSync(fresh, { recursive: true, force: true });
     await command(

@@ -1,4 +1,4 @@
-import { Slot, useRouter, type ErrorBoundaryProps } from 'expo-router';
+import { Slot, usePathname, useRouter, type ErrorBoundaryProps } from 'expo-router';
 import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SWRConfig } from 'swr';
@@ -39,13 +39,15 @@ export default function Layout() {
 function House() {
   const styles = useStyles();
   const wide = useWide();
+  // At the grinder one step fills the screen.
+  const bare = usePathname().endsWith('/steps');
   useShopCache();
   useTheRest();
   useSending();
   useHouseKeys();
   return (
     <View style={[styles.house, wide && styles.wide]}>
-      {wide && <Navigation rail />}
+      {wide && !bare && <Navigation rail />}
       <View style={styles.room}>
         <Notices />
         <View style={styles.page} role="main">
@@ -53,7 +55,7 @@ function House() {
         </View>
         <UndoBar />
       </View>
-      {!wide && <Navigation />}
+      {!wide && !bare && <Navigation />}
     </View>
   );
 }
@@ -97,6 +99,7 @@ function useHouseKeys(): void {
   useKeys({
     'g b': () => router.push('/'),
     'g c': () => router.push('/cut'),
+    'g g': () => router.push('/grind'),
     'g d': () => router.push('/drawer'),
     'g k': () => router.push('/book'),
     u: () => usePreferences.getState().setUnits(usePreferences.getState().units === 'mm' ? 'inch' : 'mm'),

@@ -6,5 +6,6 @@ export * from './book/pages';
 export * from './choose/pages';
 export * from './cut/pages';
 export * from './drawer/pages';
+export * from './grind/pages';
 export * from './machine/pages';
 export * from './settings/pages';

@@ -2,12 +2,13 @@ import { Link, usePathname } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { themed, useColours } from '../theme/theme';
 import { SIZE } from '../theme/type';
-import { BenchIcon, BookIcon, CutIcon, DrawerIcon } from './icons';
+import { BenchIcon, BookIcon, CutIcon, DrawerIcon, GrindIcon } from './icons';
 import { Words } from './Words';
 
 const PLACES = [
   { href: '/', name: 'Bench', Icon: BenchIcon },
   { href: '/cut', name: 'Cut', Icon: CutIcon },
+  { href: '/grind', name: 'Grind', Icon: GrindIcon },
   { href: '/drawer', name: 'Drawer', Icon: DrawerIcon },
   { href: '/book', name: 'Book', Icon: BookIcon },
 ] as const;

@@ -11,6 +11,7 @@ export { default as DangerIcon } from 'lucide-react-native/icons/octagon-alert';
 export { default as DrawerIcon } from 'lucide-react-native/icons/archive';
 export { default as BenchIcon } from 'lucide-react-native/icons/hammer';
 export { default as EraseIcon } from 'lucide-react-native/icons/delete';
+export { default as GrindIcon } from 'lucide-react-native/icons/slice';
 export { default as MinusIcon } from 'lucide-react-native/icons/minus';
 export { default as NoteIcon } from 'lucide-react-native/icons/info';
 export { default as OfflineIcon } from 'lucide-react-native/icons/wifi-off';

@@ -8,10 +8,15 @@ export type Worked<Answer> = {
   readonly fault: string | null;
 };
 
+/** A worker that starts when it is first asked. */
+export function workerOnAsk<Work>(start: () => Worker): () => Remote<Work> {
+  let remote: Remote<Work> | null = null;
+  return () => (remote ??= wrap<Work>(start()));
+}
+
 /** A worker that starts when the page is idle, or when it is first asked; once loaded it works without the server. */
 export function workerFrom<Work>(start: () => Worker): () => Remote<Work> {
-  let remote: Remote<Work> | null = null;
-  const get = (): Remote<Work> => (remote ??= wrap<Work>(start()));
+  const get = workerOnAsk<Work>(start);
   bringLater(async () => void get());
   return get;
 }

@@ -1,7 +1,9 @@
 import * as z from 'zod';
 import { id } from '../fields';
+import { bitBody } from './bit';
 import { cutBody } from './cut';
 import { fromFlatTool } from './flat-tool';
+import { grindBody } from './grind';
 import { ledgerBody } from './ledger';
 import { machineBody } from './machine';
 import { metalBody } from './metal';
@@ -38,6 +40,8 @@ const RECORD_KINDS = {
   tools: { body: toolBody, table: 'tool', one: 'tool', inDrawer: true, upgrade: fromFlatTool },
   supplies: { body: supplyBody, table: 'supply', one: 'box, blank or wheel', inDrawer: true },
   ledger: { body: ledgerBody, table: 'ledger_entry', one: 'entry of the ledger', addedOnly: true },
+  bits: { body: bitBody, table: 'bit', one: 'bit' },
+  grinds: { body: grindBody, table: 'grind', one: 'session at the grinder' },
   cuts: { body: cutBody, table: 'cut', one: 'cut in the book' },
   photos: { body: photoBody, table: 'photo', one: 'photo', apart: true },
   rules: { body: rulesBody, table: 'shop_rules', one: 'shop rules', single: true },

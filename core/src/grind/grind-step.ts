@@ -3,28 +3,30 @@ import type { RestSetting } from './rest-setting';
 import type { Vector } from '../quantity/vector';
 
 /** What is ground in one go. */
-export type StepKey =
-  | 'side'
-  | 'front'
-  | 'left'
-  | 'right'
-  | 'point'
-  | 'heel-side'
-  | 'heel-front'
-  | 'heel-left'
-  | 'heel-right'
-  | 'rake'
-  | 'nose'
-  | 'arc'
-  | 'hollow-radius'
-  | 'groove'
-  | 'hone';
+export const STEP_KEYS = [
+  'side',
+  'front',
+  'left',
+  'right',
+  'point',
+  'heel-front',
+  'heel-left',
+  'heel-right',
+  'rake',
+  'nose',
+  'arc',
+  'hollow-radius',
+  'groove',
+  'hone',
+] as const;
+export type StepKey = (typeof STEP_KEYS)[number];
 
 /** Kind of wheel a step wants. */
 export type WheelWanted = 'coarse' | 'fine' | 'narrow' | 'round' | 'stone';
 
 /** Planes that a protractor is laid in. */
-export type ReadingPlane = 'across-shank' | 'along-shank' | 'square-to-edge' | 'from-above';
+export const ANGLE_PLANES = ['across-shank', 'along-shank'] as const;
+export type ReadingPlane = (typeof ANGLE_PLANES)[number];
 
 /** What a protractor must read once the face is right. */
 export interface Reading {

@@ -49,9 +49,15 @@ const readAgain = (step: GrindStep, { normal }: FaceRead): readonly Reading[] =>
     return { plane, deg };
   });
 
-/** The weakest section between the nose and the end of what is ground. */
+/** How far back the end of the bit goes: a section through it is only a part of one. */
+function endBehind({ facets }: GroundSolid): number {
+  const end = facets.filter(({ by }) => by === 'front' || by === 'heel-front');
+  return Math.max(0, ...end.flatMap(({ corners }) => corners.map(([x]) => -x)));
+}
+
+/** The weakest section between the end of the bit and the end of what is ground. */
 function leastSection(solid: GroundSolid, groundMm: number): SectionRead {
-  const from = Math.min(groundMm * 0.25, 2);
+  const from = Math.min(groundMm * 0.75, Math.max(groundMm * 0.25, endBehind(solid)));
   const sections = Array.from({ length: SECTIONS }, (_, i) =>
     sectionAt(solid.facets, -(from + ((groundMm - from) * i) / (SECTIONS - 1)) - OFF_CORNERS_MM),
   );

@@ -113,10 +113,15 @@ function merged({ mergeFromVert, mergeToVert }: Mesh): (vertex: number) => numbe
 
 /**
  * A blank after its cuts, by the solid library: exact for flat faces, rounds to half a micrometre.
+ * It pauses after each cut, so that whoever waits can be told, or give it up.
  *
  * @param library  started by whoever calls: a worker of the page, Node in a test
  */
-export function exactCut(library: SolidLibrary, blank: Blank, cuts: readonly SolidCut[]): GroundSolid {
+export function* exactCuts(
+  library: SolidLibrary,
+  blank: Blank,
+  cuts: readonly SolidCut[],
+): Generator<number, GroundSolid, void> {
   const made: (Manifold | CrossSection)[] = [];
   const keep: Keep = (one) => {
     made.push(one);
@@ -129,34 +134,15 @@ export function exactCut(library: SolidLibrary, blank: Blank, cuts: readonly Sol
       names.set(own.originalID(), by);
       return own;
     };
-    const section = keep(new library.CrossSection([blankSection(blank).map(([y, z]) => [y, z])]));
-    const bar = keep(
-      keep(section.extrude(blank.lengthMm)).transform([
-        0,
-        1,
-        0,
-        0,
-        0,
-        0,
-        1,
-        0,
-        1,
-        0,
-        0,
-        0,
-        -blank.lengthMm,
-        0,
-        0,
-        1,
-      ]),
-    );
-    let solid = named(bar, BLANK);
-    const removedMm3 = cuts.map((cut) => {
+    let solid = named(bar(library, keep, blank), BLANK);
+    const removedMm3: number[] = [];
+    for (const cut of cuts) {
       const before = solid.volume();
       for (const removal of removals(library, keep, cut))
         solid = keep(solid.subtract(named(removal, cut.by)));
-      return Math.max(0, before - solid.volume());
-    });
+      removedMm3.push(Math.max(0, before - solid.volume()));
+      yield removedMm3.length;
+    }
     return {
       facets: facetsOf(solid.getMesh(), names),
       volumeMm3: solid.volume(),
@@ -165,5 +151,41 @@ export function exactCut(library: SolidLibrary, blank: Blank, cuts: readonly Sol
     };
   } finally {
     made.forEach((one) => one.delete());
+  }
+}
+
+/** The blank along x, from its section. */
+function bar(library: SolidLibrary, keep: Keep, blank: Blank): Manifold {
+  const section = keep(
+    new library.CrossSection([blankSection(blank).map(([y, z]): [number, number] => [y, z])]),
+  );
+  return keep(
+    keep(section.extrude(blank.lengthMm)).transform([
+      0,
+      1,
+      0,
+      0,
+      0,
+      0,
+      1,
+      0,
+      1,
+      0,
+      0,
+      0,
+      -blank.lengthMm,
+      0,
+      0,
+      1,
+    ]),
+  );
+}
+
+/** All cuts of a blank at once. */
+export function exactCut(library: SolidLibrary, blank: Blank, cuts: readonly SolidCut[]): GroundSolid {
+  const made = exactCuts(library, blank, cuts);
+  for (;;) {
+    const { done, value } = made.next();
+    if (done) return value;
   }
 }

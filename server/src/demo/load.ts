@@ -1,6 +1,7 @@
 import { factsOf, type Kind } from '@pike-stone/contract';
 import { DEFAULT_RULES } from '@pike-stone/core';
 import pg from 'pg';
+import { BITS, GRINDS } from './bits';
 import { CUTS } from './cuts';
 import { MACHINES } from './machines';
 import { DEMO_SHOP, demoId } from './shop';
@@ -16,6 +17,8 @@ const RECORDS: readonly (readonly [kind: Kind, group: number, bodies: readonly u
   ['tools', 3, TOOLS],
   ['supplies', 6, SUPPLIES],
   ['ledger', 7, LEDGER],
+  ['bits', 8, BITS],
+  ['grinds', 9, GRINDS],
   ['cuts', 4, CUTS],
 ];
 

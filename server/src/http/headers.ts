@@ -9,7 +9,8 @@ export const pageHeaders = ({ scriptHashes, styleHashes }: WebApp): RequestHandl
       useDefaults: false,
       directives: {
         defaultSrc: ["'none'"],
-        scriptSrc: ["'self'", ...scriptHashes],
+        // The solid library is compiled from its own file; text is never run as a script.
+        scriptSrc: ["'self'", "'wasm-unsafe-eval'", ...scriptHashes],
         styleSrc: ["'self'", ...styleHashes],
         imgSrc: ["'self'", 'data:', 'blob:'],
         fontSrc: ["'self'"],

@@ -7,13 +7,13 @@ import { SPACE } from '../../../theme/type';
 import { shownAs, showReading, STEADY_S } from './shown';
 
 export interface FromInstrumentProps {
-  readonly kind: 'caliper' | 'balance';
+  readonly kind: 'caliper' | 'balance' | 'angle-gauge';
   /** What a simulated one should pretend to be held to. */
   readonly near: number | null;
   readonly onTake: (value: number) => void;
 }
 
-const NAME = { caliper: 'Caliper', balance: 'Balance' } as const;
+const NAME = { caliper: 'Caliper', balance: 'Balance', 'angle-gauge': 'Angle gauge' } as const;
 
 /** A button that takes an instrument's reading instead of a typed one. Draws nothing where none is connected. */
 export function FromInstrument(props: FromInstrumentProps) {

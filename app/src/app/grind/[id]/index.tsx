@@ -1,0 +1,1 @@
+export { BitPage as default } from '../../../areas/pages';

@@ -1,0 +1,1 @@
+export { GrindStepsPage as default } from '../../../areas/pages';

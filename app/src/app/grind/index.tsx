@@ -1,0 +1,1 @@
+export { GrindPage as default } from '../../areas/pages';

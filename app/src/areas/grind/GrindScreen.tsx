@@ -1,0 +1,132 @@
+import { SHAPE_WORDS } from '@pike-stone/words/grind';
+import { formatLength, joined, type UnitSystem } from '@pike-stone/words';
+import { regrindsLeft } from '@pike-stone/core/grind';
+import type { BitBody } from '@pike-stone/contract';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet } from 'react-native';
+import { useUnits } from '../../data/preferences';
+import { useRecords, type Shown } from '../../data/records';
+import { Button } from '../../kit/Button';
+import { Empty, Loading } from '../../kit/Empty';
+import { Row } from '../../kit/Row';
+import { Screen, Sheet } from '../../kit/Screen';
+import { Words } from '../../kit/Words';
+import { SPACE } from '../../theme/type';
+import { metalName } from './metal-name';
+import { NewBit } from './NewBit';
+
+const STOCK_A_REGRIND_MM = 0.3;
+
+/** Regrinds that a bit has left. */
+export const leftOf = ({ blank, gripMm, overhangMm }: BitBody): number =>
+  regrindsLeft(blank.lengthMm, gripMm, overhangMm, STOCK_A_REGRIND_MM, 0).regrinds;
+
+function aboutBit(body: BitBody, units: UnitSystem): string {
+  const { shape, hand, metalKey, blank, state } = body;
+  const size = joined(formatLength(blank.widthMm, units));
+  return [
+    `${SHAPE_WORDS[shape].name}, ${hand} hand`,
+    size,
+    ...(metalKey === null ? [] : [`for ${metalName(metalKey)}`]),
+    ...(state === 'planned' ? [] : [`${leftOf(body)} regrinds left`]),
+  ].join(', ');
+}
+
+/** Bits to grind, bits in hand, and what is dull. */
+export function GrindScreen() {
+  const router = useRouter();
+  const { records, loading, error } = useRecords('bits');
+  const [adding, setAdding] = useState(false);
+  const bits = records.filter(({ archived }) => !archived);
+  const of = (state: BitBody['state']) => bits.filter(({ body }) => body.state === state);
+  const open = (id: string) => router.push(`/grind/${id}`);
+  return (
+    <Screen
+      title="Grind"
+      about="From the cut it must make to the last touch of the stone"
+      side={<Bits title="In hand" bits={of('ground')} onOpen={open} />}
+      footer={<Button kind="main" label="Plan a bit" onPress={() => setAdding(true)} style={styles.grow} />}
+    >
+      {loading || (error && records.length === 0) ? (
+        <Loading error={error} />
+      ) : bits.length === 0 ? (
+        <Empty title="No bits yet">
+          Plan one from the cut that is set up, or from a shape: it is drawn, cut as a solid and ground step
+          by step.
+        </Empty>
+      ) : (
+        <>
+          <Bits title="To grind" bits={of('planned')} onOpen={open} />
+          <Bits title="Dull, or ground wrong" bits={of('dull')} onOpen={open} />
+          <DullTools />
+        </>
+      )}
+      {adding && <NewBit onClose={() => setAdding(false)} />}
+    </Screen>
+  );
+}
+
+function Bits({
+  title,
+  bits,
+  onOpen,
+}: {
+  title: string;
+  bits: readonly Shown<'bits'>[];
+  onOpen: (id: string) => void;
+}) {
+  const units = useUnits();
+  if (bits.length === 0) return null;
+  const sorted = [...bits].sort((a, b) => a.body.name.localeCompare(b.body.name, 'en', { numeric: true }));
+  return (
+    <>
+      <Words role="heading" style={styles.heading}>
+        {title}
+      </Words>
+      <Sheet>
+        {sorted.map(({ id, body, waiting }) => (
+          <Row
+            key={id}
+            title={body.name}
+            about={aboutBit(body, units)}
+            waiting={waiting}
+            onPress={() => onOpen(id)}
+          />
+        ))}
+      </Sheet>
+    </>
+  );
+}
+
+/** Tools of the drawer that are ground by hand and dull. */
+const BY_HAND = ['turning-tool', 'boring-bar', 'parting-blade', 'threading-tool', 'form-tool', 'fly-cutter'];
+
+function DullTools() {
+  const router = useRouter();
+  const { records } = useRecords('tools');
+  const dull = records.filter(
+    ({ archived, body }) =>
+      !archived && body.dull && BY_HAND.includes(body.kind) && !body.material.startsWith('carbide-'),
+  );
+  if (dull.length === 0) return null;
+  return (
+    <>
+      <Words role="heading" style={styles.heading}>
+        Dull in the drawer
+      </Words>
+      <Sheet>
+        {dull.map(({ id, body }) => (
+          <Row
+            key={id}
+            title={body.name}
+            about={body.note}
+            onPress={() => router.push(`/drawer/tools/${id}`)}
+          />
+        ))}
+      </Sheet>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({ grow: { flex: 1 }, heading: { paddingHorizontal: SPACE.edge } });

@@ -1,0 +1,3 @@
+export { GrindScreen } from './GrindScreen';
+export { BitScreen } from './BitScreen';
+export { StepsScreen } from './steps/StepsScreen';

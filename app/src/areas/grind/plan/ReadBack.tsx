@@ -1,0 +1,72 @@
+import type { BitRead } from '@pike-stone/core/grind';
+import { formatAngle, formatLength, joined } from '@pike-stone/words';
+import { STEP_NAMES } from '@pike-stone/words/grind';
+import { StyleSheet, View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
+import { useFaceColours } from '../../../theme/face-colours';
+import { themed } from '../../../theme/theme';
+import { CORNER, FONT, SIZE, SPACE } from '../../../theme/type';
+import { Sheet } from '../../../kit/Screen';
+import { Words } from '../../../kit/Words';
+
+const PLANE = { 'across-shank': 'across', 'along-shank': 'along' } as const;
+
+/** What a protractor reads on the solid, face by face in the order of grinding, each in its colour. */
+export function ReadBack({ read }: { read: BitRead }) {
+  const units = useUnits();
+  const styles = useStyles();
+  const faces = useFaceColours();
+  const shown = read.steps.filter(({ key }) => key !== 'hone');
+  return (
+    <Sheet>
+      <View style={styles.pad}>
+        <Words role="heading">Read on the solid</Words>
+        {shown.map(({ key, face, readings, removedMm3 }, i) => (
+          <View key={key} style={styles.line}>
+            <View style={[styles.chip, { backgroundColor: faces.ofStep(i) }]} />
+            <Words style={styles.name}>{`${i + 1}. ${STEP_NAMES[key]}`}</Words>
+            <Words style={styles.figure}>
+              {face === null
+                ? 'gone'
+                : readings.length > 0
+                  ? readings
+                      .map(({ plane, deg }) =>
+                        readings.length > 1 ? `${formatAngle(deg, 1)} ${PLANE[plane]}` : formatAngle(deg, 1),
+                      )
+                      .join(', ')
+                  : `${Math.round(removedMm3)} mm³`}
+            </Words>
+          </View>
+        ))}
+        <Words role="note">{summary(read, (mm) => joined(formatLength(mm, units)))}</Words>
+      </View>
+    </Sheet>
+  );
+}
+
+/** Wedge, weakest section and hollow in one line. */
+function summary({ wedgeDeg, least, blank, steps }: BitRead, size: (mm: number) => string): string {
+  const hollow = Math.max(
+    0,
+    ...steps.map(({ face, readings }) => (readings.length > 0 ? (face?.hollow?.sagittaMm ?? 0) : 0)),
+  );
+  return [
+    wedgeDeg === null ? null : `wedge ${formatAngle(wedgeDeg, 0)} square to the edge`,
+    `least section ${Math.round((100 * least.areaMm2) / blank.areaMm2)} % of the blank, ${size(-least.atMm)} behind the end`,
+    hollow > 0 ? `hollow ${size(hollow)} deep` : null,
+  ]
+    .filter((part) => part !== null)
+    .join('; ')
+    .concat('.')
+    .replace(/^./, (letter) => letter.toUpperCase());
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    pad: { padding: SPACE.edge, gap: SPACE.close },
+    line: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close },
+    chip: { width: 18, height: 18, borderRadius: CORNER, borderWidth: 1, borderColor: c.strongLine },
+    name: { flex: 1 },
+    figure: { fontFamily: FONT.figures, fontWeight: '600', fontSize: SIZE.body, color: c.ink },
+  }),
+);

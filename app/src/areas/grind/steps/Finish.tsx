@@ -1,0 +1,79 @@
+import { alongShank, faceNormals } from '@pike-stone/core/grind';
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
+import { Button } from '../../../kit/Button';
+import { Screen, Sheet } from '../../../kit/Screen';
+import { Words } from '../../../kit/Words';
+import { SPACE } from '../../../theme/type';
+import { lengthText } from '../../figures/read-figure';
+import { useFigures } from '../../figures/useFigures';
+import type { Bit } from '../use-bit';
+import type { Session } from './session';
+
+/** Usual stock square to the front that a first grind or a regrind takes, mm. */
+const USUAL_STOCK_MM = 0.2;
+
+/** After the last touch of the stone: what to look for, and what is left of the bit. */
+export function Finish({ bit, session }: { bit: Bit; session: Session }) {
+  const router = useRouter();
+  const units = useUnits();
+  const front = faceNormals(bit.plan.angles, 'right').minor[0];
+  const stock = front > 0.2 ? alongShank(USUAL_STOCK_MM, front) : USUAL_STOCK_MM;
+  const length = bit.body.blank.lengthMm;
+  const figures = useFigures([
+    {
+      key: 'length',
+      label: 'Length of the bit now',
+      kind: 'size',
+      low: 5,
+      high: 400,
+      start: lengthText(bit.body.state === 'planned' ? length : length - stock, units),
+      about: 'Measured over all: it says how many regrinds are left.',
+    },
+    {
+      key: 'nose',
+      label: 'Nose radius as it came',
+      kind: 'size',
+      low: 0,
+      high: 30,
+      optional: true,
+      start: bit.body.noseRadiusMm > 0 ? lengthText(bit.body.noseRadiusMm, units) : '',
+    },
+  ]);
+  const log = () => {
+    const read = figures.take();
+    if (!read) return;
+    const lengthMm = read.length[0]!;
+    const noseRadiusMm = read.nose[0] ?? bit.body.noseRadiusMm;
+    session.finish({
+      lengthAfterMm: lengthMm,
+      noseRadiusMm,
+      stockMm: Math.max(0, Math.min(100, length - lengthMm)),
+    });
+    bit.change(
+      { state: 'ground', noseRadiusMm, blank: { ...bit.body.blank, lengthMm } },
+      'Ground, and in hand.',
+    );
+    router.replace(`/grind/${bit.record.id}`);
+  };
+  return (
+    <Screen
+      title="Look at it"
+      onBack={session.back}
+      footer={<Button kind="main" label="Log it" onPress={log} style={styles.grow} />}
+    >
+      <Sheet>
+        <View style={styles.pad}>
+          <Words>Under a lens of ten times: no notch in the edge, no burr on a nail or on paper.</Words>
+          <Words>The edge line reflects no light; a bright line is a blunt place.</Words>
+          <Words>Two bright bands, along edge and heel, unbroken from end to end.</Words>
+          <Words>Scratches run the way the chip flows, never across it.</Words>
+        </View>
+      </Sheet>
+      <View style={styles.pad}>{figures.boxes}</View>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({ grow: { flex: 1 }, pad: { padding: SPACE.edge, gap: SPACE.near } });

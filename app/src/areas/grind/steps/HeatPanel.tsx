@@ -1,0 +1,87 @@
+import { COOL_C, heatLimit, secondsUntil, tipAfter, tipOf, type HeatSpell } from '@pike-stone/core/grind';
+import { sayHeat } from '@pike-stone/words/grind';
+import { useEffect, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Bar } from '../../../kit/Bar';
+import { Button } from '../../../kit/Button';
+import { Caution } from '../../../kit/Caution';
+import { Panel } from '../../../kit/Panel';
+import { Words } from '../../../kit/Words';
+import { SIZE, SPACE } from '../../../theme/type';
+import type { Bit } from '../use-bit';
+
+const TICK_MS = 250;
+
+interface Clock {
+  readonly kind: HeatSpell['kind'];
+  readonly sinceMs: number;
+  readonly fromC: number;
+}
+
+/** A timer that knows how warm the tip gets: grind, pause, dip, and how long until the other. */
+export function HeatPanel({ bit, onClose }: { bit: Bit; onClose: () => void }) {
+  const { material, heat: school } = bit.body;
+  const tip = tipOf(bit.plan, material);
+  const limitC = heatLimit(material);
+  const [clock, setClock] = useState<Clock>(() => ({
+    kind: 'pause',
+    sinceMs: Date.now(),
+    fromC: tip.ambientC,
+  }));
+  const [nowMs, setNowMs] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => setNowMs(Date.now()), TICK_MS);
+    return () => clearInterval(timer);
+  }, []);
+  const seconds = Math.max(0, (nowMs - clock.sinceMs) / 1000);
+  const tipC = tipAfter(tip, clock.fromC, { kind: clock.kind, seconds });
+  const start = (kind: HeatSpell['kind']) => setClock({ kind, sinceMs: Date.now(), fromC: tipC });
+  const grinding = clock.kind === 'grind';
+  const until = grinding ? secondsUntil(tip, tipC, limitC) : secondsUntil(tip, tipC, COOL_C, clock.kind);
+  const dips = school === 'dip' && (material === 'hss' || material === 'hss-co');
+  return (
+    <Panel
+      title="Heat of the tip"
+      onClose={onClose}
+      footer={
+        <>
+          {(dips || material === 'carbon-steel') && <Button label="Dip" onPress={() => start('dip')} />}
+          <Button
+            kind="main"
+            label={grinding ? 'Pause' : 'Grinding'}
+            onPress={() => start(grinding ? 'pause' : 'grind')}
+            style={styles.grow}
+          />
+        </>
+      }
+    >
+      <View style={styles.body}>
+        <Words style={styles.huge} testID="tip-temperature">{`about ${Math.round(tipC / 10) * 10} °C`}</Words>
+        <Bar share={tipC / limitC} />
+        <Words role="strong">{sayUntil(grinding, tipC, limitC, until)}</Words>
+        <Words>{sayHeat(material, school)}</Words>
+        <Caution level="note">
+          An estimate of the mean of the tip at a hand pressure of 5 N; the thin edge is hotter. Watch the
+          colour, and stop when it is too hot to hold.
+        </Caution>
+      </View>
+    </Panel>
+  );
+}
+
+function sayUntil(grinding: boolean, tipC: number, limitC: number, until: number | null): string {
+  if (grinding) {
+    if (tipC >= limitC) return `Pause now: over ${limitC} °C.`;
+    return until === null
+      ? `It will not come to ${limitC} °C.`
+      : `${Math.ceil(until)} s more until ${limitC} °C.`;
+  }
+  if (tipC <= COOL_C) return 'Cool enough to go on.';
+  return until === null ? 'Let it cool.' : `Cool enough in ${Math.ceil(until)} s.`;
+}
+
+const styles = StyleSheet.create({
+  grow: { flex: 1 },
+  body: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.near },
+  huge: { fontSize: SIZE.result, lineHeight: SIZE.result * 1.15, fontWeight: '600' },
+});

@@ -1,0 +1,255 @@
+import type { GrindStep } from '@pike-stone/core/grind';
+import { formatAngle } from '@pike-stone/words';
+import { GRINDER_FIRST, sayHeat, sayStep, sayStepCaution } from '@pike-stone/words/grind';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState, type ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
+import { backOr } from '../../../kit/back';
+import { Button, IconButton } from '../../../kit/Button';
+import { Caution } from '../../../kit/Caution';
+import { Loading } from '../../../kit/Empty';
+import { BackIcon } from '../../../kit/icons';
+import { usePageTitle } from '../../../kit/page-title';
+import { Words } from '../../../kit/Words';
+import { themed, useColours, useWide } from '../../../theme/theme';
+import { SIZE, SPACE } from '../../../theme/type';
+import { NotHere } from '../../NotHere';
+import { usePartlyGround } from '../../../workers/solid-work';
+import { frontOf } from '../bit-model';
+import { useBit, type Bit } from '../use-bit';
+import { Finish } from './Finish';
+import { HeatPanel } from './HeatPanel';
+import { MeasurePanel } from './MeasurePanel';
+import { usePedal } from './pedal';
+import { useSession, type Session } from './session';
+import { StepPicture } from './StepPicture';
+import { useWakeLock } from './wake-lock';
+
+/** Grinding a bit: one step on the screen at a time, to be read through a face shield. */
+export function StepsScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const { bit, loading, error } = useBit(id);
+  if (bit && bit.impossible === null) return <Steps bit={bit} />;
+  return loading || error ? <Loading error={error} /> : <NotHere />;
+}
+
+function Steps({ bit }: { bit: Bit }) {
+  const session = useSession(bit);
+  useWakeLock();
+  usePageTitle(`Grind ${bit.body.name}`);
+  usePedal(session.next, session.back);
+  const step = bit.steps[session.at];
+  return step ? <Step step={step} bit={bit} session={session} /> : <Finish bit={bit} session={session} />;
+}
+
+function Step({ step, bit, session }: { step: GrindStep; bit: Bit; session: Session }) {
+  const styles = useStyles();
+  const colours = useColours();
+  const router = useRouter();
+  const units = useUnits();
+  const wide = useWide();
+  const cutsSoFar = bit.steps.slice(0, session.at + 1).filter(({ cut }) => cut !== null).length;
+  const facets = usePartlyGround(frontOf(bit.plan), cutsSoFar);
+  const [panel, setPanel] = useState<'measure' | 'heat' | null>(null);
+  const said = sayStep(step, bit.plan, units);
+  const { steps } = bit;
+  const last = session.at === steps.length - 1;
+  const next = last ? 'Done' : 'Next face';
+  return (
+    <View style={styles.page}>
+      <View style={styles.head}>
+        <IconButton says="Back" onPress={() => backOr(router, `/grind/${bit.record.id}`)}>
+          <BackIcon color={colours.accent} size={28} />
+        </IconButton>
+        <View style={styles.titles}>
+          <Words role="note" numberOfLines={1}>
+            {`${bit.body.name}, ${session.at + 1} of ${steps.length}`}
+          </Words>
+          <Words role="title" style={styles.title} testID="step-title">
+            {said.title}
+          </Words>
+        </View>
+        <Progress at={session.at} of={steps.length} />
+      </View>
+      <View style={[styles.rest, wide && styles.across]}>
+        <View style={[styles.picture, wide && styles.half]}>
+          {facets && (
+            <StepPicture
+              step={step}
+              plan={bit.plan}
+              facets={facets}
+              steps={steps.map(({ key }) => key)}
+              height={wide ? 420 : 218}
+              says={said.hold}
+            />
+          )}
+        </View>
+        <Lower says={next} onNext={session.next} wide={wide}>
+          <Figures step={step} />
+          <Words style={styles.words}>{`${said.hold} ${said.wheel}.`}</Words>
+          <Words style={styles.words}>{said.stop}</Words>
+          {step.wheel !== 'stone' && (
+            <Words style={styles.words}>{sayHeat(bit.body.material, bit.body.heat)}</Words>
+          )}
+          <Caution level="caution">{sayStepCaution(step, bit.body.material)}</Caution>
+          {said.mistake && <Words role="quiet" style={styles.words}>{`Often wrong: ${said.mistake}`}</Words>}
+          {session.at === 0 && <Caution level="note">{GRINDER_FIRST}</Caution>}
+        </Lower>
+      </View>
+      <View style={styles.foot}>
+        <Button label="Heat" onPress={() => setPanel('heat')} />
+        <Button label="Measured" disabled={step.readings.length === 0} onPress={() => setPanel('measure')} />
+        <Button kind="main" label={next} onPress={session.next} style={styles.next} />
+      </View>
+      {panel === 'measure' && (
+        <MeasurePanel step={step} bit={bit} session={session} onClose={() => setPanel(null)} />
+      )}
+      {panel === 'heat' && <HeatPanel bit={bit} onClose={() => setPanel(null)} />}
+    </View>
+  );
+}
+
+/** The lower half: touched anywhere it goes on. The button under it is for those who look for one. */
+function Lower({
+  says,
+  onNext,
+  wide,
+  children,
+}: {
+  says: string;
+  onNext: () => void;
+  wide: boolean;
+  children: ReactNode;
+}) {
+  const styles = useStyles();
+  return (
+    <View style={[styles.lower, wide && styles.half]}>
+      <View style={styles.untouched}>{children}</View>
+      <Pressable
+        aria-hidden
+        tabIndex={-1}
+        testID={`lower-half ${says}`}
+        onPress={onNext}
+        style={StyleSheet.absoluteFill}
+      />
+    </View>
+  );
+}
+
+/** Turn, tilt and what the protractor must read, as large as they go. */
+function Figures({ step }: { step: GrindStep }) {
+  const styles = useStyles();
+  const { setting, swing, readings } = step;
+  const whole = (deg: number) => formatAngle(Math.abs(deg), 0);
+  const shown: readonly { label: string; figure: string; about: string }[] = [
+    ...(setting
+      ? [
+          {
+            label: 'Turn on the rest',
+            figure: whole(setting.turnDeg),
+            about:
+              Math.abs(setting.turnDeg) < 0.5
+                ? 'straight'
+                : `nose to your ${setting.turnDeg > 0 ? 'right' : 'left'}`,
+          },
+          tilt(setting.tiltDeg),
+        ]
+      : []),
+    ...(swing
+      ? [
+          { label: 'Swing', figure: `${whole(swing.fromDeg)}–${whole(swing.toDeg)}`, about: 'left to right' },
+          tilt(swing.tiltDeg),
+        ]
+      : []),
+    ...(readings[0]
+      ? [
+          {
+            label: 'Protractor',
+            figure: formatAngle(readings[0].deg, 1),
+            about: readings[1] ? `and ${formatAngle(readings[1].deg, 1)} along` : 'must read',
+          },
+        ]
+      : []),
+  ];
+  if (shown.length === 0) return null;
+  return (
+    <View style={styles.figures}>
+      {shown.map(({ label, figure, about }) => (
+        <View key={label} style={styles.figure} testID={`step-${label}`}>
+          <Words role="note">{label}</Words>
+          <Words style={styles.huge} numberOfLines={1}>
+            {figure}
+          </Words>
+          <Words role="note">{about}</Words>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const tilt = (deg: number) => ({
+  label: 'Rest tilt',
+  figure: formatAngle(Math.abs(deg), 1),
+  about: Math.abs(deg) < 0.5 ? 'level' : deg > 0 ? 'your edge low' : 'your edge high',
+});
+
+function Progress({ at, of }: { at: number; of: number }) {
+  const styles = useStyles();
+  return (
+    <View style={styles.progress} role="img" aria-label={`Step ${at + 1} of ${of}`}>
+      {Array.from({ length: of }, (_, i) => (
+        <View key={i} style={[styles.dash, i < at && styles.dashDone, i === at && styles.dashHere]} />
+      ))}
+    </View>
+  );
+}
+
+const useStyles = themed((c) =>
+  StyleSheet.create({
+    page: { flex: 1, minHeight: 0, backgroundColor: c.ground },
+    head: {
+      flexDirection: 'row',
+      alignItems: 'center',
+      gap: SPACE.close,
+      paddingHorizontal: SPACE.edge,
+      paddingVertical: SPACE.close,
+    },
+    titles: { flex: 1, minWidth: 0 },
+    title: { fontSize: 26, lineHeight: 32 },
+    progress: { flexDirection: 'row', gap: 4, alignSelf: 'flex-start', paddingTop: SPACE.close },
+    dash: { width: 16, height: 4, backgroundColor: c.line },
+    dashDone: { backgroundColor: c.ink },
+    dashHere: { backgroundColor: c.accent },
+    rest: { flex: 1, minHeight: 0 },
+    across: { flexDirection: 'row' },
+    half: { flex: 1 },
+    picture: { backgroundColor: c.sheet, borderTopWidth: 1, borderBottomWidth: 1, borderColor: c.line },
+    lower: { flex: 1, minHeight: 0, overflow: 'hidden' },
+    untouched: { pointerEvents: 'none' },
+    figures: {
+      flexDirection: 'row',
+      backgroundColor: c.sheet,
+      borderBottomWidth: 1,
+      borderBottomColor: c.line,
+    },
+    figure: {
+      flex: 1,
+      paddingHorizontal: SPACE.near,
+      paddingVertical: SPACE.hair,
+      borderRightWidth: 1,
+      borderRightColor: c.line,
+    },
+    huge: { fontSize: 42, lineHeight: 50, fontWeight: '600', fontVariant: ['tabular-nums'] },
+    words: { fontSize: SIZE.lead, lineHeight: 26, paddingHorizontal: SPACE.edge, paddingVertical: 6 },
+    foot: {
+      flexDirection: 'row',
+      gap: SPACE.close,
+      padding: SPACE.edge,
+      paddingTop: SPACE.close,
+      borderTopWidth: 1,
+      borderTopColor: c.line,
+    },
+    next: { flex: 1, minHeight: 64 },
+  }),
+);

@@ -1,0 +1,65 @@
+import type { GrindBody } from '@pike-stone/contract';
+import type { StepKey } from '@pike-stone/core/grind';
+import { useMemo } from 'react';
+import { newId, save, useRecords } from '../../../data/records';
+import type { Bit } from '../use-bit';
+
+/** The session at the grinder that is going on for a bit, and how it goes on. */
+export interface Session {
+  readonly body: GrindBody;
+  /** Step that is on the screen, from 0. */
+  readonly at: number;
+  readonly next: () => void;
+  readonly back: () => void;
+  readonly read: (reading: GrindBody['readings'][number]) => void;
+  readonly finish: (more: Partial<GrindBody>) => void;
+}
+
+const fresh = (bit: Bit): GrindBody => ({
+  bitId: bit.record.id,
+  startedAt: new Date().toISOString(),
+  finishedAt: null,
+  why: bit.body.state === 'planned' ? 'new' : 'regrind',
+  wear: null,
+  done: [],
+  readings: [],
+  stockMm: 0,
+  lengthAfterMm: bit.body.blank.lengthMm,
+  noseRadiusMm: null,
+  note: '',
+});
+
+/** The unfinished session of a bit, or a new one, which is kept from its first step on. */
+export function useSession(bit: Bit): Session {
+  const { records } = useRecords('grinds');
+  const going = records.find(
+    ({ archived, body }) => !archived && body.bitId === bit.record.id && body.finishedAt === null,
+  );
+  const begun = useMemo(() => ({ id: newId(), body: fresh(bit) }), [bit.record.id]);
+  const id = going?.id ?? begun.id;
+  const body = going?.body ?? begun.body;
+  const version = going?.version ?? 0;
+  const write = (change: Partial<GrindBody>) => void save('grinds', id, version, { ...body, ...change });
+  const keys = bit.steps.map(({ key }) => key);
+  const at = Math.min(keys.filter((key) => body.done.includes(key)).length, keys.length);
+  return {
+    body,
+    at,
+    next: () => {
+      const key = keys[at];
+      if (key) write({ done: [...body.done, key] });
+    },
+    back: () => {
+      const last = keys[at - 1];
+      if (last) write({ done: body.done.filter((key: StepKey) => key !== last) });
+    },
+    read: (reading) =>
+      write({
+        readings: [
+          ...body.readings.filter(({ step, plane }) => step !== reading.step || plane !== reading.plane),
+          reading,
+        ],
+      }),
+    finish: (more) => write({ finishedAt: new Date().toISOString(), ...more }),
+  };
+}

@@ -1,0 +1,89 @@
+import {
+  exactCuts,
+  mirroredFacets,
+  plainCut,
+  readBit,
+  solidOf,
+  stlOf,
+  type BitPlan,
+  type BitRead,
+  type Facet,
+  type GroundSolid,
+  type SolidLibrary,
+} from '@pike-stone/core/grind';
+
+/** A ground bit: its surface, what is read on it, and how it was cut. */
+export interface SolidAnswer {
+  readonly facets: readonly Facet[];
+  readonly read: BitRead;
+  /** Why the solid library could not be used and only flat faces are shown; null when it was. */
+  readonly plainBecause: string | null;
+}
+
+const breath = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
+
+/** Cuts bits as solids, one grind after the other: it tells how far it is and can be given up. */
+export function solidWork(start: () => Promise<SolidLibrary>) {
+  let library: Promise<SolidLibrary> | null = null;
+  let running = 0;
+
+  async function cut(plan: BitPlan, onShare: (share: number) => void, mine: number, upTo = Infinity) {
+    const { blank, cuts: all } = solidOf(plan);
+    const cuts = all.slice(0, upTo);
+    let ready: SolidLibrary;
+    try {
+      ready = await (library ??= start());
+    } catch (error) {
+      // Tried again for the next bit: the shop's computer may have been away.
+      library = null;
+      return {
+        solid: plainCut(blank, cuts),
+        because: error instanceof Error ? error.message : String(error),
+      };
+    }
+    const made = exactCuts(ready, blank, cuts);
+    for (;;) {
+      const { done, value } = made.next();
+      if (done) return { solid: value, because: null };
+      onShare(value / cuts.length);
+      await breath();
+      if (mine !== running) {
+        made.return({ facets: [], volumeMm3: 0, removedMm3: [], flatOnly: false });
+        return null;
+      }
+    }
+  }
+
+  const handed = (plan: BitPlan, { facets }: GroundSolid): readonly Facet[] =>
+    plan.hand === 'right' ? facets : mirroredFacets(facets);
+
+  return {
+    /** @returns null when it was given up, or another bit came */
+    async ground(plan: BitPlan, onShare: (share: number) => void): Promise<SolidAnswer | null> {
+      running += 1;
+      const found = await cut(plan, onShare, running);
+      if (!found) return null;
+      return {
+        facets: handed(plan, found.solid),
+        read: readBit(plan, found.solid),
+        plainBecause: found.because,
+      };
+    },
+    /** The bit after its first cuts alone, as it looks at a step. */
+    async after(plan: BitPlan, upTo: number): Promise<readonly Facet[] | null> {
+      running += 1;
+      const found = await cut(plan, () => undefined, running, upTo);
+      return found && handed(plan, found.solid);
+    },
+    /** The bit as an STL file. */
+    async stl(plan: BitPlan, title: string): Promise<Uint8Array<ArrayBuffer> | null> {
+      running += 1;
+      const found = await cut(plan, () => undefined, running);
+      return found && stlOf(handed(plan, found.solid), title);
+    },
+    stop(): void {
+      running += 1;
+    },
+  };
+}
+export type SolidWork = ReturnType<typeof solidWork>;

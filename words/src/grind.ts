@@ -1,0 +1,7 @@
+/** Sentences about grinding a bit. */
+export * from './grind/shape';
+export * from './grind/angle';
+export * from './grind/finding';
+export * from './grind/step-names';
+export * from './grind/step';
+export * from './grind/verdict';

@@ -1,0 +1,141 @@
+import type { BitPlan, GrindStep, RestSetting } from '@pike-stone/core/grind';
+import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
+import { capital } from '../capital';
+import { STEP_NAMES, WHEEL_WORDS } from './step-names';
+
+/** One step at the wheel, said. */
+export interface SaidStep {
+  readonly title: string;
+  readonly wheel: string;
+  /** How the bit lies on the rest. */
+  readonly hold: string;
+  /** What the felt-pen mark must show, and where to stop. */
+  readonly stop: string;
+  /** A mistake that is often made here. */
+  readonly mistake: string | null;
+}
+
+const whole = (deg: number): string => formatAngle(Math.abs(deg), 0);
+
+/** Which way the nose points: "nose 79° to your right". */
+export function sayTurn({ turnDeg }: RestSetting): string {
+  if (Math.abs(turnDeg) < 0.5) return 'nose straight at the wheel';
+  return `nose ${whole(turnDeg)} to your ${turnDeg > 0 ? 'right' : 'left'}`;
+}
+
+/** Which way the rest leans. */
+export const sayTilt = (tiltDeg: number): string =>
+  Math.abs(tiltDeg) < 0.5
+    ? 'rest level'
+    : `rest ${whole(tiltDeg)}, ${tiltDeg > 0 ? 'your edge low' : 'your edge high'}`;
+
+/** How the bit lies: on its bottom, on a side, upside down. */
+export const sayRoll = ({ rollDeg }: RestSetting): string =>
+  Math.abs(rollDeg) < 1
+    ? 'flat on the rest, top up'
+    : rollDeg > 0
+      ? 'on its right side, top to your right'
+      : 'on its left side, top to your left';
+
+function hold(step: GrindStep): string {
+  if (step.setting) return `${capital(sayRoll(step.setting))}, ${sayTurn(step.setting)}.`;
+  if (step.swing)
+    return `Flat on the rest. Swing it in one smooth sweep, from ${side(step.swing.fromDeg)} to ${side(step.swing.toDeg)}.`;
+  switch (step.key) {
+    case 'hollow-radius':
+      return 'Hold the corner square against the round wheel, tilted back so that the hollow deepens under the edge.';
+    case 'groove':
+      return 'Draw the stone, or the sharp corner of a narrow wheel, along the edge; let the groove run out where the chip leaves.';
+    default:
+      return 'Lay the stone on edge and heel together, never rock it. Flank first, the top last with a few strokes.';
+  }
+}
+
+const side = (deg: number): string =>
+  Math.abs(deg) < 1 ? 'straight' : `${whole(deg)} ${deg > 0 ? 'right' : 'left'}`;
+
+function stop(step: GrindStep, plan: BitPlan, units: UnitSystem): string {
+  const size = (mm: number): string => joined(formatLength(mm, units));
+  switch (step.key) {
+    case 'hone':
+      return 'Stop when two bright bands run unbroken along edge and heel, and the edge line shows no light.';
+    case 'nose':
+      return `A radius of ${size(plan.noseRadiusMm)}: small flats first, then roll from flank to flank.`;
+    case 'groove':
+      return plan.groove
+        ? `Leave a land of ${size(plan.groove.landMm)}; groove ${size(plan.groove.widthMm)} wide.`
+        : '';
+    case 'arc':
+    case 'hollow-radius':
+      return `Hold the ${size(plan.sizes.radiusMm)} gauge against the light: none comes through from end to end.`;
+    case 'rake':
+      return 'Stop when the pen mark on the top is gone to a hair short of the edge. Do not grind into the nose: it would come too low.';
+    case 'point':
+      return `A flat of ${size(plan.sizes.flatMm)}, no wider.`;
+    case 'heel-front':
+    case 'heel-left':
+    case 'heel-right':
+      return plan.heel
+        ? `Stop with a land of ${size(plan.heel.landMm)} of the first clearance left under the edge.`
+        : '';
+    default:
+      return 'Stop when the pen mark is gone evenly from heel to a hair short of the edge.';
+  }
+}
+
+const MISTAKES: Readonly<Partial<Record<GrindStep['key'], string>>> = {
+  side: 'Several facets on one face: move across the whole wheel and keep the turn.',
+  front: 'Front clearance doubled by tilting both the rest and the hand.',
+  rake: 'Rake ground into the nose, which then stands too low.',
+  left: 'Half angles unequal: look through the gauge before the second flank.',
+  right: 'Half angles unequal: look through the gauge before the point.',
+  arc: 'Clearance lost at the flanks of the arc: keep the rest, not the hand.',
+  'heel-front': 'Land ground away: the second clearance then becomes the first.',
+  nose: 'A flat left at the middle of the nose.',
+  hone: 'Edge rounded over by rocking the stone.',
+};
+
+/** A step at the wheel in words. */
+export const sayStep = (step: GrindStep, plan: BitPlan, units: UnitSystem): SaidStep => ({
+  title: step.key === 'hone' ? 'Hone the edge' : `Grind the ${lower(STEP_NAMES[step.key])}`,
+  wheel: WHEEL_WORDS[step.wheel],
+  hold: hold(step),
+  stop: stop(step, plan, units),
+  mistake: MISTAKES[step.key] ?? null,
+});
+
+const lower = (text: string): string => text[0]!.toLowerCase() + text.slice(1);
+
+export type HeatSchool = 'air' | 'dip';
+export type BitMaterial = 'hss' | 'hss-co' | 'carbon-steel' | 'brazed-carbide';
+
+/** How to keep the tip cool, by what it is made of and the school of the shop. */
+export function sayHeat(material: BitMaterial, school: HeatSchool): string {
+  if (material === 'brazed-carbide')
+    return 'Never dip carbide: it cracks. Green or diamond wheel, light and dry.';
+  if (material === 'carbon-steel')
+    return 'Dip every few seconds, before any colour shows: straw already means a softer edge.';
+  return school === 'dip'
+    ? 'Dip often from the start, while it is only warm. Never dip it red or blue: it cracks.'
+    : 'HSS need not be dipped: pause and let it cool in air. Never quench it red or blue.';
+}
+
+/** The caution of a step. */
+export function sayStepCaution(step: GrindStep, material: BitMaterial): string {
+  if (material === 'brazed-carbide')
+    return 'Carbide dust harms the lungs: respirator and extraction, face shield, nothing blown off.';
+  switch (step.wheel) {
+    case 'stone':
+      return 'The edge is sharp: stroke the stone along it or from it, never toward your fingers.';
+    case 'narrow':
+      return 'Face shield. A cutting disc is never loaded from the side.';
+    case 'round':
+      return 'Face shield. Small wheels are run at their own rated speed; hold the bit in a holder.';
+    default:
+      return 'Face shield. Rest within 3 mm of the wheel, set only with the wheel standing still. No gloves.';
+  }
+}
+
+/** What comes first always. */
+export const GRINDER_FIRST =
+  'The grinder’s manual, the wheel maker’s limits and local rules come first; ask someone competent when in doubt.';
