@@ -42,3 +42,4 @@ export * from './grind/plan-for';
 export * from './grind/judge-angle';
 export * from './bit/centre-height';
 export * from './grind/bit-heat';
+export * from './solid/visible-edges';

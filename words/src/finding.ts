@@ -10,6 +10,7 @@ import {
   type FindingOf,
 } from '@pike-stone/core';
 import {
+  formatAngle,
   formatFeedPerTurn,
   formatLength,
   formatPower,
@@ -227,6 +228,10 @@ const SENTENCES: Sentences = {
     `The narrow cut thins the chip: the feed is raised by ${f.percent} % so that it still cuts and does not rub.`,
   'full-width': () =>
     'Full width: the chips stay in the slot and are cut again. Brush them out; for an accurate width take a smaller cutter and finish the sides.',
+  'flank-rubs': (f, { feed }) =>
+    `Side clearance of ${formatAngle(f.sideClearanceDeg, 1)}${f.measured ? ' as measured' : ''}: the side of this bit rubs ${f.mostMmRev > 0 ? `above ${feed(f.mostMmRev)}` : 'at any feed'}. Grind more clearance.`,
+  'heel-rubs': (f, { length }) =>
+    `The heel of this bit stands ${length(-f.gapMm)} into the wall of a ${length(f.boreMm)} bore: it rubs before it cuts. Grind a second clearance.`,
   'centre-height': (f, { length }) =>
     `Set the edge exactly on centre: on this diameter ${length(f.offMm)} ${f.bore ? 'low' : 'high'} takes ${f.turnsDeg.toFixed(0)}° of clearance. A thin rule pinched between work and nose must stand upright.`,
   'centre-cutting': (f) =>

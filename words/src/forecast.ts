@@ -11,6 +11,7 @@ import { timeRow } from './forecast/time';
 import type { ForecastRow } from './forecast/row';
 import type { UnitSystem } from './format';
 
+export { CHIP_WORDS } from './forecast/chip';
 export { formatLife } from './forecast/life';
 export { sayBestChange, saySureness } from './forecast/sureness';
 export type { ForecastRow } from './forecast/row';
@@ -24,7 +25,7 @@ export function sayForecast(
 ): readonly ForecastRow[] {
   const rows = [
     limitsRow(f, setup, plan, units),
-    powerRow(f, plan, units),
+    powerRow(f, setup, plan, units),
     springRow(f, setup, units),
     chipRow(f, setup, plan, units),
     finishRow(f, setup, units),

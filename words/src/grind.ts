@@ -5,3 +5,4 @@ export * from './grind/finding';
 export * from './grind/step-names';
 export * from './grind/step';
 export * from './grind/verdict';
+export * from './grind/wear';

@@ -1,4 +1,4 @@
-import { COATINGS, TOOL_MATERIALS, type ToolMaterialKey } from '@pike-stone/core';
+import { COATINGS, GROUND_ANGLES, TOOL_MATERIALS, type ToolMaterialKey } from '@pike-stone/core';
 import * as z from 'zod';
 import { between, id, length, name, note, whole } from '../fields';
 import { money, photo, place } from './supply';
@@ -20,11 +20,25 @@ const anyTool = {
   /** Length that a sharpening takes: its length left is counted in the ledger. */
   regrindMm: length(0.02, 10).optional(),
 };
+/** As it was ground by hand. */
+const ground = z.object({
+  sideRakeDeg: between(-30, 60, 'degrees'),
+  backRakeDeg: between(-30, 60, 'degrees'),
+  sideClearanceDeg: between(-30, 60, 'degrees'),
+  frontClearanceDeg: between(-30, 60, 'degrees'),
+  measured: z.array(z.enum(GROUND_ANGLES)).max(4),
+  heelMm: length(0, 200),
+  heel: z.object({ clearanceDeg: between(1, 80, 'degrees'), landMm: length(0.1, 20) }).optional(),
+  groove: z
+    .object({ landMm: length(0.02, 10), widthMm: length(0.2, 20), depthMm: length(0.005, 5) })
+    .optional(),
+});
 const cuttingTool = {
   ...anyTool,
   /** Effective rake where the chip flows. */
   rakeDeg: between(-15, 45, 'degrees').optional(),
   coating: z.enum(COATINGS).optional(),
+  ground: ground.optional(),
 };
 const noseRadiusMm = length(0.05, 30);
 const approachDeg = between(15, 120, 'degrees');

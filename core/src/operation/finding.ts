@@ -99,6 +99,10 @@ export interface FindingData {
   coating: Bare;
   'chip-thinning': { readonly percent: number };
   'full-width': Bare;
+  /** The side of a hand-ground edge rubs at this feed. */
+  'flank-rubs': { readonly mostMmRev: number; readonly sideClearanceDeg: number; readonly measured: boolean };
+  /** The heel of a hand-ground edge stands into the wall of the bore. */
+  'heel-rubs': { readonly boreMm: number; readonly gapMm: number };
   'centre-height': { readonly offMm: number; readonly bore: boolean; readonly turnsDeg: number };
   'centre-cutting': { readonly ramping: boolean };
   'centre-unknown': { readonly ramping: boolean };

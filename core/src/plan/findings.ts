@@ -6,6 +6,7 @@ import { operationOf, type CutSetup } from '../operation/registry';
 import { fastestMPerMin } from './aim';
 import { mostSpringMm } from './ease-spring';
 import { overhang } from './factors';
+import { groundFindings } from './ground-findings';
 import { limitFindings } from './machine-limits';
 import { leavesReserve, POWER_RESERVE, powerShare } from './power-share';
 import { springForecast } from './spring-forecast';
@@ -33,6 +34,7 @@ export function findings(setup: CutSetup, plan: CutPlan): Finding[] {
     ...operationOf(setup).findings(setup, plan),
     ...cutterFindings(setup, plan),
     ...heightFindings(setup, plan),
+    ...groundFindings(setup, plan),
     ...setupFindings(setup, plan),
   ];
 }

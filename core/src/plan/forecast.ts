@@ -6,6 +6,7 @@ import type { CutPlan } from '../operation/cut-plan';
 import { forceEdge } from '../operation/edge';
 import type { EdgeLoad } from '../operation/operation';
 import { operationOf, type CutSetup } from '../operation/registry';
+import type { Tool } from '../tool/tool';
 import { chartedHeat, edgeLife } from './against-chart';
 import { finishForecast, nosed, type FinishForecast } from './finish-forecast';
 import { powerShare, type PowerShare } from './power-share';
@@ -43,6 +44,12 @@ const GOOD_K = 100;
 const GOOD_SHARE = 1 / 6;
 export const NO_BREAKER: ChipBreaker = { kind: 'none' };
 
+/** The chip breaker that is ground into a tool. */
+export function breakerOf(tool: Tool): ChipBreaker {
+  const groove = 'ground' in tool ? tool.ground?.groove : undefined;
+  return groove ? { kind: 'groove', ...groove } : NO_BREAKER;
+}
+
 /** What the cut as it is set will do, from the plan alone. */
 export function forecast(setup: CutSetup, plan: CutPlan): Forecast {
   const operation = operationOf(setup);
@@ -54,7 +61,7 @@ export function forecast(setup: CutSetup, plan: CutPlan): Forecast {
     power,
     spring: power && springForecast(setup, plan, power),
     finish: finishForecast(setup, plan),
-    chip: cut && chipForm(cut, NO_BREAKER),
+    chip: cut && chipForm(cut, breakerOf(setup.tool)),
     heat,
     life: power && edgeLife(setup, plan, heat?.verdict === 'over'),
     lengthMm,

@@ -2,7 +2,7 @@ import { chipForm } from '../mechanics/chip-form';
 import type { CutPlan } from '../operation/cut-plan';
 import { operationOf, type CutSetup } from '../operation/registry';
 import { usableFeeds } from './feed-plan';
-import { chipCut, NO_BREAKER } from './forecast';
+import { breakerOf, chipCut } from './forecast';
 
 export interface ToBreak {
   /** Feed at which the chip breaks, and its lever where there is one; null: no feed this edge takes does it. */
@@ -22,8 +22,9 @@ export function toBreak(setup: CutSetup, plan: CutPlan): ToBreak | null {
   const cut = chipCut(setup, plan);
   if (!cut || !operationOf(setup).breaksChip) return null;
   const { feed, depth } = plan;
+  const breaker = breakerOf(setup.tool);
   const breaks = (feedMmRev: number, depthMm: number): boolean =>
-    chipForm({ ...cut, feedMmRev, depthMm }, NO_BREAKER).breaks;
+    chipForm({ ...cut, feedMmRev, depthMm }, breaker).breaks;
   if (breaks(feed.mmRev, depth.mm)) return null;
   const lever = usableFeeds(setup).find(
     ({ value }) => value > feed.mmRev && value <= feed.highMmRev * 1.0001 && breaks(value, depth.mm),

@@ -1,3 +1,4 @@
+import type { GroundAngles } from './ground-angles';
 import type { ToolMaterialKey } from './tool-material';
 
 /** What an edge is coated with, as far as it decides what it may cut. */
@@ -15,6 +16,8 @@ interface AnyTool {
 interface CuttingTool extends AnyTool {
   /** Effective rake where the chip flows, degrees; left out: as it is usually ground. */
   readonly rakeDeg?: number | undefined;
+  /** As it was ground by hand; then its rake follows from these. */
+  readonly ground?: GroundAngles | undefined;
   readonly coating?: Coating | undefined;
 }
 

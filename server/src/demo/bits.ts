@@ -89,14 +89,6 @@ export const BITS: readonly BitBody[] = [
     lengthMm: 55,
     more: {
       state: 'dull',
-      angles: {
-        sideRakeDeg: 12,
-        backRakeDeg: 8,
-        kappaDeg: 80,
-        sideClearanceDeg: 2,
-        kappa2Deg: 10,
-        frontClearanceDeg: 8,
-      },
       use: { side: 'outside', diameterMm: 32, depthMm: 1.5, feedMm: 0.2, heightErrorMm: 0 },
       note: 'Shiny band under the edge. Ground wrong, to find out why.',
     },

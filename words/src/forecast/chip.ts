@@ -1,9 +1,11 @@
 import { type CutPlan, type CutSetup } from '@pike-stone/core';
 import { toBreak, type ChipClass, type Forecast } from '@pike-stone/core/forecast';
 import { formatFeedPerTurn, formatPercent, joined, type UnitSystem } from '../format';
+import { grooved, sayGround } from './ground';
 import { sayLength, type ForecastRow } from './row';
 
-const CHIP_WORDS: Readonly<Record<ChipClass, string>> = {
+/** What each kind of chip looks like. */
+export const CHIP_WORDS: Readonly<Record<ChipClass, string>> = {
   ribbon: 'Ribbon, straight and endless',
   tangle: 'Tangle, a thin snarl',
   'flat-spiral': 'Flat spiral, like a clock spring',
@@ -47,6 +49,7 @@ export function chipRow(
   units: UnitSystem,
 ): ForecastRow | null {
   if (!chip) return null;
+  const ground = sayGround(setup.tool);
   const others = chip.possible.filter((one) => one !== chip.chip);
   return {
     key: 'chip',
@@ -59,7 +62,8 @@ export function chipRow(
         : 'Fairly sure: the model says the same within its spread.',
       ...sayToBreak(setup, plan, units),
       ...(CHIP_CHANGE[chip.chip] ? [CHIP_CHANGE[chip.chip]!] : []),
-      `Told for a rake without a breaker; strained to ${formatPercent(chip.breakIndex)} of what this metal stands before it breaks.`,
+      `${grooved(setup.tool) ? 'Told with the chip breaker that is ground into it' : 'Told for a rake without a breaker'}; strained to ${formatPercent(chip.breakIndex)} of what this metal stands before it breaks.`,
+      ...(ground ? [ground] : []),
     ],
   };
 }

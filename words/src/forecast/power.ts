@@ -1,13 +1,20 @@
-import { POWER_RESERVE, type CutPlan } from '@pike-stone/core';
+import { POWER_RESERVE, type CutPlan, type CutSetup } from '@pike-stone/core';
 import { type Forecast } from '@pike-stone/core/forecast';
 import { formatForce, formatPercent, formatPower, formatTorque, joined, type UnitSystem } from '../format';
+import { sayGround } from './ground';
 import { sayLength, type ForecastRow } from './row';
 
 /** Power and torque the cut takes, and what this step has. */
-export function powerRow({ power }: Forecast, plan: CutPlan, units: UnitSystem): ForecastRow | null {
+export function powerRow(
+  { power }: Forecast,
+  setup: CutSetup,
+  plan: CutPlan,
+  units: UnitSystem,
+): ForecastRow | null {
   if (!power) return null;
+  const ground = sayGround(setup.tool);
   const needs = `${joined(formatPower(power.powerKw, units))}, ${joined(formatTorque(power.torqueNm, units))}`;
-  const push = `Cuts with ${joined(formatForce(power.cuttingN, units))}, pushes back with ${joined(formatForce(power.pushN, units))}${power.force.extrapolated ? '; the chip is thinner than the figures were found for' : ''}. Force per chip section (Kienzle) × rake, speed, wear.`;
+  const push = `Cuts with ${joined(formatForce(power.cuttingN, units))}, pushes back with ${joined(formatForce(power.pushN, units))}${power.force.extrapolated ? '; the chip is thinner than the figures were found for' : ''}. Force per chip section (Kienzle) × rake, speed, wear.${ground ? ` ${ground}` : ''}`;
   if (power.share === null || !power.has)
     return {
       key: 'power',

@@ -1,6 +1,5 @@
 import { SHAPE_WORDS } from '@pike-stone/words/grind';
 import { formatLength, joined, type UnitSystem } from '@pike-stone/words';
-import { regrindsLeft } from '@pike-stone/core/grind';
 import type { BitBody } from '@pike-stone/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -13,14 +12,9 @@ import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
+import { leftOf } from './left-of';
 import { metalName } from './metal-name';
 import { NewBit } from './NewBit';
-
-const STOCK_A_REGRIND_MM = 0.3;
-
-/** Regrinds that a bit has left. */
-export const leftOf = ({ blank, gripMm, overhangMm }: BitBody): number =>
-  regrindsLeft(blank.lengthMm, gripMm, overhangMm, STOCK_A_REGRIND_MM, 0).regrinds;
 
 function aboutBit(body: BitBody, units: UnitSystem): string {
   const { shape, hand, metalKey, blank, state } = body;

@@ -1,3 +1,5 @@
 export { GrindScreen } from './GrindScreen';
 export { BitScreen } from './BitScreen';
 export { StepsScreen } from './steps/StepsScreen';
+export { SetUpScreen } from './SetUpScreen';
+export { RegrindScreen } from './RegrindScreen';

@@ -1,3 +1,4 @@
+import type { BitBody } from '@pike-stone/contract';
 import { alongShank, faceNormals } from '@pike-stone/core/grind';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -9,6 +10,7 @@ import { SPACE } from '../../../theme/type';
 import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
 import type { Bit } from '../use-bit';
+import { useKeepGround } from '../use-tool';
 import type { Session } from './session';
 
 /** Usual stock square to the front that a first grind or a regrind takes, mm. */
@@ -41,6 +43,7 @@ export function Finish({ bit, session }: { bit: Bit; session: Session }) {
       start: bit.body.noseRadiusMm > 0 ? lengthText(bit.body.noseRadiusMm, units) : '',
     },
   ]);
+  const keep = useKeepGround(bit, session.body);
   const log = () => {
     const read = figures.take();
     if (!read) return;
@@ -51,10 +54,13 @@ export function Finish({ bit, session }: { bit: Bit; session: Session }) {
       noseRadiusMm,
       stockMm: Math.max(0, Math.min(100, length - lengthMm)),
     });
-    bit.change(
-      { state: 'ground', noseRadiusMm, blank: { ...bit.body.blank, lengthMm } },
-      'Ground, and in hand.',
-    );
+    const body: BitBody = {
+      ...bit.body,
+      state: 'ground',
+      noseRadiusMm,
+      blank: { ...bit.body.blank, lengthMm },
+    };
+    keep(body);
     router.replace(`/grind/${bit.record.id}`);
   };
   return (

@@ -93,7 +93,7 @@ function Held({
   const eye = alongAxle(setting);
   const at: Placing = { eye, scale, x: 0, y: 0 };
   const [mx, my] = onPaper(at, middle);
-  const side: Placing = { ...at, x: width * 0.4 - mx, y: height * 0.5 - my };
+  const side: Placing = { ...at, x: width * 0.32 - mx, y: height * 0.5 - my };
   const [px, py] = onPaper(side, middle);
   const radius = (plan.wheel.diameterMm / 2) * scale;
   const [nx, ny] = [dot(eye.right, normal), -dot(eye.up, normal)];

@@ -1,9 +1,9 @@
-import type { GrindStep } from '@pike-stone/core/grind';
+import { WEAR_SEEN, type GrindStep } from '@pike-stone/core/grind';
 import { formatAngle } from '@pike-stone/words';
 import { GRINDER_FIRST, sayHeat, sayStep, sayStepCaution } from '@pike-stone/words/grind';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { Button, IconButton } from '../../../kit/Button';
@@ -26,6 +26,9 @@ import { useSession, type Session } from './session';
 import { StepPicture } from './StepPicture';
 import { useWakeLock } from './wake-lock';
 
+/** Height from which the usual mistake is told as well, px. */
+const ROOMY = 900;
+
 /** Grinding a bit: one step on the screen at a time, to be read through a face shield. */
 export function StepsScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
@@ -35,25 +38,43 @@ export function StepsScreen() {
 }
 
 function Steps({ bit }: { bit: Bit }) {
-  const session = useSession(bit);
+  const { faces, wear } = useLocalSearchParams<{ faces?: string; wear?: string }>();
+  // A regrind touches some of the faces only.
+  const wanted = faces?.split(',');
+  const steps = wanted ? bit.steps.filter(({ key }) => wanted.includes(key)) : bit.steps;
+  const session = useSession(bit, steps, WEAR_SEEN.find((one) => one === wear) ?? null);
   useWakeLock();
   usePageTitle(`Grind ${bit.body.name}`);
   usePedal(session.next, session.back);
-  const step = bit.steps[session.at];
-  return step ? <Step step={step} bit={bit} session={session} /> : <Finish bit={bit} session={session} />;
+  const step = steps[session.at];
+  return step ? (
+    <Step step={step} steps={steps} bit={bit} session={session} />
+  ) : (
+    <Finish bit={bit} session={session} />
+  );
 }
 
-function Step({ step, bit, session }: { step: GrindStep; bit: Bit; session: Session }) {
+function Step({
+  step,
+  steps,
+  bit,
+  session,
+}: {
+  step: GrindStep;
+  steps: readonly GrindStep[];
+  bit: Bit;
+  session: Session;
+}) {
   const styles = useStyles();
   const colours = useColours();
   const router = useRouter();
   const units = useUnits();
   const wide = useWide();
-  const cutsSoFar = bit.steps.slice(0, session.at + 1).filter(({ cut }) => cut !== null).length;
+  const roomy = useWindowDimensions().height >= ROOMY || wide;
+  const cutsSoFar = bit.steps.slice(0, bit.steps.indexOf(step) + 1).filter(({ cut }) => cut !== null).length;
   const facets = usePartlyGround(frontOf(bit.plan), cutsSoFar);
   const [panel, setPanel] = useState<'measure' | 'heat' | null>(null);
   const said = sayStep(step, bit.plan, units);
-  const { steps } = bit;
   const last = session.at === steps.length - 1;
   const next = last ? 'Done' : 'Next face';
   return (
@@ -63,14 +84,16 @@ function Step({ step, bit, session }: { step: GrindStep; bit: Bit; session: Sess
           <BackIcon color={colours.accent} size={28} />
         </IconButton>
         <View style={styles.titles}>
-          <Words role="note" numberOfLines={1}>
-            {`${bit.body.name}, ${session.at + 1} of ${steps.length}`}
-          </Words>
+          <View style={styles.above}>
+            <Words role="note" numberOfLines={1} style={styles.name}>
+              {`${bit.body.name}, ${session.at + 1} of ${steps.length}`}
+            </Words>
+            <Progress at={session.at} of={steps.length} />
+          </View>
           <Words role="title" style={styles.title} testID="step-title">
             {said.title}
           </Words>
         </View>
-        <Progress at={session.at} of={steps.length} />
       </View>
       <View style={[styles.rest, wide && styles.across]}>
         <View style={[styles.picture, wide && styles.half]}>
@@ -79,7 +102,7 @@ function Step({ step, bit, session }: { step: GrindStep; bit: Bit; session: Sess
               step={step}
               plan={bit.plan}
               facets={facets}
-              steps={steps.map(({ key }) => key)}
+              steps={bit.steps.map(({ key }) => key)}
               height={wide ? 420 : 218}
               says={said.hold}
             />
@@ -93,7 +116,9 @@ function Step({ step, bit, session }: { step: GrindStep; bit: Bit; session: Sess
             <Words style={styles.words}>{sayHeat(bit.body.material, bit.body.heat)}</Words>
           )}
           <Caution level="caution">{sayStepCaution(step, bit.body.material)}</Caution>
-          {said.mistake && <Words role="quiet" style={styles.words}>{`Often wrong: ${said.mistake}`}</Words>}
+          {roomy && said.mistake && (
+            <Words role="quiet" style={styles.words}>{`Often wrong: ${said.mistake}`}</Words>
+          )}
           {session.at === 0 && <Caution level="note">{GRINDER_FIRST}</Caution>}
         </Lower>
       </View>
@@ -217,7 +242,9 @@ const useStyles = themed((c) =>
     },
     titles: { flex: 1, minWidth: 0 },
     title: { fontSize: 26, lineHeight: 32 },
-    progress: { flexDirection: 'row', gap: 4, alignSelf: 'flex-start', paddingTop: SPACE.close },
+    above: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close },
+    name: { flex: 1 },
+    progress: { flexDirection: 'row', gap: 4 },
     dash: { width: 16, height: 4, backgroundColor: c.line },
     dashDone: { backgroundColor: c.ink },
     dashHere: { backgroundColor: c.accent },

@@ -1,5 +1,5 @@
 import type { GrindBody } from '@pike-stone/contract';
-import type { StepKey } from '@pike-stone/core/grind';
+import type { GrindStep, StepKey, WearSeen } from '@pike-stone/core/grind';
 import { useMemo } from 'react';
 import { newId, save, useRecords } from '../../../data/records';
 import type { Bit } from '../use-bit';
@@ -15,12 +15,12 @@ export interface Session {
   readonly finish: (more: Partial<GrindBody>) => void;
 }
 
-const fresh = (bit: Bit): GrindBody => ({
+const fresh = (bit: Bit, wear: WearSeen | null): GrindBody => ({
   bitId: bit.record.id,
   startedAt: new Date().toISOString(),
   finishedAt: null,
   why: bit.body.state === 'planned' ? 'new' : 'regrind',
-  wear: null,
+  wear,
   done: [],
   readings: [],
   stockMm: 0,
@@ -30,17 +30,22 @@ const fresh = (bit: Bit): GrindBody => ({
 });
 
 /** The unfinished session of a bit, or a new one, which is kept from its first step on. */
-export function useSession(bit: Bit): Session {
+export function useSession(bit: Bit, steps: readonly GrindStep[], wear: WearSeen | null): Session {
   const { records } = useRecords('grinds');
   const going = records.find(
     ({ archived, body }) => !archived && body.bitId === bit.record.id && body.finishedAt === null,
   );
-  const begun = useMemo(() => ({ id: newId(), body: fresh(bit) }), [bit.record.id]);
+  const begun = useMemo(
+    () => ({ id: newId(), body: fresh(bit, wear) }),
+    // A session is begun once for a bit, whatever else of it changes.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [bit.record.id],
+  );
   const id = going?.id ?? begun.id;
   const body = going?.body ?? begun.body;
   const version = going?.version ?? 0;
   const write = (change: Partial<GrindBody>) => void save('grinds', id, version, { ...body, ...change });
-  const keys = bit.steps.map(({ key }) => key);
+  const keys = steps.map(({ key }) => key);
   const at = Math.min(keys.filter((key) => body.done.includes(key)).length, keys.length);
   return {
     body,

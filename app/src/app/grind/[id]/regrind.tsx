@@ -1,0 +1,1 @@
+export { RegrindPage as default } from '../../../areas/pages';

@@ -1,0 +1,1 @@
+export { BitSetUpPage as default } from '../../../areas/pages';

@@ -1,0 +1,80 @@
+import { angleRead, plainCut, paintTree, solidOf, type BitPlan } from '@pike-stone/core/grind';
+import { formatAngle, formatLength, joined } from '@pike-stone/words';
+import { ANGLE_WORDS, WEAR_WORDS } from '@pike-stone/words/grind';
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import Svg from 'react-native-svg';
+import { useUnits } from '../../data/preferences';
+import { useRecords } from '../../data/records';
+import { Sheet } from '../../kit/Screen';
+import { Words } from '../../kit/Words';
+import { SPACE } from '../../theme/type';
+import { dayOf } from '../book/CutRow';
+import { VIEWS } from './solid/project';
+import { SolidArt } from './solid/SolidArt';
+import type { Bit } from './use-bit';
+
+const SMALL = { width: 104, height: 34, pxAMm: 1.55 } as const;
+
+/** What was done to a bit: each session with what was read, and the bit as long as it was then. */
+export function History({ bit }: { bit: Bit }) {
+  const units = useUnits();
+  const { records } = useRecords('grinds');
+  const own = records
+    .filter(({ archived, body }) => !archived && body.bitId === bit.record.id && body.finishedAt !== null)
+    .sort((a, b) => b.body.startedAt.localeCompare(a.body.startedAt));
+  if (own.length === 0) return null;
+  return (
+    <Sheet>
+      <View style={styles.pad}>
+        <Words role="heading">Done at the grinder</Words>
+        {own.map(({ id, body }) => (
+          <View key={id} style={styles.line}>
+            <SmallBit plan={bit.plan} lengthMm={body.lengthAfterMm} steps={bit.steps.map(({ key }) => key)} />
+            <View style={styles.words}>
+              <Words role="strong">
+                {`${dayOf(body.startedAt)}: ${body.why === 'new' ? 'ground new' : `reground${body.wear ? `, ${WEAR_WORDS[body.wear].name.toLowerCase()}` : ''}`}`}
+              </Words>
+              <Words role="note">
+                {[
+                  `${joined(formatLength(body.lengthAfterMm, units))} long after it`,
+                  ...body.readings.flatMap(({ step, plane, deg }) => {
+                    const angle = angleRead(step, plane);
+                    return angle ? [`${ANGLE_WORDS[angle].short} ${formatAngle(deg, 1)}`] : [];
+                  }),
+                  ...(body.note ? [body.note] : []),
+                ].join(', ')}
+              </Words>
+            </View>
+          </View>
+        ))}
+      </View>
+    </Sheet>
+  );
+}
+
+/** The bit from the side as a small solid, as long as it was. */
+function SmallBit({ plan, lengthMm, steps }: { plan: BitPlan; lengthMm: number; steps: readonly string[] }) {
+  const tree = useMemo(() => {
+    const { blank, cuts } = solidOf({ ...plan, hand: 'right', blank: { ...plan.blank, lengthMm } });
+    return paintTree(plainCut(blank, cuts).facets);
+  }, [plan, lengthMm]);
+  return (
+    <View role="img" aria-label={`The bit, ${Math.round(lengthMm)} mm long`}>
+      <Svg width={SMALL.width} height={SMALL.height}>
+        <SolidArt
+          tree={tree}
+          steps={steps}
+          placing={{ eye: VIEWS.side, scale: SMALL.pxAMm, x: SMALL.width - 4, y: 8 }}
+          plain
+        />
+      </Svg>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  pad: { padding: SPACE.edge, gap: SPACE.near },
+  line: { flexDirection: 'row', gap: SPACE.near, alignItems: 'flex-start' },
+  words: { flex: 1 },
+});

@@ -1,0 +1,105 @@
+import { regrindFor, regrindsLeft, WEAR_SEEN, type WearSeen } from '@pike-stone/core/grind';
+import { formatLength, joined } from '@pike-stone/words';
+import { STEP_NAMES, WEAR_WORDS } from '@pike-stone/words/grind';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useUnits } from '../../data/preferences';
+import { backOr } from '../../kit/back';
+import { Button } from '../../kit/Button';
+import { Choice } from '../../kit/Choice';
+import { Loading } from '../../kit/Empty';
+import { Screen, Sheet } from '../../kit/Screen';
+import { Words } from '../../kit/Words';
+import { SPACE } from '../../theme/type';
+import { useFigures } from '../figures/useFigures';
+import { NotHere } from '../NotHere';
+import { History } from './History';
+import { useBit, type Bit } from './use-bit';
+
+const LEAST_ALONG_MM = 0.02;
+
+/** From the wear that is seen: the faces to touch, the least stock, and what is left afterwards. */
+export function RegrindScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const { bit, loading, error } = useBit(id);
+  if (bit && bit.impossible === null) return <Regrind bit={bit} />;
+  return loading || error ? <Loading error={error} /> : <NotHere />;
+}
+
+function Regrind({ bit }: { bit: Bit }) {
+  const router = useRouter();
+  const units = useUnits();
+  const [wear, setWear] = useState<WearSeen>('blunt');
+  const size = (mm: number) => joined(formatLength(mm, units));
+  const measured = wear !== 'blunt' && wear !== 'built-up';
+  const figures = useFigures([
+    {
+      key: 'size',
+      label: wear === 'chipped' || wear === 'cratered' ? 'How deep' : 'How wide the land is',
+      kind: 'size',
+      low: 0.01,
+      high: 5,
+      optional: true,
+      about: 'Left empty: as it usually is.',
+    },
+  ]);
+  const wish = { wear, sizeMm: measured ? (figures.peek('size')?.[0] ?? null) : null };
+  const { steps, stockMm, alongMm } = regrindFor(bit.plan, wish);
+  const { blank, gripMm, overhangMm } = bit.body;
+  const left = regrindsLeft(
+    blank.lengthMm - alongMm,
+    gripMm,
+    overhangMm,
+    Math.max(LEAST_ALONG_MM, alongMm || stockMm),
+    0,
+  ).regrinds;
+  const start = () => {
+    bit.change({ state: 'dull' });
+    router.push(`/grind/${bit.record.id}/steps?faces=${steps.map(({ key }) => key).join(',')}&wear=${wear}`);
+  };
+  return (
+    <Screen
+      title="Regrind"
+      about={bit.body.name}
+      onBack={() => backOr(router, `/grind/${bit.record.id}`)}
+      side={<History bit={bit} />}
+      footer={<Button kind="main" label="Grind it" onPress={start} style={styles.grow} />}
+    >
+      <View style={styles.pad}>
+        <Choice
+          says="Wear seen"
+          value={wear}
+          onChange={setWear}
+          options={WEAR_SEEN.map((value) => ({ value, label: WEAR_WORDS[value].name }))}
+          about={WEAR_WORDS[wear].about}
+        />
+        {measured && figures.boxes}
+      </View>
+      <Sheet>
+        <View style={styles.pad} testID="regrind-says">
+          <Words role="big">{`${size(stockMm)} off ${list(steps.filter(({ key }) => key !== 'hone').map(({ key }) => STEP_NAMES[key].toLowerCase()))}`}</Words>
+          <Words>
+            {alongMm > 0
+              ? `The bit gets ${size(alongMm)} shorter; ${left} such regrinds are left after it.`
+              : `Its length stays; the top comes down by ${size(stockMm)}. Set the height again.`}
+          </Words>
+          <Words role="note">
+            {wear === 'flank-land' || wear === 'nose-worn'
+              ? 'A worn land goes when the flank is ground back by its width times the tangent of the clearance, and a margin.'
+              : 'Then hone, and look with a lens before it goes back.'}
+          </Words>
+        </View>
+      </Sheet>
+    </Screen>
+  );
+}
+
+const list = (names: readonly string[]): string =>
+  names.length === 0
+    ? 'by the stone alone'
+    : names.length === 1
+      ? names[0]!
+      : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`;
+
+const styles = StyleSheet.create({ grow: { flex: 1 }, pad: { padding: SPACE.edge, gap: SPACE.near } });

@@ -1,0 +1,108 @@
+import { jsPDF } from 'jspdf';
+import type { BitSheet } from '../areas/grind/export/bit-sheet';
+import { PAPER } from '../theme/colours';
+import { addFonts } from './fonts';
+
+/** What a setting card says of one step. */
+export interface CardStep {
+  readonly name: string;
+  readonly hold: string;
+  readonly tilt: string;
+  readonly reads: string;
+}
+
+/** A paper gauge to hold a bit against: what it is of, and its angle from the upright, degrees. */
+export interface PaperAngle {
+  readonly name: string;
+  readonly deg: number;
+}
+
+export interface BitCard {
+  readonly title: string;
+  readonly about: string;
+  readonly steps: readonly CardStep[];
+  readonly sheet: BitSheet;
+  readonly gauges: readonly PaperAngle[];
+  readonly caution: string;
+}
+
+const MARGIN_MM = 15;
+const LINE_MM = 6;
+const CHECK_MM = 50;
+const GAUGE = { width: 40, height: 24 } as const;
+const COLUMNS_MM = [0, 48, 118, 142] as const;
+
+/** A setting card: the steps, the views at true size, angle gauges to cut out, and a bar to check the print. */
+export async function bitPdf(card: BitCard, paper: 'a4' | 'letter'): Promise<Blob> {
+  const pdf = new jsPDF({ unit: 'mm', format: paper, putOnlyUsedFonts: true });
+  pdf.setProperties({ title: card.title });
+  // Tells the viewer not to scale the drawing to the paper.
+  pdf.viewerPreferences({ PrintScaling: 'None' });
+  await addFonts(pdf);
+  pdf
+    .setFont('Shop', 'bold')
+    .setFontSize(16)
+    .text(card.title, MARGIN_MM, MARGIN_MM + 4);
+  pdf
+    .setFont('Shop', 'normal')
+    .setFontSize(10)
+    .text(card.about, MARGIN_MM, MARGIN_MM + 11);
+  let y = steps(pdf, card.steps, MARGIN_MM + 20);
+  y = views(pdf, card.sheet, y + 6);
+  y = checkBar(pdf, y + 8);
+  y = gauges(pdf, card.gauges, y + 10);
+  pdf.setFontSize(8).text(pdf.splitTextToSize(card.caution, 175) as string[], MARGIN_MM, y + 8);
+  return pdf.output('blob');
+}
+
+function steps(pdf: jsPDF, rows: readonly CardStep[], from: number): number {
+  let y = from;
+  pdf.setFont('Shop', 'bold').setFontSize(9);
+  ['Face', 'On the rest', 'Rest tilt', 'Protractor'].forEach((text, i) =>
+    pdf.text(text, MARGIN_MM + COLUMNS_MM[i]!, y),
+  );
+  pdf.setFont('Shop', 'normal');
+  for (const { name, hold, tilt, reads } of rows) {
+    y += LINE_MM;
+    [name, hold, tilt, reads].forEach((text, i) => pdf.text(text, MARGIN_MM + COLUMNS_MM[i]!, y));
+    pdf
+      .setDrawColor(PAPER.cut)
+      .setLineWidth(0.1)
+      .line(MARGIN_MM, y + 1.8, MARGIN_MM + 180, y + 1.8);
+  }
+  return y;
+}
+
+function views(pdf: jsPDF, { lines, heightMm }: BitSheet, from: number): number {
+  pdf.setDrawColor(PAPER.ink).setLineWidth(0.18);
+  for (const { x1, y1, x2, y2 } of lines) pdf.line(MARGIN_MM + x1, from + y1, MARGIN_MM + x2, from + y2);
+  return from + heightMm;
+}
+
+function checkBar(pdf: jsPDF, y: number): number {
+  pdf.line(MARGIN_MM, y, MARGIN_MM + CHECK_MM, y);
+  for (const x of [0, CHECK_MM]) pdf.line(MARGIN_MM + x, y - 1.5, MARGIN_MM + x, y + 1.5);
+  pdf.setFontSize(8).text(`${CHECK_MM} mm when printed at true size`, MARGIN_MM + CHECK_MM + 4, y + 1);
+  return y;
+}
+
+/** Gauges to cut out: the bit stands on the base, its face lies along the leaning edge. */
+function gauges(pdf: jsPDF, list: readonly PaperAngle[], from: number): number {
+  const across = 4;
+  list.forEach(({ name, deg }, i) => {
+    const x = MARGIN_MM + (i % across) * (GAUGE.width + 6);
+    const y = from + Math.floor(i / across) * (GAUGE.height + 10);
+    const lean = GAUGE.height * Math.tan((deg * Math.PI) / 180);
+    const foot = x + 14;
+    // The base runs under the bit, and the edge leans over it by the angle.
+    pdf
+      .line(x, y, foot + lean, y)
+      .line(foot + lean, y, foot, y + GAUGE.height)
+      .line(foot, y + GAUGE.height, x + GAUGE.width, y + GAUGE.height)
+      .line(x + GAUGE.width, y + GAUGE.height, x + GAUGE.width, y + GAUGE.height + 4)
+      .line(x + GAUGE.width, y + GAUGE.height + 4, x, y + GAUGE.height + 4)
+      .line(x, y + GAUGE.height + 4, x, y);
+    pdf.setFontSize(7).text(`${name} ${deg.toFixed(1)}°`, x + 1, y + GAUGE.height + 3);
+  });
+  return from + Math.ceil(list.length / across) * (GAUGE.height + 10);
+}
