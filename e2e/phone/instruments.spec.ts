@@ -10,7 +10,7 @@ test('a tachometer with drop-outs: live, held, taken, and put into the machine',
   // It is pretended to run at 440 rpm, less a belt's slip: 432. Longer than one silence of the line.
   await expect(live).toContainText(/^43[0-4]\srpm/);
   await expect(page.getByText(/pulses, [1-9]\d* missed/)).toBeVisible();
-  await page.waitForTimeout(15_000);
+  await page.waitForTimeout(7_500);
   await expect(live).toContainText(/^43[0-4]\srpm/);
   await page.getByRole('button', { name: 'Hold' }).click();
   await expect(page.getByText('Held: the figures stand still until you go on.')).toBeVisible();

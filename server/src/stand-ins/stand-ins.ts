@@ -17,7 +17,7 @@ export interface StandIn {
 
 const LATE_MS = [150, 450] as const;
 /** Times without any line, as when a cable is touched. */
-const DROP_OUT = { everyS: 14, lastsS: 1.3 } as const;
+const DROP_OUT = { everyS: 7, lastsS: 1.1 } as const;
 const silent = (t: number): boolean => t % DROP_OUT.everyS > DROP_OUT.everyS - DROP_OUT.lastsS;
 
 /** Sends some lines late and cuts off or spoils others. */

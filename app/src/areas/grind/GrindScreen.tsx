@@ -13,8 +13,14 @@ import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
 import { leftOf } from './left-of';
+import { planOf } from './bit-model';
+import { SmallBit } from './SmallBit';
+import { grindStepKeys } from './step-keys';
 import { metalName } from './metal-name';
 import { NewBit } from './NewBit';
+
+/** Whether a bit can be drawn: one that was planned with angles no bit has cannot. */
+const canBe = (body: BitBody): boolean => grindStepKeys(planOf(body)).length > 0;
 
 function aboutBit(body: BitBody, units: UnitSystem): string {
   const { shape, hand, metalKey, blank, state } = body;
@@ -85,6 +91,7 @@ function Bits({
             title={body.name}
             about={aboutBit(body, units)}
             waiting={waiting}
+            aside={canBe(body) && <SmallBit plan={planOf(body)} view="plan" />}
             onPress={() => onOpen(id)}
           />
         ))}

@@ -1,20 +1,15 @@
-import { angleRead, plainCut, paintTree, solidOf, type BitPlan } from '@pike-stone/core/grind';
+import { angleRead } from '@pike-stone/core/grind';
 import { formatAngle, formatLength, joined } from '@pike-stone/words';
 import { ANGLE_WORDS, WEAR_WORDS } from '@pike-stone/words/grind';
-import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import Svg from 'react-native-svg';
 import { useUnits } from '../../data/preferences';
 import { useRecords } from '../../data/records';
 import { Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
 import { dayOf } from '../book/CutRow';
-import { VIEWS } from './solid/project';
-import { SolidArt } from './solid/SolidArt';
+import { SmallBit } from './SmallBit';
 import type { Bit } from './use-bit';
-
-const SMALL = { width: 104, height: 34, pxAMm: 1.55 } as const;
 
 /** What was done to a bit: each session with what was read, and the bit as long as it was then. */
 export function History({ bit }: { bit: Bit }) {
@@ -30,7 +25,7 @@ export function History({ bit }: { bit: Bit }) {
         <Words role="heading">Done at the grinder</Words>
         {own.map(({ id, body }) => (
           <View key={id} style={styles.line}>
-            <SmallBit plan={bit.plan} lengthMm={body.lengthAfterMm} steps={bit.steps.map(({ key }) => key)} />
+            <SmallBit plan={bit.plan} view="side" lengthMm={body.lengthAfterMm} />
             <View style={styles.words}>
               <Words role="strong">
                 {`${dayOf(body.startedAt)}: ${body.why === 'new' ? 'ground new' : `reground${body.wear ? `, ${WEAR_WORDS[body.wear].name.toLowerCase()}` : ''}`}`}
@@ -50,26 +45,6 @@ export function History({ bit }: { bit: Bit }) {
         ))}
       </View>
     </Sheet>
-  );
-}
-
-/** The bit from the side as a small solid, as long as it was. */
-function SmallBit({ plan, lengthMm, steps }: { plan: BitPlan; lengthMm: number; steps: readonly string[] }) {
-  const tree = useMemo(() => {
-    const { blank, cuts } = solidOf({ ...plan, hand: 'right', blank: { ...plan.blank, lengthMm } });
-    return paintTree(plainCut(blank, cuts).facets);
-  }, [plan, lengthMm]);
-  return (
-    <View role="img" aria-label={`The bit, ${Math.round(lengthMm)} mm long`}>
-      <Svg width={SMALL.width} height={SMALL.height}>
-        <SolidArt
-          tree={tree}
-          steps={steps}
-          placing={{ eye: VIEWS.side, scale: SMALL.pxAMm, x: SMALL.width - 4, y: 8 }}
-          plain
-        />
-      </Svg>
-    </View>
   );
 }
 

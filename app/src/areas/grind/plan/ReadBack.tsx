@@ -1,4 +1,4 @@
-import type { BitRead } from '@pike-stone/core/grind';
+import type { BitRead, FaceRead, Reading } from '@pike-stone/core/grind';
 import { formatAngle, formatLength, joined } from '@pike-stone/words';
 import { STEP_NAMES } from '@pike-stone/words/grind';
 import { StyleSheet, View } from 'react-native';
@@ -26,15 +26,7 @@ export function ReadBack({ read }: { read: BitRead }) {
             <View style={[styles.chip, { backgroundColor: faces.ofStep(i) }]} />
             <Words style={styles.name}>{`${i + 1}. ${STEP_NAMES[key]}`}</Words>
             <Words style={styles.figure}>
-              {face === null
-                ? 'gone'
-                : readings.length > 0
-                  ? readings
-                      .map(({ plane, deg }) =>
-                        readings.length > 1 ? `${formatAngle(deg, 1)} ${PLANE[plane]}` : formatAngle(deg, 1),
-                      )
-                      .join(', ')
-                  : `${Math.round(removedMm3)} mm³`}
+              {sayFace(face, readings, removedMm3, (mm) => formatLength(mm, units).figure)}
             </Words>
           </View>
         ))}
@@ -42,6 +34,20 @@ export function ReadBack({ read }: { read: BitRead }) {
       </View>
     </Sheet>
   );
+}
+
+/** What is read on one face: its angles, the radius of a round one, or what it took. */
+function sayFace(
+  face: FaceRead | null,
+  readings: readonly Reading[],
+  removedMm3: number,
+  size: (mm: number) => string,
+): string {
+  if (face === null) return 'gone';
+  if (readings.length > 1)
+    return readings.map(({ plane, deg }) => `${formatAngle(deg, 1)} ${PLANE[plane]}`).join(', ');
+  if (readings[0]) return formatAngle(readings[0].deg, 1);
+  return face.hollow ? `R ${size(face.hollow.radiusMm)}` : `${Math.round(removedMm3)} mm³`;
 }
 
 /** Wedge, weakest section and hollow in one line. */

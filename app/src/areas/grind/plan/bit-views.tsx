@@ -67,7 +67,7 @@ export function solidRoom(plan: BitPlan, paper: Paper) {
 /** Height of paper that a bit of this blank wants. */
 export const paperHeight = ({ blank }: BitPlan, width: number): number =>
   Math.min(
-    460,
+    520,
     Math.max(330, ABOVE + BETWEEN + BELOW + ((width * 0.5) / 24) * (blank.widthMm + blank.heightMm)),
   );
 

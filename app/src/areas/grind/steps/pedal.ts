@@ -1,9 +1,12 @@
 import { useEffect, useRef } from 'react';
 
-const ON = [' ', 'Enter', 'PageDown', 'ArrowRight', 'ArrowDown'];
+const ON = [' ', 'PageDown', 'ArrowRight', 'ArrowDown'];
 const BACK = ['PageUp', 'ArrowLeft', 'ArrowUp'];
 
-/** Keys of a pedal, or the space bar, anywhere on the page: on to the next step, or back. */
+/**
+ * Keys of a pedal, or the space bar, anywhere on the page: on to the next step, or back. A pedal must
+ * not open again what was closed by hand, so a button that has the focus is pressed by Enter alone.
+ */
 export function usePedal(next: () => void, back: () => void): void {
   const now = useRef({ next, back });
   useEffect(() => {
@@ -12,15 +15,16 @@ export function usePedal(next: () => void, back: () => void): void {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const { target, key, repeat } = event;
-      // A button that has the focus takes its own key, and so does an open panel.
-      const taken = target instanceof Element && target.closest('button, [role="button"], input, textarea');
-      if (repeat || taken || document.querySelector('[role="dialog"]')) return;
-      if (ON.includes(key)) now.current.next();
-      else if (BACK.includes(key)) now.current.back();
-      else return;
+      const typing = target instanceof Element && target.closest('input, textarea');
+      if (typing || document.querySelector('[role="dialog"]')) return;
+      if (!ON.includes(key) && !BACK.includes(key)) return;
       event.preventDefault();
+      event.stopPropagation();
+      if (repeat) return;
+      if (ON.includes(key)) now.current.next();
+      else now.current.back();
     };
-    document.addEventListener('keydown', press);
-    return () => document.removeEventListener('keydown', press);
+    document.addEventListener('keydown', press, { capture: true });
+    return () => document.removeEventListener('keydown', press, { capture: true });
   }, []);
 }
