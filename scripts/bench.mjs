@@ -37,6 +37,18 @@ function plans() {
   );
 }
 
+function grinds() {
+  const { stdout } = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', join(projectRoot, 'scripts/bench/grinds.mts')],
+    { encoding: 'utf8' },
+  );
+  const { flatMs, hollowMs, bitFlatMs, bitHollowMs, facets, solidKb, grownMb, rounds } = JSON.parse(stdout);
+  say(`a flat grind ${flatMs} ms, a hollow one ${hollowMs} ms: ${(hollowMs / flatMs).toFixed(1)} times`);
+  say(`a whole bit of three faces and a nose: ${bitFlatMs} ms flat, ${bitHollowMs} ms hollow`);
+  say(`its solid: ${facets} facets, ${solidKb} kB; the process grew by ${grownMb} MB over ${rounds} bits`);
+}
+
 /** Rate of one address, and its ratio to the bare one, in alternating rounds. */
 async function against(autocannon, what, ours, bare) {
   const rates = { ours: [], bare: [] };
@@ -147,6 +159,7 @@ async function main() {
   await ensureDebian([postgresql, chromium]);
   await ensureWeb();
   plans();
+  grinds();
   const scratch = join(dataFolder, `bench-${process.pid}`);
   const cluster = new Cluster(scratch, `/var/lib/pike-stone-bench-${process.pid}`);
   let server;

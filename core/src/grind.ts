@@ -43,3 +43,4 @@ export * from './grind/judge-angle';
 export * from './bit/centre-height';
 export * from './grind/bit-heat';
 export * from './solid/visible-edges';
+export * from './grind/shape-for';

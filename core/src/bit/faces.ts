@@ -50,7 +50,7 @@ export function faceNormals(angles: BitAngles, hand: Hand): BitNormals {
 }
 
 /** The faces of the bit of the other hand. */
-export const mirroredNormals = ({ rake, major, minor }: BitNormals): BitNormals => ({
+const mirroredNormals = ({ rake, major, minor }: BitNormals): BitNormals => ({
   rake: mirrored(rake),
   major: mirrored(major),
   minor: mirrored(minor),

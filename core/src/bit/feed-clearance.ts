@@ -2,7 +2,7 @@ import { DEG } from '../quantity/angle';
 import { positive } from '../quantity/out-of-range';
 
 /** Angle of the helix that the edge runs along: eta = atan(f / (pi d)), degrees. */
-export const helixDeg = (feedMm: number, diameterMm: number): number =>
+const helixDeg = (feedMm: number, diameterMm: number): number =>
   Math.atan(feedMm / (Math.PI * positive('diameter', diameterMm))) / DEG;
 
 /**

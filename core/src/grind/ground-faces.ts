@@ -21,13 +21,10 @@ const at = (deg: number): Vector => [Math.cos(deg * DEG), Math.sin(deg * DEG), 0
 const contactOf = ({ wheel }: BitPlan) => ({ wheelMm: wheel.diameterMm, heightMm: wheel.contactMm });
 
 /** A plane through a point, keeping the steel behind it. */
-export const throughPoint = (normal: Vector, point: Vector): HalfSpace => ({
-  normal,
-  offset: dot(normal, point),
-});
+const throughPoint = (normal: Vector, point: Vector): HalfSpace => ({ normal, offset: dot(normal, point) });
 
 /** Reach that lets a grind run right across the blank. */
-export const whole = ({ blank }: BitPlan): number => blank.lengthMm;
+const whole = ({ blank }: BitPlan): number => blank.lengthMm;
 
 /** Chord of a face in the section square to the wheel's axle: from the nose to the far side of the blank. */
 function chordOf(
@@ -81,7 +78,7 @@ interface FaceWish {
 }
 
 /** A flat face, or the same hollow by the front of the wheel. */
-export function face({ plan }: Layout, wish: FaceWish): GrindStep {
+function face({ plan }: Layout, wish: FaceWish): GrindStep {
   const { key, normal, through, reachMm, rollDeg, readings, wheel, check } = wish;
   const setting = restSetting(normal, rollDeg, contactOf(plan));
   const rounds =
@@ -105,7 +102,15 @@ export const sideFlank = (
     key = 'side',
     through = layout.nose,
     landMm,
-  }: { reachMm: number; wheel?: WheelWanted; key?: StepKey; through?: Vector; landMm?: number | undefined },
+    check = 'protractor',
+  }: {
+    reachMm: number;
+    wheel?: WheelWanted;
+    key?: StepKey;
+    through?: Vector;
+    landMm?: number | undefined;
+    check?: CheckWith;
+  },
 ): GrindStep =>
   face(layout, {
     key,
@@ -115,7 +120,7 @@ export const sideFlank = (
     rollDeg: 0,
     landMm,
     wheel,
-    check: 'protractor',
+    check,
     readings: [{ plane: 'across-shank', deg: apparentClearance(normal, normal[1] < 0 ? -90 : 90) }],
   });
 

@@ -21,7 +21,7 @@ export function angleRead(step: StepKey, plane: ReadingPlane): ReadAngle | null 
 }
 
 /** Off by less than this a reading is as it should be: a protractor held by hand reads no closer. */
-export const READ_TO_DEG = 1;
+const READ_TO_DEG = 1;
 
 /** What a measured angle means for the cut, and how to come to the wanted one. */
 export interface AngleVerdict {

@@ -31,7 +31,7 @@ export interface MetalAngles {
 }
 
 /** Starting angles of a high speed steel turning bit, nose on centre: typical, a shop has its own. */
-export const METAL_ANGLES: Readonly<Record<BitGroup, MetalAngles>> = {
+const METAL_ANGLES: Readonly<Record<BitGroup, MetalAngles>> = {
   'steel-free-cutting': {
     sideRakeDeg: [12, 15, 18],
     backRakeDeg: [8, 12, 14],

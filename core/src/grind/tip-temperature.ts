@@ -43,8 +43,7 @@ function approach(heat: TipHeat, kind: HeatSpell['kind']): Approach {
 }
 
 /** Heat into the tip while it is ground: Ft v e, W. */
-export const grindingPower = ({ forceN, wheelMPerS, heatShare }: TipHeat): number =>
-  forceN * wheelMPerS * heatShare;
+const grindingPower = ({ forceN, wheelMPerS, heatShare }: TipHeat): number => forceN * wheelMPerS * heatShare;
 
 /** Temperature after a time: T = T_end + (T_0 - T_end) exp(-t/tau), °C. */
 export function tipAfter(heat: TipHeat, fromC: number, { kind, seconds }: HeatSpell): number {

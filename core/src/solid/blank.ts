@@ -3,7 +3,7 @@ import { extruded, type ConvexSolid } from './convex';
 import { BLANK, type Blank } from './solid-cut';
 
 /** Sides of the polygon that stands for a round blank. */
-export const ROUND_SIDES = 96;
+const ROUND_SIDES = 96;
 
 type Corner = readonly [y: number, z: number];
 

@@ -1,7 +1,7 @@
 import type { BitPlan, GrindStep, RestSetting } from '@pike-stone/core/grind';
 import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
 import { capital } from '../capital';
-import { STEP_NAMES, WHEEL_WORDS } from './step-names';
+import { CHECK_WORDS, STEP_NAMES, WHEEL_WORDS } from './step-names';
 
 /** One step at the wheel, said. */
 export interface SaidStep {
@@ -11,6 +11,8 @@ export interface SaidStep {
   readonly hold: string;
   /** What the felt-pen mark must show, and where to stop. */
   readonly stop: string;
+  /** What the finished face is checked with. */
+  readonly check: string;
   /** A mistake that is often made here. */
   readonly mistake: string | null;
 }
@@ -18,7 +20,7 @@ export interface SaidStep {
 const whole = (deg: number): string => formatAngle(Math.abs(deg), 0);
 
 /** Which way the nose points: "nose 79° to your right". */
-export function sayTurn({ turnDeg }: RestSetting): string {
+function sayTurn({ turnDeg }: RestSetting): string {
   if (Math.abs(turnDeg) < 0.5) return 'nose straight at the wheel';
   return `nose ${whole(turnDeg)} to your ${turnDeg > 0 ? 'right' : 'left'}`;
 }
@@ -30,7 +32,7 @@ export const sayTilt = (tiltDeg: number): string =>
     : `rest ${whole(tiltDeg)}, ${tiltDeg > 0 ? 'your edge low' : 'your edge high'}`;
 
 /** How the bit lies: on its bottom, on a side, upside down. */
-export const sayRoll = ({ rollDeg }: RestSetting): string =>
+const sayRoll = ({ rollDeg }: RestSetting): string =>
   Math.abs(rollDeg) < 1
     ? 'flat on the rest, top up'
     : rollDeg > 0
@@ -101,6 +103,7 @@ export const sayStep = (step: GrindStep, plan: BitPlan, units: UnitSystem): Said
   wheel: WHEEL_WORDS[step.wheel],
   hold: hold(step),
   stop: stop(step, plan, units),
+  check: CHECK_WORDS[step.check],
   mistake: MISTAKES[step.key] ?? null,
 });
 

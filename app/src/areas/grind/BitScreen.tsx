@@ -26,7 +26,6 @@ import { NamePanel } from './plan/NamePanel';
 import { ReadBack } from './plan/ReadBack';
 import { SizePanel } from './plan/SizePanel';
 import { WordPanel } from './plan/WordPanels';
-import { OPERATION_OF } from './tool-of-bit';
 import { useBit, useGroundBit, type Bit, type GroundBit } from './use-bit';
 import { useKeepGround } from './use-tool';
 
@@ -215,7 +214,7 @@ function CutWithIt({ bit }: { bit: Bit }) {
       disabled={!setUp}
       onPress={() => {
         const toolId = keep(bit.body);
-        setUp?.change({ operation: OPERATION_OF[bit.body.shape], toolId });
+        setUp?.change({ operation: SHAPES[bit.body.shape].operation, toolId });
         router.push('/cut');
       }}
       style={styles.grow}

@@ -1,5 +1,5 @@
 import type { BitBody } from '@pike-stone/contract';
-import { BIT_SHAPES } from '@pike-stone/core/grind';
+import { BIT_SHAPES, shapeFor } from '@pike-stone/core/grind';
 import { operationName } from '@pike-stone/words';
 import { SHAPE_WORDS } from '@pike-stone/words/grind';
 import { useRouter } from 'expo-router';
@@ -7,7 +7,7 @@ import { newId, save } from '../../data/records';
 import { Panel } from '../../kit/Panel';
 import { Row } from '../../kit/Row';
 import { useCut } from '../cut/useCut';
-import { bitForCut, shapeFor } from './bit-for-cut';
+import { bitForCut } from './bit-for-cut';
 import { freshBit } from './bit-model';
 import { metalName } from './metal-name';
 

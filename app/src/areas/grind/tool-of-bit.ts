@@ -1,6 +1,5 @@
 import type { BitBody, GrindBody, ToolBody } from '@pike-stone/contract';
-import type { OperationKey } from '@pike-stone/core';
-import { angleRead, grooveDepth, type BitShape, type ReadAngle } from '@pike-stone/core/grind';
+import { angleRead, grooveDepth, type ReadAngle } from '@pike-stone/core/grind';
 
 /** Angles as they were last read on a bit; those that nobody read are left out. */
 export function measuredAngles(sessions: readonly GrindBody[]): Partial<Record<ReadAngle, number>> {
@@ -13,24 +12,6 @@ export function measuredAngles(sessions: readonly GrindBody[]): Partial<Record<R
     }
   return found;
 }
-
-/** The operation that a shape is ground for. */
-export const OPERATION_OF: Readonly<Record<BitShape, OperationKey>> = {
-  general: 'turn',
-  'round-nose': 'turn',
-  knife: 'shoulder',
-  facing: 'face',
-  parting: 'part',
-  boring: 'bore',
-  'thread-60': 'thread',
-  'thread-55': 'thread',
-  'chamfer-90': 'chamfer',
-  'radius-convex': 'form',
-  'radius-concave': 'form',
-  'fly-cutter': 'fly-cut',
-  brass: 'turn',
-  shear: 'turn',
-};
 
 const LEAST_NOSE_MM = 0.05;
 /** Circle that a fly-cutter tip runs on when nothing is known of its body, mm. */

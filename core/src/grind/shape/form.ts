@@ -22,7 +22,7 @@ import { CLEAN_UP_MM, NO_SIZES, type ShapeFacts, type ShapeStart } from './shape
  */
 
 /** Reserve of clearance on both flanks of a thread bit before its helix is counted. */
-export const THREAD_RESERVE_DEG = 6;
+const THREAD_RESERVE_DEG = 6;
 /** The ground part goes a little farther back than the form is deep. */
 const BEHIND_FORM_MM = 1.5;
 
@@ -70,6 +70,7 @@ const start = (
 export function thread(includedDeg: 55 | 60): ShapeFacts {
   const half = includedDeg / 2;
   return {
+    operation: 'thread',
     sets: ['sideClearanceDeg', 'frontClearanceDeg'],
     sizes: ['flatMm', 'edgeMm'],
     hasNose: false,
@@ -97,8 +98,8 @@ export function thread(includedDeg: 55 | 60): ShapeFacts {
       const reachMm = pointReach(layout.plan);
       return [
         top(layout, [0, 0, 1]),
-        sideFlank(layout, left, { key: 'left', reachMm, wheel: 'fine' }),
-        sideFlank(layout, right, { key: 'right', reachMm, wheel: 'fine' }),
+        sideFlank(layout, left, { key: 'left', reachMm, wheel: 'fine', check: 'centre-gauge' }),
+        sideFlank(layout, right, { key: 'right', reachMm, wheel: 'fine', check: 'centre-gauge' }),
         pointFlat(layout),
         HONE,
       ];
@@ -110,6 +111,7 @@ export function thread(includedDeg: 55 | 60): ShapeFacts {
 
 /** A symmetric point that chamfers from either side, outside and inside a bore. */
 export const chamfer: ShapeFacts = {
+  operation: 'chamfer',
   sets: ['backRakeDeg', 'sideClearanceDeg', 'frontClearanceDeg'],
   sizes: ['flatMm', 'edgeMm'],
   hasNose: false,
@@ -126,8 +128,8 @@ export const chamfer: ShapeFacts = {
     const landMm = layout.plan.heel?.landMm;
     return [
       top(layout, normals.rake),
-      sideFlank(layout, normals.major, { key: 'left', reachMm, landMm }),
-      sideFlank(layout, normals.minor, { key: 'right', reachMm, landMm }),
+      sideFlank(layout, normals.major, { key: 'left', reachMm, landMm, check: 'square' }),
+      sideFlank(layout, normals.minor, { key: 'right', reachMm, landMm, check: 'square' }),
       heelUnder(layout, 'heel-left', normals.rake, normals.major, { reachMm }),
       heelUnder(layout, 'heel-right', normals.rake, normals.minor, { reachMm }),
       pointFlat(layout),
@@ -173,6 +175,7 @@ function tongue(layout: Layout): GrindStep {
 }
 
 const rounded = (radiusOf: (blankWidthMm: number) => number, topFirst: boolean): ShapeFacts => ({
+  operation: topFirst ? 'form' : 'turn',
   sets: ['backRakeDeg', 'frontClearanceDeg'],
   sizes: ['radiusMm'],
   hasNose: false,
@@ -203,6 +206,7 @@ export const radiusConvex: ShapeFacts = rounded(() => 2, true);
 
 /** Rounds a corner: a hollow quarter by a round wheel or stone dressed to the radius. */
 export const radiusConcave: ShapeFacts = {
+  operation: 'form',
   sets: ['sideClearanceDeg', 'frontClearanceDeg'],
   sizes: ['radiusMm'],
   hasNose: false,

@@ -15,6 +15,7 @@ const MOST_RAKE_DEG = 8;
  * left as it is unless rake is wanted; regrinds touch the front alone.
  */
 export const parting: ShapeFacts = {
+  operation: 'part',
   sets: ['backRakeDeg', 'sideClearanceDeg', 'kappa2Deg', 'frontClearanceDeg'],
   sizes: ['widthMm', 'bladeMm'],
   hasNose: false,
@@ -43,8 +44,8 @@ export const parting: ShapeFacts = {
     const { minor, rake } = faceNormals(angles, 'right');
     const right = plus(nose, [0, -sizes.widthMm, 0]);
     return [
-      sideFlank(layout, side(1), { key: 'left', reachMm }),
-      sideFlank(layout, side(-1), { key: 'right', reachMm, through: right }),
+      sideFlank(layout, side(1), { key: 'left', reachMm, check: 'square' }),
+      sideFlank(layout, side(-1), { key: 'right', reachMm, through: right, check: 'rule' }),
       frontFlank(layout, minor, { wheel: 'fine' }),
       angles.backRakeDeg === 0 ? null : rakeFace(layout, rake, { reachMm, wheel: 'fine' }),
       HONE,

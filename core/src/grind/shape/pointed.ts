@@ -77,6 +77,7 @@ const start = (over: Partial<ShapeStart>): ShapeStart => ({
 });
 
 const corner: ShapeFacts = {
+  operation: 'turn',
   sets: ALL_ANGLES,
   sizes: ['edgeMm'],
   hasNose: true,
@@ -94,6 +95,7 @@ export const general: ShapeFacts = corner;
 /** Square to the shaft and a little past it, for shoulders. */
 export const knife: ShapeFacts = {
   ...corner,
+  operation: 'shoulder',
   start: (metal) => {
     const usual = usualAngles(metal);
     return start({
@@ -113,6 +115,7 @@ export const knife: ShapeFacts = {
 /** The end edge leans a little to the face, and it cuts to the centre. */
 export const facing: ShapeFacts = {
   ...corner,
+  operation: 'face',
   start: (metal) => {
     const usual = usualAngles(metal);
     return start({
@@ -126,6 +129,7 @@ export const facing: ShapeFacts = {
 /** Small in section and relieved twice, so that its heel clears the bore. */
 export const boring: ShapeFacts = {
   ...corner,
+  operation: 'bore',
   takesGroove: false,
   start: (metal) => {
     const usual = usualAngles(metal);
@@ -165,6 +169,7 @@ export const brass: ShapeFacts = {
 /** A tip in a turning body: its end lies along the work, its side leads. */
 export const flyCutter: ShapeFacts = {
   ...corner,
+  operation: 'fly-cut',
   takesGroove: false,
   start: (metal) =>
     start({

@@ -1,4 +1,5 @@
 import type { BitAngles } from '../../bit/bit-angles';
+import type { OperationKey } from '../../operation/registry';
 import type { BitSizes, Heel } from '../bit-plan';
 import type { GrindStep, StepKey } from '../grind-step';
 import type { Layout } from '../ground-faces';
@@ -17,6 +18,8 @@ export interface ShapeStart {
 
 /** A shape that a bit is ground to. */
 export interface ShapeFacts {
+  /** What it is ground for. */
+  readonly operation: OperationKey;
   /** Angles of it that are set; the others follow from the shape. */
   readonly sets: readonly (keyof BitAngles)[];
   /** Sizes that it has. */
@@ -43,7 +46,7 @@ export const CLEAN_UP_MM = 0.2;
 /** Sizes that most shapes do not have. */
 export const NO_SIZES: BitSizes = { edgeMm: 8, widthMm: 3, bladeMm: 12, radiusMm: 3, flatMm: 0 };
 
-export const GENERAL_ANGLES: BitAngles = {
+const GENERAL_ANGLES: BitAngles = {
   sideRakeDeg: 12,
   backRakeDeg: 8,
   kappaDeg: 80,

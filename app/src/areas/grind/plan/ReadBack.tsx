@@ -1,4 +1,12 @@
-import type { BitRead, FaceRead, Reading } from '@pike-stone/core/grind';
+import {
+  COOLING_SHARE,
+  DRESS_FACTOR,
+  grindTime,
+  RATE_BY_GRIT,
+  type BitRead,
+  type FaceRead,
+  type Reading,
+} from '@pike-stone/core/grind';
 import { formatAngle, formatLength, joined } from '@pike-stone/words';
 import { STEP_NAMES } from '@pike-stone/words/grind';
 import { StyleSheet, View } from 'react-native';
@@ -50,8 +58,15 @@ function sayFace(
   return face.hollow ? `R ${size(face.hollow.radiusMm)}` : `${Math.round(removedMm3)} mm³`;
 }
 
+/** Minutes that the stock takes on a 60 grit wheel in use: typical. */
+const minutes = (removedMm3: number): number =>
+  grindTime(removedMm3, RATE_BY_GRIT[60], DRESS_FACTOR.inUse, COOLING_SHARE).totalMin;
+
 /** Wedge, weakest section and hollow in one line. */
-function summary({ wedgeDeg, least, blank, steps }: BitRead, size: (mm: number) => string): string {
+function summary(
+  { wedgeDeg, least, blank, steps, removedMm3 }: BitRead,
+  size: (mm: number) => string,
+): string {
   const hollow = Math.max(
     0,
     ...steps.map(({ face, readings }) => (readings.length > 0 ? (face?.hollow?.sagittaMm ?? 0) : 0)),
@@ -60,6 +75,7 @@ function summary({ wedgeDeg, least, blank, steps }: BitRead, size: (mm: number) 
     wedgeDeg === null ? null : `wedge ${formatAngle(wedgeDeg, 0)} square to the edge`,
     `least section ${Math.round((100 * least.areaMm2) / blank.areaMm2)} % of the blank, ${size(-least.atMm)} behind the end`,
     hollow > 0 ? `hollow ${size(hollow)} deep` : null,
+    `about ${Math.max(1, Math.round(minutes(removedMm3)))} minutes at the wheel with the pauses`,
   ]
     .filter((part) => part !== null)
     .join('; ')

@@ -6,7 +6,7 @@ import {
   type PaintTree,
   type Vector,
 } from '@pike-stone/core/grind';
-import { formatAngle, formatLength, joined, type UnitSystem } from '@pike-stone/words';
+import { formatAngle, formatLength, type UnitSystem } from '@pike-stone/words';
 import { ANGLE_WORDS, SIZE_WORDS } from '@pike-stone/words/grind';
 import { G, Line, Text as SvgText } from 'react-native-svg';
 import { DimensionLine, type DimensionMark, type Pen } from '../../../kit/drawing/dimensions';
@@ -318,5 +318,3 @@ export function drawBit(
     }),
   };
 }
-
-export const sizeSaid = (mm: number, units: UnitSystem): string => joined(formatLength(mm, units));

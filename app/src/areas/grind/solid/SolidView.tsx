@@ -11,10 +11,7 @@ const TURN_A_KEY = 10;
 const MOST_HEIGHT = 88;
 
 /** Where a bit is looked at from at first: its nose, its edge side and its top. */
-export const firstLook = (hand: 'right' | 'left') => ({
-  azimuthDeg: hand === 'right' ? 52 : -52,
-  heightDeg: 34,
-});
+const firstLook = (hand: 'right' | 'left') => ({ azimuthDeg: hand === 'right' ? 52 : -52, heightDeg: 34 });
 
 interface SolidViewProps {
   readonly facets: readonly Facet[];

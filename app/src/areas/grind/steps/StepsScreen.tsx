@@ -111,7 +111,7 @@ function Step({
         <Lower says={next} onNext={session.next} wide={wide}>
           <Figures step={step} />
           <Words style={styles.words}>{`${said.hold} ${said.wheel}.`}</Words>
-          <Words style={styles.words}>{said.stop}</Words>
+          <Words style={styles.words}>{`${said.stop} Check: ${said.check}.`}</Words>
           {step.wheel !== 'stone' && (
             <Words style={styles.words}>{sayHeat(bit.body.material, bit.body.heat)}</Words>
           )}

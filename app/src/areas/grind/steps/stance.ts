@@ -17,7 +17,7 @@ interface RestFrame {
  * How a bit lies: with no turn its nose looks at the wheel. Roll turns it about its shank, turn about
  * the rest's own normal, clockwise from above.
  */
-export function restFrame({ turnDeg, rollDeg }: Pick<RestSetting, 'turnDeg' | 'rollDeg'>): RestFrame {
+function restFrame({ turnDeg, rollDeg }: Pick<RestSetting, 'turnDeg' | 'rollDeg'>): RestFrame {
   const [c, s] = [Math.cos(rollDeg * RAD), Math.sin(rollDeg * RAD)];
   const [ct, st] = [Math.cos(turnDeg * RAD), Math.sin(turnDeg * RAD)];
   const nose: Vector = [1, 0, 0];

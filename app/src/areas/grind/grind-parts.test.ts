@@ -1,0 +1,116 @@
+import { bitBody, toolBody, type GrindBody } from '@pike-stone/contract';
+import { dot, groundFace, paintTree, plainCut, solidOf } from '@pike-stone/core/grind';
+import { bitOf } from '@pike-stone/core/grind-fixture';
+import { BIT_SHAPES } from '@pike-stone/core/bits';
+import { begunAnew, drawnLength, freshBit, frontOf, planOf } from './bit-model';
+import { bitSheet, bitSvg } from './export/bit-sheet';
+import { grindStepKeys } from './step-keys';
+import { strokesOf, VIEWS } from './solid/project';
+import { alongAxle, fromAbove } from './steps/stance';
+import { measuredAngles, toolOfBit } from './tool-of-bit';
+
+const session = (startedAt: string, deg: number): GrindBody => ({
+  bitId: '0192f000-0008-7000-8000-000000000001',
+  startedAt,
+  finishedAt: startedAt,
+  why: 'new',
+  wear: null,
+  done: ['side'],
+  readings: [
+    { step: 'side', plane: 'across-shank', deg, by: 'typed' },
+    { step: 'right', plane: 'across-shank', deg: 5, by: 'typed' },
+  ],
+  stockMm: 0.2,
+  lengthAfterMm: 60,
+  noseRadiusMm: 0.8,
+  note: '',
+});
+
+describe('a bit in the application', () => {
+  it.each(BIT_SHAPES)(
+    '%s begins as a record that the shop takes, and becomes a tool of the drawer',
+    (shape) => {
+      const body = freshBit({ shape, name: 'A bit' });
+      expect(bitBody.safeParse(body)).toMatchObject({ success: true });
+      const tool = toolOfBit({ ...body, state: 'ground' }, []);
+      expect(toolBody.safeParse(tool)).toMatchObject({ success: true });
+      expect(planOf(body)).toMatchObject({ shape });
+    },
+  );
+
+  it('begins anew with another metal, and keeps its steel and its wheel', () => {
+    const body = freshBit({ shape: 'general', name: 'A bit' });
+    const copper = begunAnew(body, { school: 'per-metal', metalKey: 'copper' });
+    expect(copper.angles.sideRakeDeg).toBe(20);
+    expect(copper.wheel).toEqual(body.wheel);
+  });
+
+  it('has its angles as they were measured last', () => {
+    const sessions = [session('2026-02-01T08:00:00.000Z', 9), session('2026-01-01T08:00:00.000Z', 4)];
+    expect(measuredAngles(sessions)).toEqual({ sideClearanceDeg: 9 });
+    const tool = toolOfBit(freshBit({ shape: 'general', name: 'A bit' }), sessions);
+    expect('ground' in tool && tool.ground).toMatchObject({
+      sideClearanceDeg: 9,
+      measured: ['sideClearanceDeg'],
+      sideRakeDeg: 12,
+    });
+  });
+
+  it('is drawn by its front, with some of its shank', () => {
+    expect(drawnLength(bitOf('general'))).toBe(20.2);
+    expect(frontOf(bitOf('parting')).blank.lengthMm).toBeLessThan(25);
+    expect(drawnLength(bitOf('general', { blank: { ...bitOf('general').blank, lengthMm: 12 } }))).toBe(12);
+    expect(grindStepKeys(bitOf('general', { angles: { ...bitOf('general').angles, kappaDeg: 5 } }))).toEqual(
+      [],
+    );
+  });
+});
+
+describe('the views', () => {
+  const { blank, cuts } = solidOf(frontOf(bitOf('general', { noseRadiusMm: 0 })));
+  const { facets } = plainCut(blank, cuts);
+
+  it('show each face in the colour of its step, its edges scribed', () => {
+    const strokes = strokesOf(paintTree(facets), { eye: VIEWS.plan, scale: 5, x: 0, y: 0 });
+    // The flanks fall back under the top: from above they do not show.
+    expect(new Set(strokes.map(({ by }) => by))).toEqual(new Set(['blank', 'rake']));
+    const end = strokesOf(paintTree(facets), { eye: VIEWS.end, scale: 5, x: 0, y: 0 });
+    expect(new Set(end.map(({ by }) => by))).toContain('front');
+    expect(strokes.some(({ edges }) => edges.includes('L'))).toBe(true);
+  });
+
+  it('are laid out at true size, plan over side and end beside it', () => {
+    const sheet = bitSheet(facets);
+    expect(sheet.widthMm).toBeCloseTo(20 + 12 + 10, 0);
+    expect(sheet.heightMm).toBeCloseTo(10 + 12 + 10, 0);
+    const svg = bitSvg(sheet, 'A <bit>', '#000000');
+    expect(svg).toContain('<title>A bit</title>');
+    expect(svg).toContain('50 mm when printed at true size');
+  });
+
+  it('leave out what is hidden', () => {
+    const sheet = bitSheet(facets);
+    const all = facets.reduce((sum, { sharp }) => sum + sharp.filter(Boolean).length, 0);
+    expect(sheet.lines.length).toBeGreaterThan(15);
+    expect(sheet.lines.length).toBeLessThan((3 * all) / 2);
+  });
+});
+
+describe('the stance at the wheel', () => {
+  const contact = { wheelMm: 150, heightMm: 0 };
+  it.each([
+    { turnDeg: 79, tiltDeg: 9.8, rollDeg: 0 },
+    { turnDeg: -98, tiltDeg: 11.9, rollDeg: 90 },
+    { turnDeg: 98, tiltDeg: 11.9, rollDeg: -90 },
+  ])('shows the ground face turned straight at the wheel', (setting) => {
+    const face = groundFace(setting, contact);
+    const above = fromAbove(setting);
+    // From above the face looks up the paper, to the wheel, and not to either side.
+    expect(dot(above.right, face)).toBeCloseTo(0, 6);
+    expect(dot(above.up, face)).toBeGreaterThan(0.9);
+    // Along the axle it stands upright against the wheel at the left.
+    const along = alongAxle(setting);
+    expect(dot(along.right, face)).toBeCloseTo(-1, 6);
+    expect(dot(along.up, face)).toBeCloseTo(0, 6);
+  });
+});

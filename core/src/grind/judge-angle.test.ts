@@ -1,0 +1,101 @@
+import fc from 'fast-check';
+import { faceNormals } from '../bit/faces';
+import { bitOf } from './grind.fixture';
+import { angleRead, judgeAngle } from './judge-angle';
+import { restSetting } from './rest-setting';
+import { tipOf } from './bit-heat';
+import { bitPlanFor, generalIsPoor } from './plan-for';
+import { shapeFor } from './shape-for';
+
+const GENERAL = bitOf('general');
+const ON_20 = { side: 'outside', diameterMm: 20, depthMm: 1, feedMm: 0.2, heightErrorMm: 0 } as const;
+
+describe('an angle that was read on a face', () => {
+  it('is right within a degree', () => {
+    expect(judgeAngle(GENERAL, 'sideClearanceDeg', 10.9, ON_20).ok).toBe(true);
+    expect(judgeAngle(GENERAL, 'sideClearanceDeg', 8.9, ON_20).ok).toBe(false);
+  });
+
+  it('says at which feed the side rubs: at 4 degrees above pi d tan 1°', () => {
+    const at = judgeAngle(GENERAL, 'sideClearanceDeg', 4, ON_20);
+    expect(at.rubsAboveMm).toBeCloseTo(Math.PI * 20 * Math.tan(Math.PI / 180), 6);
+    expect(at.offDeg).toBe(-6);
+    expect(judgeAngle(GENERAL, 'sideClearanceDeg', 2, null).rubsAboveMm).toBe(0);
+    expect(judgeAngle(GENERAL, 'sideRakeDeg', 4, null).rubsAboveMm).toBeNull();
+  });
+
+  it('says what is left under a nose that stands too high', () => {
+    const high = { ...ON_20, heightErrorMm: 0.5 };
+    expect(judgeAngle(GENERAL, 'frontClearanceDeg', 8, high).frontLeftDeg).toBeCloseTo(5.134, 3);
+    expect(judgeAngle(GENERAL, 'frontClearanceDeg', 8, ON_20).frontLeftDeg).toBeCloseTo(8, 9);
+    expect(judgeAngle(GENERAL, 'frontClearanceDeg', 8, { ...ON_20, heightErrorMm: 10 }).frontLeftDeg).toBe(8);
+  });
+
+  it('warns of a wedge that is too thin, and of none where no bit can have the angle', () => {
+    expect(judgeAngle(GENERAL, 'sideRakeDeg', 28, null)).toMatchObject({ weakWedge: true });
+    expect(judgeAngle(GENERAL, 'sideClearanceDeg', -1, null)).toMatchObject({
+      wedgeDeg: null,
+      weakWedge: false,
+      tiltBy: 0,
+    });
+  });
+
+  it('is put right by the change of the rest that is told', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 3, max: 20, noNaN: true }), (measured) => {
+        const contact = { wheelMm: 150, heightMm: 0 };
+        const tilt = (deg: number) =>
+          restSetting(faceNormals({ ...GENERAL.angles, sideClearanceDeg: deg }, 'right').major, 0, contact)
+            .tiltDeg;
+        const { tiltBy } = judgeAngle(GENERAL, 'sideClearanceDeg', measured, null);
+        return Math.abs(tilt(measured) + tiltBy - tilt(10)) < 1e-9;
+      }),
+    ));
+
+  it('is one of the angles of the bit, by its face and plane', () => {
+    expect(angleRead('rake', 'across-shank')).toBe('sideRakeDeg');
+    expect(angleRead('rake', 'along-shank')).toBe('backRakeDeg');
+    expect(angleRead('left', 'across-shank')).toBe('sideClearanceDeg');
+    expect(angleRead('arc', 'along-shank')).toBe('frontClearanceDeg');
+    expect(angleRead('right', 'across-shank')).toBeNull();
+  });
+});
+
+describe('a bit to begin with', () => {
+  const wish = {
+    shape: 'general',
+    hand: 'right',
+    blank: GENERAL.blank,
+    wheel: GENERAL.wheel,
+    materialKey: 'copper',
+  } as const;
+
+  it('has the angles of its metal in the one school, those of the general bit in the other', () => {
+    expect(bitPlanFor({ ...wish, school: 'per-metal' }).angles.sideRakeDeg).toBe(20);
+    expect(bitPlanFor({ ...wish, school: 'general' }).angles.sideRakeDeg).toBe(12);
+    expect(bitPlanFor({ ...wish, school: 'per-metal', materialKey: null }).angles.sideRakeDeg).toBe(12);
+  });
+
+  it('is a poor choice as the general one for brass, copper and plastics', () => {
+    expect(['brass-free-cutting', 'copper', 'nylon'].every(generalIsPoor)).toBe(true);
+    expect(generalIsPoor('medium-carbon')).toBe(false);
+    expect(generalIsPoor(null)).toBe(false);
+  });
+
+  it('has the shape of its operation', () => {
+    expect(shapeFor('bore')).toBe('boring');
+    expect(shapeFor('drill')).toBeNull();
+  });
+});
+
+describe('the tip that gets warm', () => {
+  it('of a 10 mm bit is the handbook one', () => {
+    expect(tipOf(GENERAL, 'hss')).toMatchObject({
+      tipG: expect.closeTo(6.3, 1),
+      shankKPerW: expect.closeTo(8, 9),
+      wheelMPerS: expect.closeTo(22.4, 1),
+    });
+    const round = { ...GENERAL, blank: { ...GENERAL.blank, section: 'round' as const } };
+    expect(tipOf(round, 'carbon-steel').tipG).toBeLessThan(tipOf(GENERAL, 'carbon-steel').tipG);
+  });
+});

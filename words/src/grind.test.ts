@@ -1,0 +1,168 @@
+import {
+  BIT_SHAPES,
+  grindSteps,
+  judgeAngle,
+  WEAR_SEEN,
+  type BitFinding,
+  type StepKey,
+} from '@pike-stone/core/grind';
+import { bitOf } from '@pike-stone/core/grind-fixture';
+import {
+  ANGLE_WORDS,
+  bitTitle,
+  sayAngleVerdict,
+  sayBitFinding,
+  sayHeat,
+  sayStep,
+  sayStepCaution,
+  sayTilt,
+  WEAR_WORDS,
+} from './grind';
+
+const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
+
+describe('a step at the wheel', () => {
+  const plan = bitOf('general');
+  const said = (key: StepKey, of = plan) =>
+    sayStep(
+      grindSteps(of).find((step) => step.key === key)!,
+      of,
+      'mm',
+    );
+
+  it('says how the bit lies, which wheel, where to stop and what goes wrong there', () => {
+    expect(said('side')).toEqual({
+      title: 'Grind the side clearance',
+      wheel: 'Coarse wheel, 36 to 60 grit',
+      hold: 'Flat on the rest, top up, nose 79° to your right.',
+      stop: 'Stop when the pen mark is gone evenly from heel to a hair short of the edge.',
+      check: 'protractor',
+      mistake: 'Several facets on one face: move across the whole wheel and keep the turn.',
+    });
+    expect(said('rake').hold).toBe('On its right side, top to your right, nose 98° to your left.');
+    expect(said('nose').hold).toBe(
+      'Flat on the rest. Swing it in one smooth sweep, from 8° left to 79° right.',
+    );
+    expect(plain(said('nose').stop)).toContain('A radius of 0.8 mm');
+    expect(said('hone').title).toBe('Hone the edge');
+  });
+
+  it('of a left-hand bit lies on its other side', () =>
+    expect(said('rake', bitOf('general', { hand: 'left' })).hold).toBe(
+      'On its left side, top to your left, nose 98° to your right.',
+    ));
+
+  it('of every shape has something to hold to and something to stop at', () => {
+    for (const shape of BIT_SHAPES)
+      for (const step of grindSteps(
+        bitOf(shape, {
+          groove: { landMm: 0.2, widthMm: 2, radiusMm: 3 },
+          heel: { clearanceDeg: 25, landMm: 1 },
+        }),
+      )) {
+        const one = sayStep(
+          step,
+          bitOf(shape, {
+            groove: { landMm: 0.2, widthMm: 2, radiusMm: 3 },
+            heel: { clearanceDeg: 25, landMm: 1 },
+          }),
+          'inch',
+        );
+        expect(one.hold.length).toBeGreaterThan(10);
+        expect(one.stop.length).toBeGreaterThan(10);
+      }
+  });
+
+  it('says which edge of the rest is low', () => {
+    expect(sayTilt(9.8)).toBe('rest 10°, your edge low');
+    expect(sayTilt(-3)).toBe('rest 3°, your edge high');
+    expect(sayTilt(0.2)).toBe('rest level');
+  });
+});
+
+describe('heat and cautions', () => {
+  it('follow the steel and the school: carbide is never dipped, red steel never quenched', () => {
+    expect(sayHeat('hss', 'air')).toContain('need not be dipped');
+    expect(sayHeat('hss', 'dip')).toContain('Never dip it red');
+    expect(sayHeat('carbon-steel', 'air')).toContain('before any colour');
+    expect(sayHeat('brazed-carbide', 'dip')).toContain('Never dip carbide');
+  });
+
+  it('stand at the step where it bites', () => {
+    const [side] = grindSteps(bitOf('general'));
+    expect(sayStepCaution(side!, 'hss')).toContain('Face shield');
+    expect(sayStepCaution(side!, 'brazed-carbide')).toContain('lungs');
+    expect(sayStepCaution({ ...side!, wheel: 'stone' }, 'hss')).toContain('fingers');
+    expect(sayStepCaution({ ...side!, wheel: 'narrow' }, 'hss')).toContain('never loaded from the side');
+    expect(sayStepCaution({ ...side!, wheel: 'round' }, 'hss')).toContain('rated speed');
+  });
+});
+
+describe('a measured angle', () => {
+  const bit = bitOf('general');
+  const said = (angle: Parameters<typeof judgeAngle>[1], deg: number) =>
+    sayAngleVerdict(angle, deg, judgeAngle(bit, angle, deg, null), 'mm');
+
+  it('that is right is said to be so, and nothing more', () =>
+    expect(said('sideClearanceDeg', 10.4)).toEqual({
+      text: 'Side clearance 10.4°: as it should be.',
+      effect: null,
+      mend: null,
+    }));
+
+  it('that is too small says at which feed it rubs, and what to change', () => {
+    const four = said('sideClearanceDeg', 4);
+    expect(four.text).toBe('Side clearance 4°: 6° less than planned.');
+    expect(plain(four.effect!)).toMatch(/^Rubs above 1\.097 mm\/rev\./);
+    expect(four.mend).toBe('Set the rest 6° lower at your edge and grind this face again.');
+    expect(said('sideClearanceDeg', 1).effect).toContain('Rubs at any feed.');
+  });
+
+  it('that is too great says what that does', () => {
+    expect(said('sideClearanceDeg', 14).effect).toBe(ANGLE_WORDS.sideClearanceDeg.tooMuch);
+    expect(said('sideRakeDeg', 28).effect).toMatch(/^The wedge is down to 5\d/);
+    expect(said('sideRakeDeg', 4).effect).toBe(ANGLE_WORDS.sideRakeDeg.tooLittle);
+    expect(said('frontClearanceDeg', 2).effect).toMatch(/^Only 2° is left/);
+    expect(said('frontClearanceDeg', 5).effect).toBe(ANGLE_WORDS.frontClearanceDeg.tooLittle);
+    expect(said('sideClearanceDeg', 14).mend).toContain('higher at your edge');
+  });
+});
+
+describe('what is wrong with a bit', () => {
+  const say = (finding: BitFinding) => {
+    const { level, text } = sayBitFinding(finding, 'mm');
+    return `${level}: ${plain(text)}`;
+  };
+
+  it('is a sentence with its figures and what to do', () => {
+    expect(say({ code: 'no-metal' })).toMatch(/^danger: These angles leave no edge/);
+    expect(say({ code: 'face-gone', step: 'front' })).toContain('Front clearance is ground away again');
+    expect(say({ code: 'weak-section', share: 0.42, widthMm: 6, heightMm: 5, behindMm: 4 })).toContain(
+      'Only 42 %',
+    );
+    expect(say({ code: 'breaks', stressMPa: 512, allowedMPa: 300 })).toContain('512 N/mm²');
+    expect(say({ code: 'weak-wedge', deg: 51, leastDeg: 55 })).toContain('51°');
+    expect(say({ code: 'no-wedge', deg: 93 })).toMatch(/^danger/);
+    expect(say({ code: 'little-clearance', step: 'side', deg: 2, leastDeg: 3 })).toContain('the heel rubs');
+    expect(say({ code: 'rubs-in-bore', boreMm: 24, gapMm: -0.4, secondDeg: 21.3 })).toContain(
+      'second clearance of 22°',
+    );
+    expect(say({ code: 'rubs-in-bore', boreMm: 24, gapMm: 0.05, secondDeg: 21.3 })).toContain(
+      'by 0.05 mm only',
+    );
+    expect(say({ code: 'rubs-in-bore', boreMm: 24, gapMm: -0.4, secondDeg: null })).toContain('A lower bit');
+    expect(say({ code: 'bore-too-small', boreMm: 12, bitMm: 9.9 })).toContain('A smaller bit in a bar');
+    expect(say({ code: 'wasted-stock', downMm: 3 })).toContain('3 mm below the top');
+    expect(say({ code: 'nose-too-large', noseMm: 5, mostMm: 4 })).toContain('4 mm at most');
+    expect(say({ code: 'groove-too-wide', widthMm: 8, mostMm: -1 })).toContain('0 mm at most');
+    expect(say({ code: 'edge-too-short', edgeMm: 4, depthMm: 5 })).toContain('the cut 5 mm deep');
+    expect(say({ code: 'blade-too-short', bladeMm: 12, neededMm: 21 })).toContain('21 mm');
+    expect(say({ code: 'blank-too-narrow', neededMm: 11, widthMm: 10 })).toContain('11 mm of width');
+    expect(say({ code: 'hollow-deep', sagittaMm: 0.8 })).toContain('A larger wheel');
+  });
+
+  it('is named for every shape and every wear', () => {
+    expect(bitTitle('knife', 'left')).toBe('Knife bit, left hand');
+    expect(WEAR_SEEN.map((wear) => WEAR_WORDS[wear].name)).toContain('Chipped');
+  });
+});
