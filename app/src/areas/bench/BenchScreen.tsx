@@ -1,6 +1,6 @@
 import { feedPer } from '@pike-stone/core';
 import { formatFeedPerTurn, joined, sayFeed, saySpeed } from '@pike-stone/words';
-import { useRouter } from 'expo-router';
+import { useRouter, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { useRecords, useSession, type Shown } from '../../data/records';
@@ -121,6 +121,12 @@ function OnTheBench({ cut }: { cut: Cut }) {
 function DullTools() {
   const router = useRouter();
   const { records } = useRecords('tools');
+  const { records: bits } = useRecords('bits');
+  /** A hand-ground tool is reground in Grind, any other is looked at in the drawer. */
+  const placeOf = (toolId: string): Href => {
+    const bit = bits.find(({ body }) => body.toolId === toolId);
+    return bit ? `/grind/${bit.id}/regrind` : `/drawer/tools/${toolId}`;
+  };
   const dull = records.filter((record) => !record.archived && record.body.dull);
   if (dull.length === 0) return null;
   return (
@@ -134,7 +140,7 @@ function DullTools() {
             key={record.id}
             title={record.body.name}
             about={record.body.note}
-            onPress={() => router.push(`/drawer/tools/${record.id}`)}
+            onPress={() => router.push(placeOf(record.id))}
           />
         ))}
       </Sheet>

@@ -16,6 +16,8 @@ import { Choosers } from '../cut/Choosers';
 import { EditDimension } from '../cut/EditDimension';
 import { NoCut } from '../cut/NoCut';
 import type { SetUp } from '../cut/useCut';
+import { bitForCut } from '../grind/bit-for-cut';
+import { useOpenBit } from '../grind/use-bit';
 import { JobSentence, type JobWord } from './JobSentence';
 import { useWants } from './job-wants';
 import { Likelihood } from './Likelihood';
@@ -35,6 +37,7 @@ export function ChooseScreen() {
   const router = useRouter();
   const wide = useWide();
   const want = useWants((state) => state.want);
+  const openBit = useOpenBit();
   const [touched, setTouched] = useState<JobWord | null>(null);
   if (!setUp) return <NoCut loading={found.loading} error={found.error} refused={found.refused} />;
   const close = () => setTouched(null);
@@ -43,6 +46,8 @@ export function ChooseScreen() {
     router.navigate('/cut');
   };
   const pick = chosen?.pick ?? null;
+  const plan = chosen?.hss.judged.plan ?? null;
+  const toGrind = plan && bitForCut(setUp.setup, plan);
   return (
     <Screen
       title="Which tool?"
@@ -54,14 +59,23 @@ export function ChooseScreen() {
         )
       }
       footer={
-        <Button
-          kind="main"
-          label={pick ? `Take ${pick.item.body.name}` : 'Nothing in the drawer fits'}
-          says={pick ? `Take ${pick.item.body.name} to the cut` : undefined}
-          disabled={!pick}
-          onPress={() => pick && take(pick.item.id)}
-          style={styles.grow}
-        />
+        pick ? (
+          <Button
+            kind="main"
+            label={`Take ${pick.item.body.name}`}
+            says={`Take ${pick.item.body.name} to the cut`}
+            onPress={() => take(pick.item.id)}
+            style={styles.grow}
+          />
+        ) : (
+          <Button
+            kind="main"
+            label={toGrind ? 'Nothing fits: grind a bit for it' : 'Nothing in the drawer fits'}
+            disabled={!toGrind}
+            onPress={() => toGrind && openBit(toGrind)}
+            style={styles.grow}
+          />
+        )
       }
     >
       <JobSentence

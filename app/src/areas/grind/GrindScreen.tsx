@@ -1,6 +1,7 @@
 import { SHAPE_WORDS } from '@pike-stone/words/grind';
 import { formatLength, joined, type UnitSystem } from '@pike-stone/words';
 import type { BitBody } from '@pike-stone/contract';
+import { isInsert } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
@@ -39,7 +40,13 @@ export function GrindScreen() {
   const { records, loading, error } = useRecords('bits');
   const [adding, setAdding] = useState(false);
   const bits = records.filter(({ archived }) => !archived);
-  const of = (state: BitBody['state']) => bits.filter(({ body }) => body.state === state);
+  const { records: tools } = useRecords('tools');
+  const dullTools = tools.filter(({ archived, body }) => !archived && body.dull);
+  /** A bit whose tool was said to be dull at the machine is dull too. */
+  const stateOf = ({ state, toolId }: BitBody): BitBody['state'] =>
+    state === 'ground' && dullTools.some(({ id }) => id === toolId) ? 'dull' : state;
+  const of = (state: BitBody['state']) => bits.filter(({ body }) => stateOf(body) === state);
+  const own = new Set(bits.map(({ body }) => body.toolId));
   const open = (id: string) => router.push(`/grind/${id}`);
   return (
     <Screen
@@ -59,7 +66,7 @@ export function GrindScreen() {
         <>
           <Bits title="To grind" bits={of('planned')} onOpen={open} />
           <Bits title="Dull, or ground wrong" bits={of('dull')} onOpen={open} />
-          <DullTools />
+          <DullTools tools={dullTools.filter(({ id }) => !own.has(id))} />
         </>
       )}
       {adding && <NewBit onClose={() => setAdding(false)} />}
@@ -103,13 +110,9 @@ function Bits({
 /** Tools of the drawer that are ground by hand and dull. */
 const BY_HAND = ['turning-tool', 'boring-bar', 'parting-blade', 'threading-tool', 'form-tool', 'fly-cutter'];
 
-function DullTools() {
+function DullTools({ tools }: { tools: readonly Shown<'tools'>[] }) {
   const router = useRouter();
-  const { records } = useRecords('tools');
-  const dull = records.filter(
-    ({ archived, body }) =>
-      !archived && body.dull && BY_HAND.includes(body.kind) && !body.material.startsWith('carbide-'),
-  );
+  const dull = tools.filter(({ body }) => BY_HAND.includes(body.kind) && !isInsert(body.material));
   if (dull.length === 0) return null;
   return (
     <>

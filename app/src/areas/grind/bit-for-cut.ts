@@ -1,16 +1,19 @@
 import type { BitBody } from '@pike-stone/contract';
 import { OPERATIONS } from '@pike-stone/core';
 import { shapeFor } from '@pike-stone/core/grind';
-import type { Cut } from '../cut/useCut';
+import type { CutPlan, CutSetup } from '@pike-stone/core';
+import { SHAPE_WORDS } from '@pike-stone/words/grind';
 import { freshBit } from './bit-model';
 
+const NAME_LENGTH = 60;
+
 /** A bit for the cut that is set up: its shape, its metal and its size; null where none is ground for it. */
-export function bitForCut({ setup, plan }: Cut, name: string): BitBody | null {
+export function bitForCut(setup: CutSetup, plan: CutPlan): BitBody | null {
   const shape = shapeFor(setup.operation);
   if (!shape) return null;
   return freshBit({
     shape,
-    name,
+    name: `${SHAPE_WORDS[shape].name} bit for ${setup.stock.name}`.slice(0, NAME_LENGTH),
     metalKey: plan.metal.key,
     use: {
       side: OPERATIONS[setup.operation].edgeHeight ?? 'outside',

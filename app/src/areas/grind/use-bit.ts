@@ -7,8 +7,9 @@ import {
   type BitPlan,
   type GrindStep,
 } from '@pike-stone/core/grind';
+import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { putBack, save, useRecords, type Shown } from '../../data/records';
+import { newId, putBack, save, useRecords, type Shown } from '../../data/records';
 import { useUndo } from '../../kit/Undo';
 import { useSolid, type GrindingSolid } from '../../workers/solid-work';
 import { frontOf, planOf } from './bit-model';
@@ -56,6 +57,16 @@ export function useBit(id: string) {
     };
   }, [record, say]);
   return { bit, loading, error };
+}
+
+/** Keeps a new bit at once, and opens it to be planned. */
+export function useOpenBit(): (body: BitBody) => void {
+  const router = useRouter();
+  return (body) => {
+    const id = newId();
+    void save('bits', id, 0, body);
+    router.push(`/grind/${id}`);
+  };
 }
 
 /** The bit's solid, what is read on it, and what is wrong with it. */
