@@ -44,19 +44,6 @@ const shaft = cut(2, 1, 7, {
   fluid: 'dry',
 });
 
-const addJobs = async (page) => {
-  for (const [name, rpm] of [
-    ['Ream 12', '75'],
-    ['Drill 8.5', '740'],
-    ['Turn the bush', '450'],
-  ]) {
-    await page.getByRole('button', { name: 'Add a job' }).click();
-    await page.getByLabel('What is done').fill(name);
-    await page.getByLabel('Wanted, rpm').fill(rpm);
-    await page.getByRole('button', { name: 'Set', exact: true }).click();
-  }
-};
-
 /** name, address, size; theme, units and what to touch first when they differ from the plain view. */
 const VIEWS = [
   { name: 'bench', path: '/', before: `/cut?${bush}` },
@@ -79,7 +66,16 @@ const VIEWS = [
     units: 'inch',
   },
   { name: 'choose', path: '/cut/choose', before: `/cut?${railing}` },
-  { name: 'cost', path: '/cut/cost', before: `/cut?${shaft}` },
+  { name: 'grind-bit', path: `/grind/${demo(8, 4)}` },
+  { name: 'grind-step', path: `/grind/${demo(8, 3)}/steps`, touch: (page) => page.waitForTimeout(2_000) },
+  {
+    name: 'grind-wide-dark-inch',
+    path: `/grind/${demo(8, 7)}`,
+    size: WIDE,
+    theme: 'dark',
+    units: 'inch',
+    touch: (page) => page.waitForTimeout(2_000),
+  },
   { name: 'working', path: '/cut/working?of=speed', before: `/cut?${bush}` },
   { name: 'forecast', path: '/cut/forecast', before: `/cut?${shaft}` },
   { name: 'to-size', path: '/cut/to-size', before: `/cut?${bush}` },
@@ -99,14 +95,6 @@ const VIEWS = [
     touch: (page) => page.waitForTimeout(8_000),
   },
   { name: 'machine-drive', path: `/drawer/machines/${demo(1, 1)}/drive` },
-  {
-    name: 'belt-moves',
-    path: `/drawer/machines/${demo(1, 1)}/moves`,
-    touch: async (page) => {
-      await addJobs(page);
-      await page.getByText('2 changes').scrollIntoViewIfNeeded();
-    },
-  },
   { name: 'cut-wide', path: `/cut?${shaft}`, size: WIDE },
   {
     name: 'choose-wide-dark-inch',

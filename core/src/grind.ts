@@ -44,3 +44,4 @@ export * from './bit/centre-height';
 export * from './grind/bit-heat';
 export * from './solid/visible-edges';
 export * from './grind/shape-for';
+export { forThread } from './grind/for-thread';

@@ -27,13 +27,14 @@ describe('a step at the wheel', () => {
     sayStep(
       grindSteps(of).find((step) => step.key === key)!,
       of,
+      'hss',
       'mm',
     );
 
   it('says how the bit lies, which wheel, where to stop and what goes wrong there', () => {
     expect(said('side')).toEqual({
       title: 'Grind the side clearance',
-      wheel: 'Coarse wheel, 36 to 60 grit',
+      wheel: 'Coarse alumina wheel, 36 to 60 grit',
       hold: 'Flat on the rest, top up, nose 79° to your right.',
       stop: 'Stop when the pen mark is gone evenly from heel to a hair short of the edge.',
       check: 'protractor',
@@ -66,6 +67,7 @@ describe('a step at the wheel', () => {
             groove: { landMm: 0.2, widthMm: 2, radiusMm: 3 },
             heel: { clearanceDeg: 25, landMm: 1 },
           }),
+          'brazed-carbide',
           'inch',
         );
         expect(one.hold.length).toBeGreaterThan(10);

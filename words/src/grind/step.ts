@@ -1,7 +1,7 @@
-import type { BitPlan, GrindStep, RestSetting } from '@pike-stone/core/grind';
+import type { BitPlan, BitSteel, GrindStep, RestSetting } from '@pike-stone/core/grind';
 import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
 import { capital } from '../capital';
-import { CHECK_WORDS, STEP_NAMES, WHEEL_WORDS } from './step-names';
+import { CHECK_WORDS, STEP_NAMES, wheelFor } from './step-names';
 
 /** One step at the wheel, said. */
 export interface SaidStep {
@@ -98,9 +98,9 @@ const MISTAKES: Readonly<Partial<Record<GrindStep['key'], string>>> = {
 };
 
 /** A step at the wheel in words. */
-export const sayStep = (step: GrindStep, plan: BitPlan, units: UnitSystem): SaidStep => ({
+export const sayStep = (step: GrindStep, plan: BitPlan, material: BitSteel, units: UnitSystem): SaidStep => ({
   title: step.key === 'hone' ? 'Hone the edge' : `Grind the ${lower(STEP_NAMES[step.key])}`,
-  wheel: WHEEL_WORDS[step.wheel],
+  wheel: wheelFor(step.wheel, material),
   hold: hold(step),
   stop: stop(step, plan, units),
   check: CHECK_WORDS[step.check],
@@ -110,10 +110,9 @@ export const sayStep = (step: GrindStep, plan: BitPlan, units: UnitSystem): Said
 const lower = (text: string): string => text[0]!.toLowerCase() + text.slice(1);
 
 export type HeatSchool = 'air' | 'dip';
-export type BitMaterial = 'hss' | 'hss-co' | 'carbon-steel' | 'brazed-carbide';
 
 /** How to keep the tip cool, by what it is made of and the school of the shop. */
-export function sayHeat(material: BitMaterial, school: HeatSchool): string {
+export function sayHeat(material: BitSteel, school: HeatSchool): string {
   if (material === 'brazed-carbide')
     return 'Never dip carbide: it cracks. Green or diamond wheel, light and dry.';
   if (material === 'carbon-steel')
@@ -124,7 +123,7 @@ export function sayHeat(material: BitMaterial, school: HeatSchool): string {
 }
 
 /** The caution of a step. */
-export function sayStepCaution(step: GrindStep, material: BitMaterial): string {
+export function sayStepCaution(step: GrindStep, material: BitSteel): string {
   if (material === 'brazed-carbide')
     return 'Carbide dust harms the lungs: respirator and extraction, face shield, nothing blown off.';
   switch (step.wheel) {

@@ -6,12 +6,12 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { backOr } from '../../kit/back';
+import { Bar } from '../../kit/Bar';
 import { Button } from '../../kit/Button';
 import { Caution } from '../../kit/Caution';
 import { Loading } from '../../kit/Empty';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
-import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
 import { useCut } from '../cut/useCut';
 import { NotHere } from '../NotHere';
@@ -89,7 +89,7 @@ function Plan({ bit }: { bit: Bit }) {
 /** What is wrong with the bit before it is ground, with what mends it. */
 function Says({ bit, ground }: { bit: Bit; ground: GroundBit }) {
   const units = useUnits();
-  const { answer, findings, fault, share } = ground;
+  const { answer, findings, fault, share, stop } = ground;
   return (
     <View style={styles.says} testID="findings">
       {bit.impossible && <Caution level="danger">{sayOutOfRange(bit.impossible)}</Caution>}
@@ -131,9 +131,10 @@ function Says({ bit, ground }: { bit: Bit; ground: GroundBit }) {
       )}
       {fault && <Caution level="danger">{`The solid could not be cut: ${fault}`}</Caution>}
       {share !== null && !answer && (
-        <Words role="note" style={styles.pad}>
-          Cutting the solid …
-        </Words>
+        <View style={styles.progress}>
+          <Bar share={share} progressOf="Cutting the solid" />
+          <Button kind="plain" label="Stop" onPress={stop} />
+        </View>
       )}
     </View>
   );
@@ -225,5 +226,6 @@ function CutWithIt({ bit }: { bit: Bit }) {
 const styles = StyleSheet.create({
   grow: { flex: 1 },
   says: { gap: SPACE.hair },
+  progress: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, paddingHorizontal: SPACE.edge },
   pad: { paddingHorizontal: SPACE.edge },
 });

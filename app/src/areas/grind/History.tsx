@@ -22,7 +22,9 @@ export function History({ bit }: { bit: Bit }) {
   return (
     <Sheet>
       <View style={styles.pad}>
-        <Words role="heading">Done at the grinder</Words>
+        <Words role="heading">
+          {`Done at the grinder: ${own.length === 1 ? 'once' : `${own.length} times`}`}
+        </Words>
         {own.map(({ id, body }) => (
           <View key={id} style={styles.line}>
             <SmallBit plan={bit.plan} view="side" lengthMm={body.lengthAfterMm} />

@@ -9,7 +9,7 @@ import {
 } from '@pike-stone/core/grind';
 import { formatAngle, formatLength, joined } from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { useUnits } from '../../data/preferences';
@@ -24,6 +24,7 @@ import { SPACE } from '../../theme/type';
 import { lengthText } from '../figures/read-figure';
 import { useFigures } from '../figures/useFigures';
 import { NotHere } from '../NotHere';
+import { useSetUpKept } from './set-up-kept';
 import { useBit, type Bit } from './use-bit';
 
 /** A thin steel rule, and what an eye sees of its lean. */
@@ -47,6 +48,9 @@ function SetUp({ bit }: { bit: Bit }) {
   const [side, setSide] = useState(body.use?.side ?? 'outside');
   const size = (mm: number) => joined(formatLength(mm, units));
   const text = (mm: number) => lengthText(mm, units);
+  const { id } = bit.record;
+  const { axisMm, holderMm, ofBit, keep } = useSetUpKept();
+  const kept = ofBit[id];
   const figures = useFigures([
     {
       key: 'axis',
@@ -54,7 +58,7 @@ function SetUp({ bit }: { bit: Bit }) {
       kind: 'size',
       low: 1,
       high: 500,
-      start: text(25),
+      start: text(axisMm),
       about: 'From where the bit or its holder stands to the axis, as on the tailstock’s centre.',
     },
     {
@@ -63,7 +67,7 @@ function SetUp({ bit }: { bit: Bit }) {
       kind: 'size',
       low: 0,
       high: 400,
-      start: text(0),
+      start: text(holderMm),
       about: '0 when the bit stands on the seat itself.',
     },
     {
@@ -72,7 +76,7 @@ function SetUp({ bit }: { bit: Bit }) {
       kind: 'size',
       low: 0.5,
       high: 3000,
-      start: text(body.use?.diameterMm ?? 20),
+      start: text(kept?.diameterMm ?? body.use?.diameterMm ?? 20),
     },
     {
       key: 'error',
@@ -80,13 +84,17 @@ function SetUp({ bit }: { bit: Bit }) {
       kind: 'number',
       low: -5,
       high: 5,
-      start: String(body.use?.heightErrorMm ?? 0),
+      start: String(kept?.errorMm ?? body.use?.heightErrorMm ?? 0),
       about: 'In millimetres, below it negative.',
     },
   ]);
   const [axis, holder, diameterMm, e] = (['axis', 'holder', 'diameter', 'error'] as const).map(
     (key) => figures.peek(key)?.[0],
   );
+  useEffect(() => {
+    if (axis !== undefined && holder !== undefined && diameterMm !== undefined && e !== undefined)
+      keep(id, { axisMm: axis, holderMm: holder, diameterMm, errorMm: e });
+  }, [id, axis, holder, diameterMm, e, keep]);
   const nose = plan.blank.heightMm - plan.noseDownMm;
   const packing = axis !== undefined && holder !== undefined ? axis - holder - nose : null;
   return (

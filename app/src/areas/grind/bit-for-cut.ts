@@ -1,6 +1,6 @@
 import type { BitBody } from '@pike-stone/contract';
 import { OPERATIONS } from '@pike-stone/core';
-import { shapeFor } from '@pike-stone/core/grind';
+import { forThread, shapeFor } from '@pike-stone/core/grind';
 import type { CutPlan, CutSetup } from '@pike-stone/core';
 import { SHAPE_WORDS } from '@pike-stone/words/grind';
 import { freshBit } from './bit-model';
@@ -11,8 +11,9 @@ const NAME_LENGTH = 60;
 export function bitForCut(setup: CutSetup, plan: CutPlan): BitBody | null {
   const shape = shapeFor(setup.operation);
   if (!shape) return null;
-  return freshBit({
-    shape,
+  const own = setup.tool.kind === 'threading-tool' && setup.tool.threadAngleDeg === 55 ? 'thread-55' : shape;
+  const body = freshBit({
+    shape: own,
     name: `${SHAPE_WORDS[shape].name} bit for ${setup.stock.name}`.slice(0, NAME_LENGTH),
     metalKey: plan.metal.key,
     use: {
@@ -23,4 +24,7 @@ export function bitForCut(setup: CutSetup, plan: CutPlan): BitBody | null {
       heightErrorMm: 0,
     },
   });
+  return body.trailingDeg === null || !setup.pitchMm
+    ? body
+    : forThread(body, setup.pitchMm, setup.workDiameterMm);
 }

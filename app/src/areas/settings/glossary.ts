@@ -10,53 +10,42 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
     'A pair of gears that slows the spindle, commonly six to ten times, for large work. The bull-gear pin comes out before it goes in.',
   ],
   [
+    'Back rake',
+    'The top of a bit falls from the nose to the shank by this angle. Each regrind of the front lowers the nose a little.',
+  ],
+  [
     'Backlash',
     'Slack between screw and nut. Wind back half a turn beyond and come in again, always from the same side.',
-  ],
-  ['Chip load', 'Feed per tooth of a milling cutter.'],
-  [
-    'Chip thinning',
-    'In a narrow cut a milling tooth takes less than the feed per tooth; the feed may rise to make up for it.',
-  ],
-  ['Climb cutting', 'Feeding with the cutter’s turn. With slack in the screw it pulls the table in.'],
-  ['Cutting speed', 'Speed of the fastest point that cuts, in m/min or sfm (feet a minute).'],
-  ['Depth of cut', 'On a lathe: taken off the radius. On a mill: along the cutter’s axis.'],
-  [
-    'Division',
-    'One mark on a dial. It stands for slide travel, or on a diameter-reading dial for twice the travel.',
-  ],
-  ['Feed', 'How far the tool moves in one turn of the work, or the table in a minute.'],
-  [
-    'High speed steel (HSS)',
-    'Tool steel that keeps its edge to about 590 °C. Ground by hand, sharp, tough, slow.',
-  ],
-  [
-    'Carbide',
-    'Hard and hot-strong; wants speed and stiffness. Below its least useful speed it builds up an edge and crumbles.',
   ],
   ['Banjo', 'The slotted arm that carries the change gears between spindle and leadscrew.'],
   [
     'Built-up edge',
     'Work metal welded to the cutting edge in slow, sticky cutting; it breaks off and takes the edge along.',
   ],
-  ['Nose radius', 'Rounding of the tool’s corner. It limits the feed and sets the finish.'],
   [
-    'Pitch diameter',
-    'Where the belt really runs: deeper than the rim of a V-pulley, outside the rim of a flat one. Speeds follow from it.',
-  ],
-  ['Slip', 'What a belt loses on its pulley: 1 to 3 % when it grips, much more just before it gives up.'],
-  ['Overhang', 'How far work or cutter stands out, in diameters.'],
-  ['Rung', 'One of the speeds or feeds the machine really has.'],
-  ['Skin', 'Scale, sand or hardened metal on the outside. The first pass goes under it.'],
-  ['Swing', 'Largest diameter that clears the bed of a lathe; over the cross slide it is less.'],
-  [
-    'Tired machine',
-    'Spindle play, worn gibs, slack: it chatters before a sound machine would, so speed, feed and depth start lower.',
+    'Carbide',
+    'Hard and hot-strong; wants speed and stiffness. Below its least useful speed it builds up an edge and crumbles.',
   ],
   ['Chamfer', 'A slanted edge. Its size is measured across the corner that goes.'],
+  ['Chip load', 'Feed per tooth of a milling cutter.'],
+  [
+    'Chip thinning',
+    'In a narrow cut a milling tooth takes less than the feed per tooth; the feed may rise to make up for it.',
+  ],
+  [
+    'Chord',
+    'Of a hollow face: the straight line from edge to heel. It decides whether the heel rubs, and it is what a flat stone hones.',
+  ],
+  ['Climb cutting', 'Feeding with the cutter’s turn. With slack in the screw it pulls the table in.'],
   [
     'Compound slide',
     'The small slide on top of the cross slide that can be swung: for tapers, threads and faces to length.',
+  ],
+  ['Cutting speed', 'Speed of the fastest point that cuts, in m/min or sfm (feet a minute).'],
+  ['Depth of cut', 'On a lathe: taken off the radius. On a mill: along the cutter’s axis.'],
+  [
+    'Division',
+    'One mark on a dial. It stands for slide travel, or on a diameter-reading dial for twice the travel.',
   ],
   ['Dovetail', 'A slanted way that holds a slide down. Roughed square, then cut with a slanted cutter.'],
   [
@@ -67,17 +56,37 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
     'Face',
     'The end of the work, or any flat cut across. Toward the centre of a turned face the speed falls to nothing.',
   ],
+  ['Feed', 'How far the tool moves in one turn of the work, or the table in a minute.'],
   ['Fly cutter', 'One bit on a long arm: a broad flat with little power and a blow each turn.'],
+  [
+    'Front clearance',
+    'The front of a bit falls back under its nose by this angle. A nose above centre uses it up outside, a bore needs more.',
+  ],
   [
     'Half nuts',
     'Two halves that close on the leadscrew and draw the carriage along by the pitch of the thread.',
+  ],
+  ['Heel', 'Bottom end of a ground face, away from the edge. In a bore it is the first to rub.'],
+  [
+    'High speed steel (HSS)',
+    'Tool steel that keeps its edge to about 590 °C. Ground by hand, sharp, tough, slow.',
   ],
   [
     'Knurl',
     'A grip pressed into the rim by hardened wheels. The blank should be a whole number of pitches round.',
   ],
+  [
+    'Land',
+    'A narrow strip behind an edge: ground at the first clearance, or left flat before a chip breaker.',
+  ],
   ['Neck', 'The thin part of a T-slot cutter, and the slot it runs in; it is milled first.'],
+  ['Nose radius', 'Rounding of the tool’s corner. It limits the feed and sets the finish.'],
+  ['Overhang', 'How far work or cutter stands out, in diameters.'],
   ['Pitch', 'From one thread to the next; threads to the inch say the same the other way round.'],
+  [
+    'Pitch diameter',
+    'Where the belt really runs: deeper than the rim of a V-pulley, outside the rim of a flat one. Speeds follow from it.',
+  ],
   ['Plunge', 'Straight down with an end mill. Only a cutter with teeth at the centre can.'],
   [
     'Ra',
@@ -85,16 +94,37 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
   ],
   ['Ramp', 'Down into the metal at a slope while feeding along.'],
   ['Reserve', 'A quarter of power and torque that a plan leaves unused: belts slip and small motors stall.'],
+  [
+    'Rest tilt',
+    'Lean of the tool rest at the grinder. Positive has the operator’s edge low, so that the ground face falls back under the top.',
+  ],
+  ['Rung', 'One of the speeds or feeds the machine really has.'],
   ['Set-over', 'How far the tailstock is moved sideways to turn a taper between centres.'],
   ['Shoulder', 'A square step along a bar. The nose of the tool leaves its radius in the corner.'],
+  [
+    'Side clearance',
+    'The side of a bit falls back under its main edge by this angle. Feed takes a little of it, a thread takes much.',
+  ],
+  [
+    'Side rake',
+    'The top of a bit falls away from the side edge by this angle, so that the chip is lifted off.',
+  ],
+  ['Skin', 'Scale, sand or hardened metal on the outside. The first pass goes under it.'],
+  ['Slip', 'What a belt loses on its pulley: 1 to 3 % when it grips, much more just before it gives up.'],
   [
     'Spring',
     'How far work, bar or cutter gives way under the cut. What is measured after a pass is worth more than what is computed.',
   ],
   ['Step-over', 'How far the cutter moves sideways for the next strip of a face.'],
+  ['Swing', 'Largest diameter that clears the bed of a lathe; over the cross slide it is less.'],
+  ['T-slot', 'A slot with a wider room under it, for the heads of clamping bolts.'],
   [
     'Three wires',
     'Laid in a thread and measured over: they tell its pitch diameter, which decides how the nut fits.',
   ],
-  ['T-slot', 'A slot with a wider room under it, for the heads of clamping bolts.'],
+  [
+    'Tired machine',
+    'Spindle play, worn gibs, slack: it chatters before a sound machine would, so speed, feed and depth start lower.',
+  ],
+  ['Wedge', 'Steel between the top and the flank, square to the edge. Under 55° the edge crumbles.'],
 ];

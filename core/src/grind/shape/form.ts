@@ -3,6 +3,7 @@ import { faceNormals } from '../../bit/faces';
 import { DEG } from '../../quantity/angle';
 import type { Vector } from '../../quantity/vector';
 import type { BitPlan, BitSizes } from '../bit-plan';
+import { THREAD_RESERVE_DEG } from '../for-thread';
 import type { GrindStep } from '../grind-step';
 import {
   arcPlanes,
@@ -21,8 +22,6 @@ import { CLEAN_UP_MM, NO_SIZES, type ShapeFacts, type ShapeStart } from './shape
  * regrinds touch the top alone, so that the form stays.
  */
 
-/** Reserve of clearance on both flanks of a thread bit before its helix is counted. */
-const THREAD_RESERVE_DEG = 6;
 /** The ground part goes a little farther back than the form is deep. */
 const BEHIND_FORM_MM = 1.5;
 

@@ -1,6 +1,6 @@
 import type { BitBody } from '@pike-stone/contract';
 import { MATERIALS } from '@pike-stone/core';
-import { BIT_SHAPES, generalIsPoor } from '@pike-stone/core/grind';
+import { BIT_SHAPES, forThread, generalIsPoor } from '@pike-stone/core/grind';
 import { SHAPE_WORDS } from '@pike-stone/words/grind';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -202,6 +202,7 @@ function WheelPanel({ bit, onClose }: WordPanelProps) {
   const units = useUnits();
   const { body, change } = bit;
   const { records } = useRecords('supplies');
+  const [fault, setFault] = useState<string | null>(null);
   const figures = useFigures([
     {
       key: 'diameter',
@@ -226,7 +227,8 @@ function WheelPanel({ bit, onClose }: WordPanelProps) {
     const read = figures.take();
     if (!read) return;
     const wheel = { ...body.wheel, diameterMm: read.diameter[0]!, contactMm: read.contact[0]! };
-    if (Math.abs(wheel.contactMm) >= wheel.diameterMm / 2) return;
+    if (Math.abs(wheel.contactMm) >= wheel.diameterMm / 2)
+      return setFault('The edge must meet the wheel: less than its radius above or below the axle.');
     change({ wheel }, 'Wheel changed.');
     onClose();
   };
@@ -251,6 +253,7 @@ function WheelPanel({ bit, onClose }: WordPanelProps) {
           about="The front of a wheel leaves a hollow, which a flat stone then hones on two lines. Grind on the flat side only of a wheel that is made for it."
         />
         {figures.boxes}
+        {fault && <Words role="fault">{fault}</Words>}
         {wheels.length > 0 && <Words role="heading">From the drawer</Words>}
       </View>
       {wheels.map(({ id, one }) => (
@@ -272,6 +275,7 @@ function UsePanel({ bit, onClose }: WordPanelProps) {
   const units = useUnits();
   const { body, change } = bit;
   const [side, setSide] = useState(body.use?.side ?? 'outside');
+  const isThread = body.trailingDeg !== null;
   const start = (mm: number | undefined) => (mm === undefined ? '' : lengthText(mm, units));
   const figures = useFigures([
     {
@@ -292,7 +296,7 @@ function UsePanel({ bit, onClose }: WordPanelProps) {
     },
     {
       key: 'feed',
-      label: 'Feed a turn',
+      label: isThread ? 'Lead: pitch times starts' : 'Feed a turn',
       kind: 'size',
       low: 0.001,
       high: 25,
@@ -302,18 +306,16 @@ function UsePanel({ bit, onClose }: WordPanelProps) {
   const set = () => {
     const read = figures.take();
     if (!read) return;
-    change(
-      {
-        use: {
-          side,
-          diameterMm: read.diameter[0]!,
-          depthMm: read.depth[0]!,
-          feedMm: read.feed[0]!,
-          heightErrorMm: body.use?.heightErrorMm ?? 0,
-        },
-      },
-      'Cut changed.',
-    );
+    const use = {
+      side,
+      diameterMm: read.diameter[0]!,
+      depthMm: read.depth[0]!,
+      feedMm: read.feed[0]!,
+      heightErrorMm: body.use?.heightErrorMm ?? 0,
+    };
+    // The flanks of a thread bit follow its lead.
+    const next = isThread ? forThread({ ...body, use }, use.feedMm, use.diameterMm) : { use };
+    change(next, 'Cut changed.');
     onClose();
   };
   return (

@@ -74,7 +74,7 @@ function Step({
   const cutsSoFar = bit.steps.slice(0, bit.steps.indexOf(step) + 1).filter(({ cut }) => cut !== null).length;
   const facets = usePartlyGround(frontOf(bit.plan), cutsSoFar);
   const [panel, setPanel] = useState<'measure' | 'heat' | null>(null);
-  const said = sayStep(step, bit.plan, units);
+  const said = sayStep(step, bit.plan, bit.body.material, units);
   const last = session.at === steps.length - 1;
   const next = last ? 'Done' : 'Next face';
   return (
@@ -110,6 +110,7 @@ function Step({
         </View>
         <Lower says={next} onNext={session.next} wide={wide}>
           <Figures step={step} />
+          {session.at === 0 && <Words style={styles.words}>Ink the face with a felt pen first.</Words>}
           <Words style={styles.words}>{`${said.hold} ${said.wheel}.`}</Words>
           <Words style={styles.words}>{`${said.stop} Check: ${said.check}.`}</Words>
           {step.wheel !== 'stone' && (

@@ -1,0 +1,40 @@
+import type { ToolBody } from '@pike-stone/contract';
+import { formatAngle } from '@pike-stone/words';
+import { useRouter } from 'expo-router';
+import { useRecords } from '../../data/records';
+import { Row } from '../../kit/Row';
+import { Sheet } from '../../kit/Screen';
+import { ToolStock } from './stores/ItemStock';
+
+interface ToolPartsProps {
+  readonly id: string;
+  readonly body: ToolBody;
+}
+
+/** What stands above the form of a tool: its angles when it was ground by hand, and what is left of it. */
+export function ToolParts(props: ToolPartsProps) {
+  return (
+    <>
+      <GroundByHand {...props} />
+      <ToolStock {...props} />
+    </>
+  );
+}
+
+function GroundByHand({ id, body }: ToolPartsProps) {
+  const router = useRouter();
+  const { records: bits } = useRecords('bits');
+  const ground = 'ground' in body ? body.ground : undefined;
+  if (!ground) return null;
+  const bit = bits.find((one) => one.body.toolId === id);
+  const deg = (value: number) => formatAngle(value, 1);
+  return (
+    <Sheet>
+      <Row
+        title={`Ground by hand: side rake ${deg(ground.sideRakeDeg)}, back rake ${deg(ground.backRakeDeg)}`}
+        about={`side clearance ${deg(ground.sideClearanceDeg)}, front ${deg(ground.frontClearanceDeg)}; its rake in a cut follows from these`}
+        onPress={bit && (() => router.push(`/grind/${bit.id}`))}
+      />
+    </Sheet>
+  );
+}
