@@ -25,6 +25,7 @@ export * from './grind/grind-step';
 export * from './grind/grind-steps';
 export * from './grind/grind-time';
 export * from './grind/ground-volume';
+export { heelAlongShank } from './grind/heel-in-bore';
 export * from './grind/hollow';
 export * from './grind/metal-angles';
 export * from './grind/nose-shift';

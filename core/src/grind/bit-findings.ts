@@ -5,6 +5,7 @@ import type { BitPlan, BitShape } from './bit-plan';
 import { BORE_GAP_MM, LEAST_CLEARANCE_DEG, LEAST_SECTION_SHARE, WEDGE_DEG } from './grind-limits';
 import type { StepKey } from './grind-step';
 import type { BitRead } from './read-bit';
+import { heelAlongShank, heelToGrind } from './heel-in-bore';
 import { SHAPES } from './shape/registry';
 
 /** The cut that a bit is ground for, as far as it is known. */
@@ -78,7 +79,7 @@ export function boreSection(plan: BitPlan, heightErrorMm: number): BoreSection {
     heelMm: plan.blank.heightMm - plan.noseDownMm,
     heightErrorMm,
     landMm: plan.heel?.landMm,
-    secondaryDeg: plan.heel?.clearanceDeg,
+    secondaryDeg: plan.heel ? heelAlongShank(plan, plan.heel.clearanceDeg) : undefined,
   };
 }
 
@@ -91,7 +92,9 @@ function inBore(plan: BitPlan, { side, diameterMm, heightErrorMm }: BitUse): rea
   if (gapMm >= BORE_GAP_MM / 2) return [];
   const landMm = plan.heel?.landMm ?? 1;
   const secondDeg =
-    landMm < section.heelMm ? secondClearance(section, landMm, diameterMm, BORE_GAP_MM) : null;
+    landMm < section.heelMm
+      ? heelToGrind(plan, secondClearance(section, landMm, diameterMm, BORE_GAP_MM))
+      : null;
   return [{ code: 'rubs-in-bore', boreMm: diameterMm, gapMm, secondDeg }];
 }
 

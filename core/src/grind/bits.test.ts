@@ -6,6 +6,7 @@ import { bitFindings, stopsGrinding, usualGroove, type BitUse } from './bit-find
 import { BIT_SHAPES, type BitPlan } from './bit-plan';
 import { bitOf } from './grind.fixture';
 import { grindSteps, mirroredFacets, solidOf } from './grind-steps';
+import { heelAlongShank, heelToGrind } from './heel-in-bore';
 import { readBit } from './read-bit';
 
 let library: SolidLibrary;
@@ -111,6 +112,21 @@ describe('a boring bit', () => {
 
   it('does not go into a bore smaller than itself', () =>
     expect(codes(bitOf('boring'), { ...IN_BORE, diameterMm: 18 })).toContain('bore-too-small'));
+});
+
+describe('a second clearance', () => {
+  it('at a square end is nearly the same along the shank, at a point much more', () => {
+    expect(heelAlongShank(bitOf('boring'), 28)).toBeCloseTo(27.3, 0);
+    const at = heelAlongShank(bitOf('chamfer-90'), 14);
+    expect(Math.tan((at * Math.PI) / 180)).toBeCloseTo(Math.SQRT2 * Math.tan((14 * Math.PI) / 180), 6);
+  });
+
+  it('is turned into what is ground and back', () => {
+    for (const shape of ['boring', 'chamfer-90'] as const) {
+      const plan = bitOf(shape);
+      expect(heelAlongShank(plan, heelToGrind(plan, 22))).toBeCloseTo(22, 6);
+    }
+  });
 });
 
 describe('what is wrong with a bit', () => {

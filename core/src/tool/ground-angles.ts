@@ -8,7 +8,7 @@ export interface GroundAngles {
   readonly measured: readonly GroundAngle[];
   /** From the nose to the bottom of the tool. */
   readonly heelMm: number;
-  /** Second clearance under a land; left out where there is none. */
+  /** Second clearance under a land, read along the shank; left out where there is none. */
   readonly heel?: { readonly clearanceDeg: number; readonly landMm: number } | undefined;
   /** Chip breaker ground into the top; left out where there is none. */
   readonly groove?:

@@ -5,6 +5,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
+import { useRecords } from '../../data/records';
 import { backOr } from '../../kit/back';
 import { Bar } from '../../kit/Bar';
 import { Button } from '../../kit/Button';
@@ -207,6 +208,8 @@ function CutWithIt({ bit }: { bit: Bit }) {
   const router = useRouter();
   const { cut, refused } = useCut();
   const keep = useKeepGround(bit, null);
+  const { records: tools } = useRecords('tools');
+  const known = tools.some(({ id, archived }) => !archived && id === bit.body.toolId);
   const setUp = cut ?? refused;
   return (
     <Button
@@ -214,7 +217,8 @@ function CutWithIt({ bit }: { bit: Bit }) {
       label="Cut with it"
       disabled={!setUp}
       onPress={() => {
-        const toolId = keep(bit.body);
+        // A tool that is there already was kept when the bit was ground last.
+        const toolId = known ? bit.body.toolId! : keep(bit.body);
         setUp?.change({ operation: SHAPES[bit.body.shape].operation, toolId });
         router.push('/cut');
       }}

@@ -1,5 +1,6 @@
 import type { BitBody, GrindBody, ToolBody } from '@pike-stone/contract';
-import { angleRead, grooveDepth, type ReadAngle } from '@pike-stone/core/grind';
+import { angleRead, grooveDepth, heelAlongShank, type ReadAngle } from '@pike-stone/core/grind';
+import { planOf } from './bit-model';
 
 /** Angles as they were last read on a bit; those that nobody read are left out. */
 export function measuredAngles(sessions: readonly GrindBody[]): Partial<Record<ReadAngle, number>> {
@@ -89,7 +90,7 @@ export function toolOfBit(body: BitBody, sessions: readonly GrindBody[]): ToolBo
       frontClearanceDeg: measured.frontClearanceDeg ?? angles.frontClearanceDeg,
       measured: Object.keys(measured) as ReadAngle[],
       heelMm: Math.max(0, body.blank.heightMm - body.noseDownMm),
-      ...(heel && { heel }),
+      ...(heel && { heel: { ...heel, clearanceDeg: heelAlongShank(planOf(body), heel.clearanceDeg) } }),
       ...(groove && {
         groove: { landMm: groove.landMm, widthMm: groove.widthMm, depthMm: grooveDepth(groove) },
       }),
