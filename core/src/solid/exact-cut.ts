@@ -1,6 +1,7 @@
 import type { CrossSection, Manifold, ManifoldToplevel, Mesh } from 'manifold-3d';
 import { cross, dot, minus, times, unit, type Vector } from '../quantity/vector';
 import { blankSection } from './blank';
+import { box, clipped, type ConvexSolid } from './convex';
 import { BLANK, type Blank, type Cylinder, type Facet, type GroundSolid, type SolidCut } from './solid-cut';
 
 /** The solid library once it has started. */
@@ -56,19 +57,18 @@ function roundRemoval(library: SolidLibrary, keep: Keep, round: Cylinder): Manif
 
 /** What a cut takes away ahead of its reach: its rounds, or what lies outside of its flat faces. */
 function removals(library: SolidLibrary, keep: Keep, cut: SolidCut): readonly Manifold[] {
-  const ahead = keep(
-    keep(library.Manifold.cube([cut.reachMm + 1, 2 * BEYOND_MM, 2 * BEYOND_MM])).translate([
-      -cut.reachMm,
-      -BEYOND_MM,
-      -BEYOND_MM,
-    ]),
-  );
-  if (cut.rounds) return cut.rounds.map((round) => keep(roundRemoval(library, keep, round).intersect(ahead)));
-  const kept = cut.keep.reduce(
-    (left, { normal: [x, y, z], offset }) => keep(left.trimByPlane([-x, -y, -z], -offset)),
-    ahead,
-  );
-  return [keep(ahead.subtract(kept))];
+  const ahead = box([-cut.reachMm, -BEYOND_MM, -BEYOND_MM], [1, BEYOND_MM, BEYOND_MM], BLANK);
+  const solid = (convex: ConvexSolid): Manifold =>
+    keep(
+      library.Manifold.hull(
+        convex.flatMap(({ corners }) => corners.map(([x, y, z]): [number, number, number] => [x, y, z])),
+      ),
+    );
+  const whole = solid(ahead);
+  if (cut.rounds) return cut.rounds.map((round) => keep(roundRemoval(library, keep, round).intersect(whole)));
+  // Flat faces keep a convex part: clipped in plain code, which is quicker than plane by plane there.
+  const kept = cut.keep.reduce<ConvexSolid>((left, half) => clipped(left, half, BLANK), ahead);
+  return [kept.length === 0 ? whole : keep(whole.subtract(solid(kept)))];
 }
 
 /** Facets of a mesh, each with the cut that left it and its edges. */
