@@ -98,7 +98,7 @@ function Measure({
       </View>
       <FromInstrument
         kind="angle-gauge"
-        near={wanted.deg}
+        near={Math.round(wanted.deg * 10) / 10}
         onTake={(deg) => {
           figures.set('deg', String(deg));
           keep(deg, 'gauge');
