@@ -129,9 +129,7 @@ async function photograph(
     await page.goto(url + address);
     await page.waitForFunction(
       () =>
-        document.querySelector('[role=navigation]')
-        && document.querySelector('[role=main]')?.textContent
-        && !document.querySelector('[role=progressbar]'),
+        document.querySelector('[role=main]')?.textContent && !document.querySelector('[role=progressbar]'),
     );
     await page.waitForLoadState('networkidle');
   }

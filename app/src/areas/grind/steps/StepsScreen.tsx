@@ -110,9 +110,10 @@ function Step({
         </View>
         <Lower says={next} onNext={session.next} wide={wide}>
           <Figures step={step} />
-          {session.at === 0 && <Words style={styles.words}>Ink the face with a felt pen first.</Words>}
           <Words style={styles.words}>{`${said.hold} ${said.wheel}.`}</Words>
-          <Words style={styles.words}>{`${said.stop} Check: ${said.check}.`}</Words>
+          <Words style={styles.words}>
+            {`${session.at === 0 ? 'Ink the face first. ' : ''}${said.stop}${step.check === 'protractor' ? '' : ` Check: ${said.check}.`}`}
+          </Words>
           {step.wheel !== 'stone' && (
             <Words style={styles.words}>{sayHeat(bit.body.material, bit.body.heat)}</Words>
           )}
