@@ -89,11 +89,6 @@ const VIEWS = [
       await page.getByRole('radio', { name: 'Matt grey' }).click();
     },
   },
-  {
-    name: 'true-speed',
-    path: `/drawer/machines/${demo(1, 1)}/true-speed?step=4&way=pulses`,
-    touch: (page) => page.waitForTimeout(8_000),
-  },
   { name: 'machine-drive', path: `/drawer/machines/${demo(1, 1)}/drive` },
   { name: 'cut-wide', path: `/cut?${shaft}`, size: WIDE },
   {

@@ -140,4 +140,4 @@ export function sayStepCaution(step: GrindStep, material: BitSteel): string {
 
 /** What comes first always. */
 export const GRINDER_FIRST =
-  'The grinder’s manual, the wheel maker’s limits and local rules come first; ask someone competent when in doubt.';
+  'The grinder’s manual and local rules come first; when in doubt ask a competent person.';
