@@ -46,3 +46,4 @@ export * from './grind/bit-heat';
 export * from './solid/visible-edges';
 export * from './grind/shape-for';
 export { forThread } from './grind/for-thread';
+export * from './grind/honing';

@@ -45,7 +45,13 @@ describe('a step at the wheel', () => {
       'Flat on the rest. Swing it in one smooth sweep, from 8° left to 79° right.',
     );
     expect(plain(said('nose').stop)).toContain('A radius of 0.8 mm');
+    expect(plain(said('nose').stop)).toBe(
+      'A radius of 0.8 mm: 4 small flats first, then roll from flank to flank.',
+    );
     expect(said('hone').title).toBe('Hone the edge');
+    expect(said('hone').stop).toContain('Stop when no light comes from the edge line.');
+    const hollow = bitOf('general', { wheel: { diameterMm: 150, contactMm: 0, hollow: true } });
+    expect(plain(said('hone', hollow).stop)).toContain('Two bright bands of about 0.3 mm');
   });
 
   it('of a left-hand bit lies on its other side', () =>

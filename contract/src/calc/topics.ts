@@ -26,6 +26,9 @@ import { grindTimeTopic } from './grind-time';
 import { weakSectionTopic } from './weak-section';
 import { roundFlatTopic } from './round-flat';
 import { tipTemperatureTopic } from './tip-temperature';
+import { honeLandTopic } from './hone-land';
+import { noseFacetsTopic } from './nose-facets';
+import { edgeFinishTopic } from './edge-finish';
 import { areaCoverageTopic } from './area-coverage';
 import { areaMethodTopic } from './area-method';
 import { backGearCountTopic } from './back-gear-count';
@@ -242,6 +245,9 @@ const TOPICS = {
   'weak-section': weakSectionTopic,
   'round-flat': roundFlatTopic,
   'tip-temperature': tipTemperatureTopic,
+  'hone-land': honeLandTopic,
+  'nose-facets': noseFacetsTopic,
+  'edge-finish': edgeFinishTopic,
 } as const;
 
 export type TopicName = keyof typeof TOPICS;

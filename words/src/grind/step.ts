@@ -1,4 +1,11 @@
-import type { BitPlan, BitSteel, GrindStep, RestSetting } from '@pike-stone/core/grind';
+import {
+  honeBands,
+  noseFlats,
+  type BitPlan,
+  type BitSteel,
+  type GrindStep,
+  type RestSetting,
+} from '@pike-stone/core/grind';
 import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
 import { capital } from '../capital';
 import { CHECK_WORDS, STEP_NAMES, wheelFor } from './step-names';
@@ -56,13 +63,28 @@ function hold(step: GrindStep): string {
 const side = (deg: number): string =>
   Math.abs(deg) < 1 ? 'straight' : `${whole(deg)} ${deg > 0 ? 'right' : 'left'}`;
 
+/** Stock that a stone takes before one looks, and how far a corner of a nose may stand off, mm and μm. */
+const STONE_MM = 0.02;
+const CORNER_UM = 10;
+
+/** The stones in their order, and what they must show on a hollow face or a flat one. */
+function honed({ wheel, blank }: BitPlan, size: (mm: number) => string): string {
+  const stones =
+    'Stones of 600 to 800, then 1000 to 1200, then a fine natural one: stay until the marks before are gone.';
+  if (!wheel.hollow) return `${stones} Stop when no light comes from the edge line.`;
+  const { bandMm } = honeBands(blank.heightMm, wheel.diameterMm / 2, STONE_MM);
+  return `${stones} Two bright bands of about ${size(Math.round(bandMm * 10) / 10)}, unbroken, and no light from the edge line.`;
+}
+
 function stop(step: GrindStep, plan: BitPlan, units: UnitSystem): string {
   const size = (mm: number): string => joined(formatLength(mm, units));
   switch (step.key) {
     case 'hone':
-      return 'Stop when two bright bands run unbroken along edge and heel, and the edge line shows no light.';
-    case 'nose':
-      return `A radius of ${size(plan.noseRadiusMm)}: small flats first, then roll from flank to flank.`;
+      return honed(plan, size);
+    case 'nose': {
+      const { flats } = noseFlats(plan.noseRadiusMm, step.swing!.toDeg - step.swing!.fromDeg, CORNER_UM);
+      return `A radius of ${size(plan.noseRadiusMm)}: ${flats <= 1 ? 'one small flat' : `${flats} small flats`} first, then roll from flank to flank.`;
+    }
     case 'groove':
       return plan.groove
         ? `Leave a land of ${size(plan.groove.landMm)}; groove ${size(plan.groove.widthMm)} wide.`
