@@ -47,3 +47,5 @@ export * from './solid/visible-edges';
 export * from './grind/shape-for';
 export { forThread } from './grind/for-thread';
 export * from './grind/honing';
+export * from './grind/force-on-bit';
+export * from './grind/groove-in-cut';

@@ -70,6 +70,9 @@ test('a bit to face bronze is planned from the cut, ground with one wrong angle 
   await expect(title).toHaveText('Hone the edge');
   await page.getByRole('button', { name: 'Done' }).click();
   await page.getByLabel(/^Length of the bit now/).fill('62.5');
+  // What is typed and not yet logged survives a reload.
+  await page.reload();
+  await expect(page.getByLabel(/^Length of the bit now/)).toHaveValue('62.5');
   await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByTestId('measured')).toContainText(/Side clearance (8|9)(\.\d)?°: as it should be\./);
   await expect(page.getByText('62.5 mm long after it', { exact: false })).toBeVisible();

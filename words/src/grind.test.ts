@@ -13,6 +13,7 @@ import {
   sayAngleVerdict,
   sayBitFinding,
   sayHeat,
+  sayHeatTimer,
   sayStep,
   sayStepCaution,
   sayTilt,
@@ -103,6 +104,17 @@ describe('heat and cautions', () => {
     expect(sayStepCaution({ ...side!, wheel: 'stone' }, 'hss')).toContain('fingers');
     expect(sayStepCaution({ ...side!, wheel: 'narrow' }, 'hss')).toContain('never loaded from the side');
     expect(sayStepCaution({ ...side!, wheel: 'round' }, 'hss')).toContain('rated speed');
+  });
+});
+
+describe('the timer at the grinder', () => {
+  it('says how long until the limit, and until it is cool', () => {
+    expect(sayHeatTimer(true, 120, 300, 7.2)).toBe('8 s more until 300 °C.');
+    expect(sayHeatTimer(true, 310, 300, 0)).toBe('Pause now: over 300 °C.');
+    expect(sayHeatTimer(true, 60, 300, null)).toBe('It will not come to 300 °C.');
+    expect(sayHeatTimer(false, 55, 300, 0)).toBe('Cool enough to go on.');
+    expect(sayHeatTimer(false, 150, 300, 19.4)).toBe('Cool enough in 20 s.');
+    expect(sayHeatTimer(false, 150, 300, null)).toBe('Let it cool.');
   });
 });
 

@@ -6,3 +6,5 @@ export * from './grind/step-names';
 export * from './grind/step';
 export * from './grind/verdict';
 export * from './grind/wear';
+export * from './grind/groove';
+export * from './grind/heat-timer';

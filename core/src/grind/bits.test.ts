@@ -1,7 +1,7 @@
 import { BIT_ANGLE_KEYS } from '../bit/bit-angles';
 import { plainCut } from '../solid/plain-cut';
 import { exactCut, type SolidLibrary } from '../solid/exact-cut';
-import { startSolid } from '../solid/solid.fixture';
+import { startSolid } from '../../test/start-solid';
 import { bitFindings, stopsGrinding, usualGroove, type BitUse } from './bit-findings';
 import { BIT_SHAPES, type BitPlan } from './bit-plan';
 import { bitOf } from './grind.fixture';

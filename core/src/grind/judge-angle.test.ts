@@ -2,6 +2,10 @@ import fc from 'fast-check';
 import { faceNormals } from '../bit/faces';
 import { bitOf } from './grind.fixture';
 import { angleRead, judgeAngle } from './judge-angle';
+import { material } from '../material/library';
+import { forceOnBit } from './force-on-bit';
+import { forThread } from './for-thread';
+import { grooveInCut } from './groove-in-cut';
 import { restSetting } from './rest-setting';
 import { tipOf } from './bit-heat';
 import { bitPlanFor, generalIsPoor } from './plan-for';
@@ -85,6 +89,38 @@ describe('a bit to begin with', () => {
   it('has the shape of its operation', () => {
     expect(shapeFor('bore')).toBe('boring');
     expect(shapeFor('drill')).toBeNull();
+  });
+});
+
+describe('a bit in its cut', () => {
+  it('of a thread has the clearances and the flat of its lead', () => {
+    const bit = forThread(bitOf('thread-60'), 1.5, 10);
+    expect(bit.angles.sideClearanceDeg).toBeCloseTo(6 + 3.345, 2);
+    expect(bit.trailingDeg).toBeCloseTo(6 - 3.345, 2);
+    expect(bit.sizes.flatMm).toBeCloseTo(1.5 / 8, 9);
+    // Two starts of the same pitch lean twice as much.
+    expect(forThread(bitOf('thread-60'), 3, 10).trailingDeg).toBeLessThan(0);
+  });
+
+  it('bears the force of its metal: more for steel than for aluminium, more for a deeper cut', () => {
+    const force = (key: string, depthMm: number) => forceOnBit(GENERAL, { ...ON_20, depthMm }, material(key));
+    expect(force('medium-carbon', 2)).toBeGreaterThan(600);
+    expect(force('medium-carbon', 2)).toBeLessThan(1200);
+    expect(force('aluminium-wrought', 2)).toBeLessThan(force('medium-carbon', 2));
+    expect(force('medium-carbon', 3)).toBeGreaterThan(force('medium-carbon', 2));
+    expect(forceOnBit(bitOf('parting'), ON_20, material('medium-carbon'))).toBeGreaterThan(0);
+  });
+
+  it('breaks the chip with its groove, whose rake falls with each regrind', () => {
+    const groove = { landMm: 0.1, widthMm: 1.6, radiusMm: 1.7 };
+    const at = grooveInCut(GENERAL, groove, { depthMm: 1.5, feedMm: 0.2 }, material('medium-carbon'));
+    expect(at.chip.forcedCurlMm).toBeCloseTo(1.7, 6);
+    expect(at.lipRakeDeg).toBeGreaterThan(at.flatRakeDeg);
+    expect(at.afterOne.rakeDeg).toBeLessThan(at.lipRakeDeg);
+    expect(at.regrinds).toBeGreaterThan(0);
+    expect(() => grooveInCut(GENERAL, { ...groove, widthMm: 4 }, ON_20, material('copper'))).toThrow(
+      'groove width',
+    );
   });
 });
 

@@ -10,7 +10,7 @@ import { paintOrder, paintTree } from './paint-order';
 import { plainCut } from './plain-cut';
 import { facetArea, readFace, sectionAt } from './read-face';
 import { BLANK, type Blank, type Facet, type GroundSolid } from './solid-cut';
-import { startSolid } from './solid.fixture';
+import { startSolid } from '../../test/start-solid';
 import { stlOf } from './stl';
 
 const SQUARE: Blank = { section: 'square', lengthMm: 63, widthMm: 10, heightMm: 10 };

@@ -101,7 +101,7 @@ describe('an instrument that several look at', () => {
   it('tells only a simulated instrument what to pretend', () => {
     const instrument = fake();
     hear(instrument);
-    instrument.pretend(440);
+    instrument.pretend(440.00000000000006);
     line.line('HELLO TACH');
     expect(sent).toEqual([]);
     line.line('HELLO TACH STAND-IN');

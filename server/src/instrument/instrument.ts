@@ -50,7 +50,8 @@ export class Instrument {
   /** Sets the value that a simulated instrument measures; does nothing with a real one. */
   pretend(near: number): void {
     this.#near = near;
-    if (this.#standIn) this.#source?.send(`NEAR ${near}`);
+    // The line takes six decimals at the most.
+    if (this.#standIn) this.#source?.send(`NEAR ${Number(near.toFixed(6))}`);
   }
 
   /** Ends every stream and the line. */

@@ -1,5 +1,6 @@
 import { unitOf } from '@pike-stone/words';
 import { useState, type ReactNode } from 'react';
+import { draftsNamed } from '../../data/drafts';
 import { useUnits } from '../../data/preferences';
 import { TextBox } from '../../kit/TextBox';
 import { readFigure, type FigureKind } from './read-figure';
@@ -23,19 +24,39 @@ const areRead = <Key extends string>(
   fields: readonly FigureField<Key>[],
 ): figures is Figures<Key> => fields.every(({ key }) => figures[key] !== undefined);
 
-/** The fields of a few figures, each with its own sentence when it cannot be used; nothing typed is lost. */
-export function useFigures<Key extends string>(fields: readonly FigureField<Key>[]) {
+type Texts = Readonly<Record<string, string>>;
+
+/** What was typed on a page and not yet used, by the place it was typed in. */
+const useTyped = draftsNamed<Texts>('pike-figures');
+
+/**
+ * The fields of a few figures, each with its own sentence when it cannot be used; nothing typed is lost.
+ * @param keptAs  place under which what is typed survives a reload; it is dropped by `forget`
+ */
+export function useFigures<Key extends string>(fields: readonly FigureField<Key>[], keptAs?: string) {
   const units = useUnits();
-  const [texts, setTexts] = useState<Readonly<Record<string, string>>>(() =>
-    Object.fromEntries(fields.map(({ key, start = '' }) => [key, start])),
-  );
+  // A figure is kept in the unit that it was typed in.
+  const place = keptAs === undefined ? null : `${keptAs}/${units}`;
+  const [texts, setTexts] = useState<Texts>(() => ({
+    ...Object.fromEntries(fields.map(({ key, start = '' }) => [key, start])),
+    ...(place === null ? {} : useTyped.getState().drafts[place]),
+  }));
   const [asked, setAsked] = useState(false);
   const readings = fields.map((field) => ({
     field,
     text: texts[field.key] ?? '',
     reading: readFigure(field, texts[field.key] ?? '', units),
   }));
-  const set = (key: Key, text: string): void => setTexts((before) => ({ ...before, [key]: text }));
+  const set = (key: Key, text: string): void => {
+    setTexts((before) => ({ ...before, [key]: text }));
+    if (place !== null) {
+      const { drafts, keep } = useTyped.getState();
+      keep(place, { ...drafts[place], [key]: text });
+    }
+  };
+  const forget = (): void => {
+    if (place !== null) useTyped.getState().drop(place);
+  };
   const boxes: ReactNode = readings.map(({ field, text, reading }) => (
     <TextBox
       key={field.key}
@@ -57,5 +78,5 @@ export function useFigures<Key extends string>(fields: readonly FigureField<Key>
   /** The figures of one field, when it can be read. */
   const peek = (key: Key): readonly number[] | undefined =>
     readings.find(({ field }) => field.key === key)?.reading.values;
-  return { boxes, set, take, peek };
+  return { boxes, set, take, peek, forget };
 }

@@ -9,7 +9,7 @@ import {
 } from '@pike-stone/core/grind';
 import { formatAngle, formatLength, joined } from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { useUnits } from '../../data/preferences';
@@ -24,7 +24,6 @@ import { SPACE } from '../../theme/type';
 import { lengthText } from '../figures/read-figure';
 import { useFigures } from '../figures/useFigures';
 import { NotHere } from '../NotHere';
-import { useSetUpKept } from './set-up-kept';
 import { useBit, type Bit } from './use-bit';
 
 /** A thin steel rule, and what an eye sees of its lean. */
@@ -32,6 +31,9 @@ const RULE_MM = 0.5;
 const EYE_DEG = 1;
 const RULE_ABOVE_MM = 75;
 const CLEAR_GAP_MM = 0.2;
+/** What the fields begin with: a small lathe, and work as it is often turned. */
+const USUAL_AXIS_MM = 25;
+const USUAL_WORK_MM = 20;
 
 /** Setting a bit up: the height of its nose, the pinched rule, what a height error does, the heel in a bore. */
 export function SetUpScreen() {
@@ -49,52 +51,54 @@ function SetUp({ bit }: { bit: Bit }) {
   const size = (mm: number) => joined(formatLength(mm, units));
   const text = (mm: number) => lengthText(mm, units);
   const { id } = bit.record;
-  const { axisMm, holderMm, ofBit, keep } = useSetUpKept();
-  const kept = ofBit[id];
-  const figures = useFigures([
-    {
-      key: 'axis',
-      label: 'Spindle axis over the seat',
-      kind: 'size',
-      low: 1,
-      high: 500,
-      start: text(axisMm),
-      about: 'From where the bit or its holder stands to the axis, as on the tailstock’s centre.',
-    },
-    {
-      key: 'holder',
-      label: 'Floor of the holder over the seat',
-      kind: 'size',
-      low: 0,
-      high: 400,
-      start: text(holderMm),
-      about: '0 when the bit stands on the seat itself.',
-    },
-    {
-      key: 'diameter',
-      label: side === 'bore' ? 'Bore' : 'Diameter of the work',
-      kind: 'size',
-      low: 0.5,
-      high: 3000,
-      start: text(kept?.diameterMm ?? body.use?.diameterMm ?? 20),
-    },
-    {
-      key: 'error',
-      label: 'Nose above the axis now',
-      kind: 'number',
-      low: -5,
-      high: 5,
-      start: String(kept?.errorMm ?? body.use?.heightErrorMm ?? 0),
-      about: 'In millimetres, below it negative.',
-    },
-  ]);
-  const [axis, holder, diameterMm, e] = (['axis', 'holder', 'diameter', 'error'] as const).map(
-    (key) => figures.peek(key)?.[0],
+  // The seat is that of the machine, whatever bit stands on it.
+  const seat = useFigures(
+    [
+      {
+        key: 'axis',
+        label: 'Spindle axis over the seat',
+        kind: 'size',
+        low: 1,
+        high: 500,
+        start: text(USUAL_AXIS_MM),
+        about: 'From where the bit or its holder stands to the axis, as on the tailstock’s centre.',
+      },
+      {
+        key: 'holder',
+        label: 'Floor of the holder over the seat',
+        kind: 'size',
+        low: 0,
+        high: 400,
+        start: text(0),
+        about: '0 when the bit stands on the seat itself.',
+      },
+    ],
+    'set-up',
   );
-  useEffect(() => {
-    if (axis !== undefined && holder !== undefined && diameterMm !== undefined && e !== undefined)
-      keep(id, { axisMm: axis, holderMm: holder, diameterMm, errorMm: e });
-  }, [id, axis, holder, diameterMm, e, keep]);
+  const work = useFigures(
+    [
+      {
+        key: 'diameter',
+        label: side === 'bore' ? 'Bore' : 'Diameter of the work',
+        kind: 'size',
+        low: 0.5,
+        high: 3000,
+        start: text(body.use?.diameterMm ?? USUAL_WORK_MM),
+      },
+      {
+        key: 'error',
+        label: 'Nose above the axis now',
+        kind: 'number',
+        low: -5,
+        high: 5,
+        start: String(body.use?.heightErrorMm ?? 0),
+        about: 'In millimetres, below it negative.',
+      },
+    ],
+    `set-up/${id}`,
+  );
+  const [axis, holder] = (['axis', 'holder'] as const).map((key) => seat.peek(key)?.[0]);
+  const [diameterMm, e] = (['diameter', 'error'] as const).map((key) => work.peek(key)?.[0]);
   const nose = plan.blank.heightMm - plan.noseDownMm;
   const packing = axis !== undefined && holder !== undefined ? axis - holder - nose : null;
   return (
@@ -118,7 +122,8 @@ function SetUp({ bit }: { bit: Bit }) {
             { value: 'bore', label: 'In a bore' },
           ]}
         />
-        {figures.boxes}
+        {seat.boxes}
+        {work.boxes}
       </View>
       <Sheet>
         <View style={styles.pad} testID="packing">

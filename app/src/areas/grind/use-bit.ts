@@ -1,7 +1,8 @@
 import type { BitBody } from '@pike-stone/contract';
-import { OutOfRange } from '@pike-stone/core';
+import { MATERIALS, OutOfRange } from '@pike-stone/core';
 import {
   bitFindings,
+  forceOnBit,
   grindSteps,
   type BitFinding,
   type BitPlan,
@@ -79,9 +80,10 @@ export function useGroundBit(bit: Bit | null): GroundBit {
   const solid = useSolid(front);
   const read = solid.answer?.read ?? null;
   const use = bit?.body.use ?? null;
-  const key = JSON.stringify([front, use]);
+  const metal = MATERIALS.find(({ key: one }) => one === bit?.body.metalKey) ?? null;
+  const key = JSON.stringify([front, use, metal?.key]);
   const findings = useMemo(
-    () => (read && front ? bitFindings(front, read, use, null) : []),
+    () => (read && front ? bitFindings(front, read, use, metal && use && forceOnBit(front, use, metal)) : []),
     // Compared by content, not by identity.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [read, key],

@@ -1,18 +1,6 @@
-import { MATERIALS, OutOfRange } from '@pike-stone/core';
-import { chipForm } from '@pike-stone/core/forecast';
-import {
-  clearanceAtEdge,
-  grooveDepth,
-  groundBack,
-  rakeAtEdge,
-  rakeInGroove,
-  STOCK_MM,
-  untilRecut,
-  usualGroove,
-  type ChipGroove,
-} from '@pike-stone/core/grind';
-import { formatAngle, formatLength, joined } from '@pike-stone/words';
-import { CHIP_WORDS } from '@pike-stone/words/forecast';
+import { material, OutOfRange } from '@pike-stone/core';
+import { grooveInCut, usualGroove, type ChipGroove } from '@pike-stone/core/grind';
+import { sayGroove } from '@pike-stone/words/grind';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
@@ -28,8 +16,7 @@ import type { Bit } from '../use-bit';
 /** Feed, depth and metal that a chip is told for when the bit is for any cut. */
 const USUAL_CUT = { depthMm: 1, feedMm: 0.15 } as const;
 const USUAL_METAL = 'medium-carbon';
-/** Rake that is still enough once the groove has been ground back, over the flat face's, degrees. */
-const LEAST_MORE_DEG = 5;
+type CutOfBit = { readonly depthMm: number; readonly feedMm: number };
 
 /** The groove ground behind the edge: its sizes, the chip it makes, how its rake falls, when to recut. */
 export function GroovePanel({ bit, onClose }: { bit: Bit; onClose: () => void }) {
@@ -49,12 +36,12 @@ export function GroovePanel({ bit, onClose }: { bit: Bit; onClose: () => void })
   );
   const groove = landMm && widthMm && radiusMm ? { landMm, widthMm, radiusMm } : null;
   const told = groove && tell(bit, groove, cut);
+  const said = told && !('fault' in told) ? sayGroove(told, cut, units) : null;
   const set = () => {
     if (!figures.take() || !groove || !told || 'fault' in told) return;
     change({ groove }, 'Chip breaker changed.');
     onClose();
   };
-  const size = (mm: number) => joined(formatLength(mm, units));
   return (
     <Panel
       title="Chip breaker"
@@ -80,12 +67,12 @@ export function GroovePanel({ bit, onClose }: { bit: Bit; onClose: () => void })
         )}
         {figures.boxes}
         {told && 'fault' in told && <Words role="fault">{told.fault}</Words>}
-        {told && !('fault' in told) && (
+        {said && (
           <View testID="groove-says" style={styles.says}>
-            <Words role="strong">{`${told.chip.breaks ? 'The chip breaks' : 'The chip does not break'}: ${CHIP_WORDS[told.chip.chip].toLowerCase()}.`}</Words>
-            <Words>{`At ${size(cut.depthMm)} deep and ${size(cut.feedMm)} a turn it comes off ${size(told.chip.thicknessMm)} thick and curls to ${size(told.chip.curlMm)}${told.chip.forcedCurlMm === null ? '; the land is too wide for it to reach the groove' : ''}.`}</Words>
-            <Words>{`Groove ${size(told.depthMm)} deep. Rake at its lip ${formatAngle(told.lipRakeDeg, 0)}, after one regrind ${formatAngle(told.afterOneDeg, 0)}, wedge then ${formatAngle(told.afterOneWedgeDeg, 0)}.`}</Words>
-            <Words>{`Recut it after ${told.regrinds} regrinds of ${size(STOCK_MM.touchUp)}: its rake is then down to ${formatAngle(told.leastDeg, 0)}.`}</Words>
+            <Words role="strong">{said.chip}</Words>
+            {said.more.map((line) => (
+              <Words key={line}>{line}</Words>
+            ))}
             <Words role="note">
               Groove first, then the flank: the flank sets the land exactly and takes the burr away. Let the
               groove run out where the chip leaves.
@@ -98,43 +85,9 @@ export function GroovePanel({ bit, onClose }: { bit: Bit; onClose: () => void })
 }
 
 /** What a groove does at a cut, or why it cannot be. */
-function tell({ body }: Bit, groove: ChipGroove, cut: { readonly depthMm: number; readonly feedMm: number }) {
-  const { angles, noseRadiusMm, metalKey } = body;
+function tell({ body, plan }: Bit, groove: ChipGroove, cut: CutOfBit) {
   try {
-    const edge = rakeAtEdge(angles.sideRakeDeg, angles.backRakeDeg, angles.kappaDeg);
-    const clearance = clearanceAtEdge(
-      angles.sideClearanceDeg,
-      edge.inclinationDeg,
-      angles.kappaDeg,
-    ).normalDeg;
-    const metal =
-      MATERIALS.find(({ key }) => key === metalKey) ?? MATERIALS.find(({ key }) => key === USUAL_METAL)!;
-    const leastDeg = edge.normalDeg + LEAST_MORE_DEG;
-    const one = groundBack(edge.normalDeg, groove, clearance, STOCK_MM.touchUp);
-    const depthMm = grooveDepth(groove);
-    return {
-      chip: chipForm(
-        {
-          depthMm: cut.depthMm,
-          feedMmRev: cut.feedMm,
-          noseRadiusMm,
-          approachDeg: angles.kappaDeg,
-          rakeDeg: edge.orthogonalDeg,
-          chipRatio: metal.chipRatio,
-          breakStrain: metal.breakStrain,
-          fluid: false,
-        },
-        { kind: 'groove', widthMm: groove.widthMm, depthMm, landMm: groove.landMm },
-      ),
-      depthMm,
-      flatRakeDeg: edge.normalDeg,
-      wedgeDeg: 90 - edge.normalDeg - clearance,
-      lipRakeDeg: rakeInGroove(edge.normalDeg, groove, groove.landMm + 1e-6).rakeDeg,
-      afterOneDeg: one.rakeDeg,
-      afterOneWedgeDeg: one.wedgeDeg,
-      leastDeg,
-      regrinds: untilRecut(edge.normalDeg, groove, clearance, leastDeg, STOCK_MM.touchUp).regrinds,
-    };
+    return grooveInCut(plan, groove, cut, material(body.metalKey ?? USUAL_METAL));
   } catch (error) {
     if (error instanceof OutOfRange)
       return { fault: 'The groove must be narrower than the round of the stone: under twice its radius.' };

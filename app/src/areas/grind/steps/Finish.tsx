@@ -23,26 +23,29 @@ export function Finish({ bit, session }: { bit: Bit; session: Session }) {
   const front = faceNormals(bit.plan.angles, 'right').minor[0];
   const stock = front > 0.2 ? alongShank(USUAL_STOCK_MM, front) : USUAL_STOCK_MM;
   const length = bit.body.blank.lengthMm;
-  const figures = useFigures([
-    {
-      key: 'length',
-      label: 'Length of the bit now',
-      kind: 'size',
-      low: 5,
-      high: 400,
-      start: lengthText(bit.body.state === 'planned' ? length : length - stock, units),
-      about: 'Measured over all: it says how many regrinds are left.',
-    },
-    {
-      key: 'nose',
-      label: 'Nose radius as it came',
-      kind: 'size',
-      low: 0,
-      high: 30,
-      optional: true,
-      start: bit.body.noseRadiusMm > 0 ? lengthText(bit.body.noseRadiusMm, units) : '',
-    },
-  ]);
+  const figures = useFigures(
+    [
+      {
+        key: 'length',
+        label: 'Length of the bit now',
+        kind: 'size',
+        low: 5,
+        high: 400,
+        start: lengthText(bit.body.state === 'planned' ? length : length - stock, units),
+        about: 'Measured over all: it says how many regrinds are left.',
+      },
+      {
+        key: 'nose',
+        label: 'Nose radius as it came',
+        kind: 'size',
+        low: 0,
+        high: 30,
+        optional: true,
+        start: bit.body.noseRadiusMm > 0 ? lengthText(bit.body.noseRadiusMm, units) : '',
+      },
+    ],
+    `ground/${bit.record.id}`,
+  );
   const keep = useKeepGround(bit, session.body);
   const log = () => {
     const read = figures.take();
@@ -61,6 +64,7 @@ export function Finish({ bit, session }: { bit: Bit; session: Session }) {
       blank: { ...bit.body.blank, lengthMm },
     };
     keep(body);
+    figures.forget();
     router.replace(`/grind/${bit.record.id}`);
   };
   return (

@@ -1,5 +1,5 @@
 import { COOL_C, heatLimit, secondsUntil, tipAfter, tipOf, type HeatSpell } from '@pike-stone/core/grind';
-import { sayHeat } from '@pike-stone/words/grind';
+import { sayHeat, sayHeatTimer } from '@pike-stone/words/grind';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Bar } from '../../../kit/Bar';
@@ -58,7 +58,7 @@ export function HeatPanel({ bit, onClose }: { bit: Bit; onClose: () => void }) {
       <View style={styles.body}>
         <Words style={styles.huge} testID="tip-temperature">{`about ${Math.round(tipC / 10) * 10} °C`}</Words>
         <Bar share={tipC / limitC} />
-        <Words role="strong">{sayUntil(grinding, tipC, limitC, until)}</Words>
+        <Words role="strong">{sayHeatTimer(grinding, tipC, limitC, until)}</Words>
         <Words>{sayHeat(material, school)}</Words>
         <Caution level="note">
           An estimate of the mean of the tip at a hand pressure of 5 N; the thin edge is hotter. Watch the
@@ -67,17 +67,6 @@ export function HeatPanel({ bit, onClose }: { bit: Bit; onClose: () => void }) {
       </View>
     </Panel>
   );
-}
-
-function sayUntil(grinding: boolean, tipC: number, limitC: number, until: number | null): string {
-  if (grinding) {
-    if (tipC >= limitC) return `Pause now: over ${limitC} °C.`;
-    return until === null
-      ? `It will not come to ${limitC} °C.`
-      : `${Math.ceil(until)} s more until ${limitC} °C.`;
-  }
-  if (tipC <= COOL_C) return 'Cool enough to go on.';
-  return until === null ? 'Let it cool.' : `Cool enough in ${Math.ceil(until)} s.`;
 }
 
 const styles = StyleSheet.create({

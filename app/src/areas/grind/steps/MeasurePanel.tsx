@@ -98,7 +98,7 @@ function Measure({
       </View>
       <FromInstrument
         kind="angle-gauge"
-        near={Math.round(wanted.deg * 10) / 10}
+        near={wanted.deg}
         onTake={(deg) => {
           figures.set('deg', String(deg));
           keep(deg, 'gauge');

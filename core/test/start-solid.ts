@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import start from 'manifold-3d';
-import type { SolidLibrary } from './exact-cut';
+import type { SolidLibrary } from '../src/solid/exact-cut';
 
 /** Starts the solid library in Node, from the file of its package. */
 export async function startSolid(): Promise<SolidLibrary> {
