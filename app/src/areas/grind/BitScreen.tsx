@@ -26,7 +26,7 @@ import { Measured } from './plan/Measured';
 import { NamePanel } from './plan/NamePanel';
 import { ReadBack } from './plan/ReadBack';
 import { SizePanel } from './plan/SizePanel';
-import { WordPanel } from './plan/WordPanels';
+import { WordPanel } from './plan/WordPanel';
 import { useBit, useGroundBit, type Bit, type GroundBit } from './use-bit';
 import { useKeepGround } from './use-tool';
 

@@ -15,7 +15,6 @@ import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { useUnits } from '../../data/preferences';
 import { backOr } from '../../kit/back';
 import { Caution } from '../../kit/Caution';
-import { Choice } from '../../kit/Choice';
 import { Loading } from '../../kit/Empty';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
@@ -24,6 +23,7 @@ import { SPACE } from '../../theme/type';
 import { lengthText } from '../figures/read-figure';
 import { useFigures } from '../figures/useFigures';
 import { NotHere } from '../NotHere';
+import { SideChoice } from './plan/SideChoice';
 import { useBit, type Bit } from './use-bit';
 
 /** A thin steel rule, and what an eye sees of its lean. */
@@ -113,15 +113,7 @@ function SetUp({ bit }: { bit: Bit }) {
       }
     >
       <View style={styles.pad}>
-        <Choice
-          says="Where it cuts"
-          value={side}
-          onChange={setSide}
-          options={[
-            { value: 'outside', label: 'Outside' },
-            { value: 'bore', label: 'In a bore' },
-          ]}
-        />
+        <SideChoice value={side} onChange={setSide} />
         {seat.boxes}
         {work.boxes}
       </View>

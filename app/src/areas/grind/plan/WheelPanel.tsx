@@ -1,0 +1,92 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
+import { useRecords } from '../../../data/records';
+import { Button } from '../../../kit/Button';
+import { Choice } from '../../../kit/Choice';
+import { Panel } from '../../../kit/Panel';
+import { Row } from '../../../kit/Row';
+import { Words } from '../../../kit/Words';
+import { SPACE } from '../../../theme/type';
+import { lengthText } from '../../figures/read-figure';
+import { useFigures } from '../../figures/useFigures';
+import type { WordPanelProps } from './word-panel';
+
+/** Wheel that a bit is ground on: typed, or one of the drawer. */
+export function WheelPanel({ bit, onClose }: WordPanelProps) {
+  const units = useUnits();
+  const { body, change } = bit;
+  const { records } = useRecords('supplies');
+  const [fault, setFault] = useState<string | null>(null);
+  const figures = useFigures([
+    {
+      key: 'diameter',
+      label: 'Diameter now',
+      kind: 'size',
+      low: 10,
+      high: 600,
+      start: lengthText(body.wheel.diameterMm, units),
+      about: 'Measure it: it wears, and the tilt of the rest changes with it.',
+    },
+    {
+      key: 'contact',
+      label: 'Edge above the axle',
+      kind: 'number',
+      low: -200,
+      high: 200,
+      start: String(body.wheel.contactMm),
+      about: 'In millimetres, below the axle negative. At 0 the wheel leans nowhere.',
+    },
+  ]);
+  const set = () => {
+    const read = figures.take();
+    if (!read) return;
+    const wheel = { ...body.wheel, diameterMm: read.diameter[0]!, contactMm: read.contact[0]! };
+    if (Math.abs(wheel.contactMm) >= wheel.diameterMm / 2)
+      return setFault('The edge must meet the wheel: less than its radius above or below the axle.');
+    change({ wheel }, 'Wheel changed.');
+    onClose();
+  };
+  const wheels = records.flatMap(({ id, archived, body: one }) =>
+    !archived && one.kind === 'wheel' ? [{ id, one }] : [],
+  );
+  return (
+    <Panel
+      title="Wheel"
+      onClose={onClose}
+      footer={<Button kind="main" label="Set" onPress={set} style={styles.grow} />}
+    >
+      <View style={styles.pad}>
+        <Choice
+          says="Ground on"
+          value={body.wheel.hollow ? 'front' : 'flat'}
+          onChange={(on) => change({ wheel: { ...body.wheel, hollow: on === 'front' } }, 'Wheel changed.')}
+          options={[
+            { value: 'front', label: 'The front: hollow' },
+            { value: 'flat', label: 'A flat face' },
+          ]}
+          about="The front of a wheel leaves a hollow, which a flat stone then hones on two lines. Grind on the flat side only of a wheel that is made for it."
+        />
+        {figures.boxes}
+        {fault && <Words role="fault">{fault}</Words>}
+        {wheels.length > 0 && <Words role="heading">From the drawer</Words>}
+      </View>
+      {wheels.map(({ id, one }) => (
+        <Row
+          key={id}
+          title={one.name}
+          about={one.note}
+          onPress={() => {
+            change({ wheel: { ...body.wheel, diameterMm: one.diameterMm } }, 'Wheel changed.');
+            onClose();
+          }}
+        />
+      ))}
+    </Panel>
+  );
+}
+
+const styles = StyleSheet.create({
+  grow: { flex: 1 },
+  pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.near },
+});
