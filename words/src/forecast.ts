@@ -11,7 +11,6 @@ import { timeRow } from './forecast/time';
 import type { ForecastRow } from './forecast/row';
 import type { UnitSystem } from './format';
 
-export { CHIP_WORDS } from './forecast/chip';
 export { formatLife } from './forecast/life';
 export { sayBestChange, saySureness } from './forecast/sureness';
 export type { ForecastRow } from './forecast/row';
