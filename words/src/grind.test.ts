@@ -1,9 +1,14 @@
 import {
   BIT_SHAPES,
+  boreClearance,
+  centreHeight,
+  centreRule,
   grindSteps,
   judgeAngle,
+  regrindFor,
   WEAR_SEEN,
   type BitFinding,
+  type BitRead,
   type StepKey,
 } from '@pike-stone/core/grind';
 import { bitOf } from '@pike-stone/core/grind-fixture';
@@ -12,10 +17,22 @@ import {
   bitTitle,
   sayAngleVerdict,
   sayBitFinding,
+  sayBitRead,
+  sayBoreGap,
+  sayFaceRead,
   sayHeat,
+  sayHeight,
   sayHeatTimer,
+  sayNoseHeight,
+  sayPacking,
+  sayPastWork,
+  sayRegrind,
+  sayRuleLean,
+  sayRuleSees,
+  saySmallestBore,
   sayStep,
   sayStepCaution,
+  sayStepFigures,
   sayTilt,
   WEAR_WORDS,
 } from './grind';
@@ -38,16 +55,14 @@ describe('a step at the wheel', () => {
       wheel: 'Coarse alumina wheel, 36 to 60 grit',
       hold: 'Flat on the rest, top up, nose 79° to your right.',
       stop: 'Stop when the pen mark is gone evenly from heel to a hair short of the edge.',
-      check: 'protractor',
-      mistake: 'Several facets on one face: move across the whole wheel and keep the turn.',
+      mistake: 'Often wrong: several facets on one face: move across the whole wheel and keep the turn.',
     });
     expect(said('rake').hold).toBe('On its right side, top to your right, nose 98° to your left.');
     expect(said('nose').hold).toBe(
       'Flat on the rest. Swing it in one smooth sweep, from 8° left to 79° right.',
     );
-    expect(plain(said('nose').stop)).toContain('A radius of 0.8 mm');
     expect(plain(said('nose').stop)).toBe(
-      'A radius of 0.8 mm: 4 small flats first, then roll from flank to flank.',
+      'A radius of 0.8 mm: 4 small flats first, then roll from flank to flank. Check: radius gauge against the light.',
     );
     expect(said('hone').title).toBe('Hone the edge');
     expect(said('hone').stop).toContain('Stop when no light comes from the edge line.');
@@ -83,9 +98,9 @@ describe('a step at the wheel', () => {
   });
 
   it('says which edge of the rest is low', () => {
-    expect(sayTilt(9.8)).toBe('rest 10°, your edge low');
-    expect(sayTilt(-3)).toBe('rest 3°, your edge high');
-    expect(sayTilt(0.2)).toBe('rest level');
+    expect(sayTilt(9.8)).toBe('10°, your edge low');
+    expect(sayTilt(-3)).toBe('3°, your edge high');
+    expect(sayTilt(0.2)).toBe('level');
   });
 });
 
@@ -184,5 +199,124 @@ describe('what is wrong with a bit', () => {
   it('is named for every shape and every wear', () => {
     expect(bitTitle('knife', 'left')).toBe('Knife bit, left hand');
     expect(WEAR_SEEN.map((wear) => WEAR_WORDS[wear].name)).toContain('Chipped');
+  });
+});
+
+describe('the figures of a step', () => {
+  const figures = (key: StepKey, over: Parameters<typeof bitOf>[1] = {}) =>
+    sayStepFigures(grindSteps(bitOf('general', over)).find((step) => step.key === key)!);
+
+  it('are turn, tilt and what the protractor must read', () => {
+    expect(figures('side')).toEqual([
+      { label: 'Turn on the rest', figure: '79°', about: 'nose to your right' },
+      { label: 'Rest tilt', figure: '9.8°', about: 'your edge low' },
+      { label: 'Protractor', figure: '10°', about: 'must read' },
+    ]);
+    expect(figures('rake')[2]).toEqual({ label: 'Protractor', figure: '12°', about: 'and 8° along' });
+  });
+
+  it('are the ends of a swing for a rounding, and none for the stone', () => {
+    expect(figures('nose')[0]).toEqual({ label: 'Swing', figure: '8°–79°', about: 'left to right' });
+    expect(figures('hone')).toEqual([]);
+  });
+});
+
+describe('setting a bit up', () => {
+  it('says what goes under it', () => {
+    expect(plain(sayPacking(5.6, 'mm'))).toBe('5.6 mm of packing');
+    expect(plain(sayPacking(-0.4, 'mm'))).toBe('0.4 mm too high: a thinner bit or a lower holder');
+    expect(plain(sayNoseHeight(9.9, 'inch'))).toContain('lies 0.390 in over its bottom');
+    expect(plain(sayPastWork(-4, 6, 'mm'))).toContain('stands 4 mm off the axis of work 6 mm thick');
+  });
+
+  it('says what a height error does, and which way it is mended', () => {
+    const ground = { backRakeDeg: 0, frontClearanceDeg: 8 };
+    const high = sayHeight('outside', centreHeight('outside', 0.3, 6, 0, 8), ground);
+    expect(high.angles).toBe('Back rake 5.7° instead of 0°, front clearance 2.3° instead of 8°.');
+    expect(high.rubs).toContain('lower it');
+    const low = sayHeight('bore', centreHeight('bore', -0.3, 6, 0, 8), ground);
+    expect(low.rubs).toContain('raise it');
+    expect(sayHeight('bore', centreHeight('bore', 0.3, 6, 0, 8), ground).rubs).toBeNull();
+  });
+
+  it('says how the pinched rule leans', () => {
+    const rule = (e: number) => centreRule(e, 20, 0.5, 75, 1);
+    expect(sayRuleLean(rule(0), 75, 'mm')).toContain('stands square');
+    expect(plain(sayRuleLean(rule(0.2), 75, 'mm'))).toBe(
+      'Its top leans 1.1° toward the work: too high, 1.43 mm at 75 mm.',
+    );
+    expect(sayRuleLean(rule(-0.2), 75, 'mm')).toContain('toward you: too low');
+    expect(plain(sayRuleSees(rule(0), 'mm'))).toContain('an error of 0.18 mm or more');
+  });
+
+  it('says where it stands nearest to the wall of the bore', () => {
+    const at = (bore: number) => boreClearance({ primaryDeg: 10, heelMm: 6, heightErrorMm: 0 }, bore);
+    expect(plain(sayBoreGap(at(30), 'mm'))).toBe('The heel stands 0.18 mm into the wall: it rubs.');
+    expect(plain(sayBoreGap(at(60), 'mm'))).toContain('The heel clears the wall by');
+    expect(plain(saySmallestBore(36.4, 0.2, 'mm'))).toBe('Smallest bore with a gap of 0.2 mm: 36.4 mm.');
+  });
+});
+
+describe('a regrind', () => {
+  const said = (shape: 'general' | 'thread-60', wear: (typeof WEAR_SEEN)[number], sizeMm: number | null) =>
+    sayRegrind(regrindFor(bitOf(shape), { wear, sizeMm }), wear, 12, 'mm');
+
+  it('says stock, faces and what is left', () => {
+    const land = said('general', 'flank-land', 0.3);
+    expect(plain(land.stock)).toMatch(/^0\.\d+ mm off side clearance, front clearance and nose radius$/);
+    expect(plain(land.left)).toMatch(
+      /^The bit gets 0\.\d+ mm shorter; 12 such regrinds are left after it\.$/,
+    );
+    expect(land.note).toContain('tangent of the clearance');
+  });
+
+  it('of a built-up edge is by the stone alone, and leaves the length', () => {
+    const stoned = said('general', 'built-up', null);
+    expect(plain(stoned.stock)).toBe('0.02 mm by the stone alone');
+    expect(stoned.left).toContain('Its length stays');
+    expect(stoned.note).toContain('with a lens');
+  });
+});
+
+describe('what is read on the solid', () => {
+  const section = { areaMm2: 60, atMm: -8 };
+  const read = {
+    wedgeDeg: 68.4,
+    least: section,
+    blank: { ...section, areaMm2: 100 },
+    removedMm3: 231,
+    steps: [],
+  } as unknown as BitRead;
+  const step = (over: object) =>
+    ({
+      key: 'side',
+      face: {},
+      readings: [],
+      removedMm3: 31.6,
+      ...over,
+    }) as unknown as BitRead['steps'][number];
+
+  it('is told in one line, from the wedge to the minutes', () => {
+    expect(plain(sayBitRead(read, 'mm'))).toBe(
+      'Wedge 68° square to the edge; least section 60 % of the blank, 8 mm behind the end; about 10 minutes at the wheel with the pauses.',
+    );
+    const hollow = step({
+      readings: [{ plane: 'across-shank', deg: 10 }],
+      face: { hollow: { sagittaMm: 0.17 } },
+    });
+    expect(plain(sayBitRead({ ...read, wedgeDeg: null, steps: [hollow] }, 'mm'))).toMatch(
+      /^Least section .* hollow 0\.17 mm deep;/,
+    );
+  });
+
+  it('is told of each face by its angles, its round, or what was taken', () => {
+    const across = { plane: 'across-shank', deg: 12.04 } as const;
+    expect(sayFaceRead(step({ face: null }), 'mm')).toBe('gone');
+    expect(sayFaceRead(step({ readings: [across] }), 'mm')).toBe('12°');
+    expect(sayFaceRead(step({ readings: [across, { plane: 'along-shank', deg: 8 }] }), 'mm')).toBe(
+      '12° across, 8° along',
+    );
+    expect(sayFaceRead(step({ face: { hollow: { radiusMm: 3 } } }), 'mm')).toBe('R 3');
+    expect(sayFaceRead(step({}), 'mm')).toBe('32 mm³');
   });
 });

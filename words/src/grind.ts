@@ -8,3 +8,6 @@ export * from './grind/verdict';
 export * from './grind/wear';
 export * from './grind/groove';
 export * from './grind/heat-timer';
+export * from './grind/regrind';
+export * from './grind/read-back';
+export * from './grind/set-up';

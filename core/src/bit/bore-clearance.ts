@@ -25,6 +25,18 @@ export interface BoreSection {
   readonly widthMm?: number | undefined;
 }
 
+/** How a bit stands in its bore. */
+export interface BoreClearance {
+  /** Depth below the nose at which a single flank meets the wall again. */
+  readonly exitMm: number;
+  /** Smallest gap to the wall, negative where it rubs, and the corner where it is. */
+  readonly gapMm: number;
+  readonly at: BorePlace;
+  readonly touches: boolean;
+  /** Clearance that works at the nose, degrees. */
+  readonly atNoseDeg: number;
+}
+
 export type BorePlace = 'heel' | 'land end' | 'back bottom' | 'back top';
 interface Corner {
   readonly at: BorePlace;
@@ -81,7 +93,7 @@ export function boreOutline(section: BoreSection, boreMm: number) {
  * @throws OutOfRange when the height error is not inside the bore
  * @example boreClearance({ primaryDeg: 10, heelMm: 6, heightErrorMm: 0 }, 30).gapMm // -0.178: it rubs
  */
-export function boreClearance(section: BoreSection, boreMm: number) {
+export function boreClearance(section: BoreSection, boreMm: number): BoreClearance {
   const radius = positive('bore', boreMm) / 2;
   const { primaryDeg, heightErrorMm: e } = section;
   within('front clearance', primaryDeg, 0.01, 80);

@@ -4,6 +4,23 @@ import { OutOfRange, positive } from '../quantity/out-of-range';
 /** Outside the edge tips into the work when it is high, inside it tips away. */
 export type CutSide = 'outside' | 'bore';
 
+/** Angles that work at a nose off centre, and how far they differ from the ground ones, degrees. */
+export interface CentreHeight {
+  readonly deltaDeg: number;
+  readonly backRakeDeg: number;
+  readonly frontClearanceDeg: number;
+}
+
+/** What a rule pinched between work and nose shows. */
+export interface CentreRule {
+  /** Its top toward the work positive, degrees. */
+  readonly leanDeg: number;
+  /** How far its top stands off the upright. */
+  readonly topOffsetMm: number;
+  /** Height error of which the lean is just seen. */
+  readonly smallestSeenMm: number;
+}
+
 /**
  * What a nose off centre does to the angles: delta = asin(2e/D); outside the
  * rake grows and the clearance shrinks by it, in a bore the other way round.
@@ -17,7 +34,7 @@ export function centreHeight(
   diameterMm: number,
   backRakeDeg: number,
   frontClearanceDeg: number,
-) {
+): CentreHeight {
   const share = (2 * heightErrorMm) / positive('diameter', diameterMm);
   if (Math.abs(share) >= 1)
     throw new OutOfRange('height error', heightErrorMm, -diameterMm / 2, diameterMm / 2);
@@ -65,7 +82,7 @@ export function centreRule(
   thicknessMm: number,
   lengthAboveMm: number,
   eyeDeg: number,
-) {
+): CentreRule {
   const lean = Math.asin((2 * heightErrorMm) / (positive('diameter', diameterMm) + 2 * thicknessMm));
   return {
     leanDeg: lean / DEG,

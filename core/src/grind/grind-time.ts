@@ -1,4 +1,5 @@
 import { positive, within } from '../quantity/out-of-range';
+import { COOLING_SHARE, DRESS_FACTOR, RATE_BY_GRIT } from './grind-limits';
 
 /**
  * Minutes that a volume takes at the wheel: volume / (rate x dress factor), and with the pauses that
@@ -18,3 +19,10 @@ export function grindTime(
   const grindingMin = volumeMm3 / (positive('rate', rateMm3PerMin) * positive('dress factor', dressFactor));
   return { grindingMin, totalMin: grindingMin / (1 - within('cooling share', coolingShare, 0, 0.99)) };
 }
+
+/**
+ * Minutes that a volume takes by hand on a 60 grit wheel in use, with the pauses: typical.
+ * @example minutesAtWheel(231) // 10.0: 231 / (55 x 0.7) / 0.6
+ */
+export const minutesAtWheel = (volumeMm3: number): number =>
+  grindTime(volumeMm3, RATE_BY_GRIT[60], DRESS_FACTOR.inUse, COOLING_SHARE).totalMin;

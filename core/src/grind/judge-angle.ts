@@ -2,7 +2,7 @@ import type { BitAngles } from '../bit/bit-angles';
 import { feedClearance } from '../bit/feed-clearance';
 import { faceNormals, wedgeDeg } from '../bit/faces';
 import { centreHeight } from '../bit/centre-height';
-import { OutOfRange } from '../quantity/out-of-range';
+import { unlessRefused } from '../quantity/out-of-range';
 import type { BitUse } from './bit-findings';
 import type { BitPlan } from './bit-plan';
 import { LEAST_CLEARANCE_DEG, WEDGE_DEG } from './grind-limits';
@@ -74,15 +74,11 @@ export function judgeAngle(plan: BitPlan, angle: ReadAngle, deg: number, use: Bi
 }
 
 /** The wedge with one angle as it was read; null where no bit can have it. */
-function wedgeWith(angles: BitAngles, angle: ReadAngle, deg: number): number | null {
-  try {
+const wedgeWith = (angles: BitAngles, angle: ReadAngle, deg: number): number | null =>
+  unlessRefused(() => {
     const normals = faceNormals({ ...angles, [angle]: deg }, 'right');
     return wedgeDeg(normals.rake, angle === 'frontClearanceDeg' ? normals.minor : normals.major);
-  } catch (error) {
-    if (error instanceof OutOfRange) return null;
-    throw error;
-  }
-}
+  }, null);
 
 /** Front clearance that is left at the height the nose stands at. */
 function frontLeft(deg: number, { angles }: BitPlan, use: BitUse | null): number {
@@ -97,10 +93,5 @@ function tiltChange(plan: BitPlan, angle: ReadAngle, deg: number): number {
   const contact = { wheelMm: plan.wheel.diameterMm, heightMm: plan.wheel.contactMm };
   const tilt = (angles: BitAngles): number =>
     restSetting(faceNormals(angles, 'right')[face], roll, contact).tiltDeg;
-  try {
-    return tilt(plan.angles) - tilt({ ...plan.angles, [angle]: deg });
-  } catch (error) {
-    if (error instanceof OutOfRange) return 0;
-    throw error;
-  }
+  return unlessRefused(() => tilt(plan.angles) - tilt({ ...plan.angles, [angle]: deg }), 0);
 }

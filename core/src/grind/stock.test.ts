@@ -1,6 +1,6 @@
 import { GENERAL } from '../bit/bit.fixture';
 import { faceNormals } from '../bit/faces';
-import { grindTime } from './grind-time';
+import { grindTime, minutesAtWheel } from './grind-time';
 import { hollowGrind, sagitta } from './hollow';
 import { anglesForMetal } from './metal-angles';
 import { noseShift } from './nose-shift';
@@ -47,6 +47,8 @@ describe('stock taken off', () => {
   it('takes longer with a dull wheel and with pauses', () => {
     expect(grindTime(350, 80, 1, 0.4).totalMin).toBeCloseTo(7.2917, 4);
     expect(grindTime(350, 80, 0.5, 0.4).totalMin).toBeCloseTo(2 * 7.2917, 3);
+    // 231 / (55 x 0.7) / (1 - 0.4)
+    expect(minutesAtWheel(231)).toBeCloseTo(10, 9);
     expect(() => grindTime(350, 80, 1, 1)).toThrow('cooling share');
     expect(() => grindTime(350, 0, 1, 0.4)).toThrow('rate');
   });

@@ -1,4 +1,4 @@
-import { atLeast, OutOfRange, positive, within } from './out-of-range';
+import { atLeast, OutOfRange, positive, unlessRefused, within } from './out-of-range';
 
 const refusal = (work: () => unknown): unknown => {
   try {
@@ -34,4 +34,14 @@ describe('a value out of range', () => {
     expect([0, 25, 50].map((value) => within('slip', value, 0, 50))).toEqual([0, 25, 50]);
     expect(atLeast('taps', [1, 2, 3], 3)).toEqual([1, 2, 3]);
   });
+});
+
+it('a refused computation gives way to another value; any other error is passed on', () => {
+  expect(unlessRefused(() => positive('bore', 20), null)).toBe(20);
+  expect(unlessRefused(() => positive('bore', 0), null)).toBeNull();
+  const broken = () =>
+    unlessRefused(() => {
+      throw new TypeError('broken');
+    }, null);
+  expect(broken).toThrow(TypeError);
 });

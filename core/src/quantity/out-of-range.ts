@@ -47,3 +47,16 @@ export function atLeast<T>(what: string, list: readonly T[], least: number): rea
   if (list.length < least) throw new OutOfRange(`number of ${what}`, list.length, least);
   return list;
 }
+
+/**
+ * What a computation gives, or another value where it refuses its input.
+ * @example unlessRefused(() => positive('bore', 0), null) // null
+ */
+export function unlessRefused<T, Other>(compute: () => T, otherwise: Other): T | Other {
+  try {
+    return compute();
+  } catch (error) {
+    if (error instanceof OutOfRange) return otherwise;
+    throw error;
+  }
+}

@@ -1,6 +1,7 @@
 import type { CutPlan } from '@pike-stone/core';
 import type { MillAdvice, MillCoating, MillFault } from '@pike-stone/core/choose';
 import { formatFeedPerTurn, formatSurfaceSpeed, joined, type UnitSystem } from '../format';
+import { listed } from '../list';
 
 const COATING_WORDS: Readonly<Record<MillCoating, string>> = {
   none: 'bare',
@@ -30,8 +31,11 @@ export interface MillLine {
   readonly fault: string | null;
 }
 
-const list = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? 'none') : `${names.slice(0, -1).join(', ')} or ${names.at(-1)}`;
+const coatings = (some: readonly MillCoating[]): string =>
+  listed(
+    some.map((coating) => COATING_WORDS[coating]),
+    'or',
+  ) || 'none';
 
 /** Speed and feed, then flutes and helix, then coating, then fluid: what this cut wants, and what is wrong. */
 export function sayMill(
@@ -55,12 +59,12 @@ export function sayMill(
     },
     {
       title: '2 Flutes and helix',
-      text: `${list(choice.flutes.map(String))} flutes, helix ${choice.helixDeg[0]} to ${choice.helixDeg[1]}°${choice.centreCuttingNeeded ? ', cutting to the centre' : ''}.`,
+      text: `${listed(choice.flutes.map(String), 'or')} flutes, helix ${choice.helixDeg[0]} to ${choice.helixDeg[1]}°${choice.centreCuttingNeeded ? ', cutting to the centre' : ''}.`,
       fault: geometry.length > 0 ? geometry.join('; ') : null,
     },
     {
       title: '3 Coating',
-      text: `${list(choice.suit.map((coating) => COATING_WORDS[coating]))}${choice.harm.length > 0 ? `; not ${list(choice.harm.map((coating) => COATING_WORDS[coating]))}` : ''}.`,
+      text: `${coatings(choice.suit)}${choice.harm.length > 0 ? `; not ${coatings(choice.harm)}` : ''}.`,
       fault: has('coating-harms') ? 'its coating harms in this metal' : null,
     },
     { title: '4 Fluid', text: `${choice.fluid.replace('tialn', 'TiAlN')}.`, fault: null },

@@ -16,27 +16,78 @@ export interface SaidStep {
   readonly wheel: string;
   /** How the bit lies on the rest. */
   readonly hold: string;
-  /** What the felt-pen mark must show, and where to stop. */
+  /** What the felt-pen mark must show, where to stop, and what the face is checked with besides the protractor. */
   readonly stop: string;
-  /** What the finished face is checked with. */
-  readonly check: string;
   /** A mistake that is often made here. */
   readonly mistake: string | null;
 }
 
+/** An angle that no hand sets apart from none, degrees. */
+const LEVEL_DEG = 0.5;
+
 const whole = (deg: number): string => formatAngle(Math.abs(deg), 0);
 
+const isStraight = ({ turnDeg }: RestSetting): boolean => Math.abs(turnDeg) < LEVEL_DEG;
+
 /** Which way the nose points: "nose 79° to your right". */
-function sayTurn({ turnDeg }: RestSetting): string {
-  if (Math.abs(turnDeg) < 0.5) return 'nose straight at the wheel';
-  return `nose ${whole(turnDeg)} to your ${turnDeg > 0 ? 'right' : 'left'}`;
+const sayTurn = (setting: RestSetting): string =>
+  isStraight(setting)
+    ? 'nose straight at the wheel'
+    : `nose ${whole(setting.turnDeg)} to your ${setting.turnDeg > 0 ? 'right' : 'left'}`;
+
+const edgeOfRest = (tiltDeg: number): string =>
+  Math.abs(tiltDeg) < LEVEL_DEG ? 'level' : tiltDeg > 0 ? 'your edge low' : 'your edge high';
+
+/** How far the rest leans, and which of its edges is low. */
+export const sayTilt = (tiltDeg: number): string =>
+  Math.abs(tiltDeg) < LEVEL_DEG ? edgeOfRest(tiltDeg) : `${whole(tiltDeg)}, ${edgeOfRest(tiltDeg)}`;
+
+/** A figure of a step to be read from afar. */
+export interface StepFigure {
+  readonly label: string;
+  readonly figure: string;
+  readonly about: string;
 }
 
-/** Which way the rest leans. */
-export const sayTilt = (tiltDeg: number): string =>
-  Math.abs(tiltDeg) < 0.5
-    ? 'rest level'
-    : `rest ${whole(tiltDeg)}, ${tiltDeg > 0 ? 'your edge low' : 'your edge high'}`;
+const tiltFigure = (tiltDeg: number): StepFigure => ({
+  label: 'Rest tilt',
+  figure: formatAngle(Math.abs(tiltDeg), 1),
+  about: edgeOfRest(tiltDeg),
+});
+
+/** Turn, tilt or swing of a step, and what the protractor must read. */
+export function sayStepFigures({ setting, swing, readings }: GrindStep): readonly StepFigure[] {
+  const [reading, other] = readings;
+  return [
+    ...(setting
+      ? [
+          {
+            label: 'Turn on the rest',
+            figure: whole(setting.turnDeg),
+            about: isStraight(setting)
+              ? 'straight'
+              : `nose to your ${setting.turnDeg > 0 ? 'right' : 'left'}`,
+          },
+          tiltFigure(setting.tiltDeg),
+        ]
+      : []),
+    ...(swing
+      ? [
+          { label: 'Swing', figure: `${whole(swing.fromDeg)}–${whole(swing.toDeg)}`, about: 'left to right' },
+          tiltFigure(swing.tiltDeg),
+        ]
+      : []),
+    ...(reading
+      ? [
+          {
+            label: 'Protractor',
+            figure: formatAngle(reading.deg, 1),
+            about: other ? `and ${formatAngle(other.deg, 1)} along` : 'must read',
+          },
+        ]
+      : []),
+  ];
+}
 
 /** How the bit lies: on its bottom, on a side, upside down. */
 const sayRoll = ({ rollDeg }: RestSetting): string =>
@@ -124,10 +175,14 @@ export const sayStep = (step: GrindStep, plan: BitPlan, material: BitSteel, unit
   title: step.key === 'hone' ? 'Hone the edge' : `Grind the ${lower(STEP_NAMES[step.key])}`,
   wheel: wheelFor(step.wheel, material),
   hold: hold(step),
-  stop: stop(step, plan, units),
-  check: CHECK_WORDS[step.check],
-  mistake: MISTAKES[step.key] ?? null,
+  stop: `${stop(step, plan, units)}${step.check === 'protractor' ? '' : ` Check: ${CHECK_WORDS[step.check]}.`}`,
+  mistake: mistakeAt(step.key),
 });
+
+function mistakeAt(key: GrindStep['key']): string | null {
+  const mistake = MISTAKES[key];
+  return mistake === undefined ? null : `Often wrong: ${lower(mistake)}`;
+}
 
 const lower = (text: string): string => text[0]!.toLowerCase() + text.slice(1);
 
@@ -159,6 +214,9 @@ export function sayStepCaution(step: GrindStep, material: BitSteel): string {
       return 'Face shield. Rest within 3 mm of the wheel, set only with the wheel standing still. No gloves.';
   }
 }
+
+/** Said at the first step: layout ink shows what the wheel has touched. */
+export const INK_FIRST = 'Ink the face first.';
 
 /** What comes first always. */
 export const GRINDER_FIRST =

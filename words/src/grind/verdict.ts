@@ -1,4 +1,4 @@
-import type { AngleVerdict, ReadAngle } from '@pike-stone/core/grind';
+import { LEAST_CLEARANCE_DEG, type AngleVerdict, type ReadAngle } from '@pike-stone/core/grind';
 import { formatAngle, formatFeedPerTurn, joined, type UnitSystem } from '../format';
 import { ANGLE_WORDS } from './angle';
 
@@ -24,7 +24,7 @@ function effectOf(angle: ReadAngle, verdict: AngleVerdict, units: UnitSystem): s
     return verdict.rubsAboveMm > 0
       ? `Rubs above ${joined(formatFeedPerTurn(verdict.rubsAboveMm, units))}. ${words.tooLittle}`
       : `Rubs at any feed. ${words.tooLittle}`;
-  if (verdict.frontLeftDeg !== null && verdict.frontLeftDeg < 3)
+  if (verdict.frontLeftDeg !== null && verdict.frontLeftDeg < LEAST_CLEARANCE_DEG)
     return `Only ${deg(verdict.frontLeftDeg)} is left where the nose stands. ${words.tooLittle}`;
   return words.tooLittle;
 }

@@ -27,6 +27,18 @@ describe('a figure of a form', () => {
     expect(readFigure(size, '500', 'mm').fault).toMatch(/300/);
   });
 
+  it('a size with a minus before it, where it may lie below an axis', () => {
+    const offset = { kind: 'size', low: -5, high: 5 } as const;
+    expect(readFigure(offset, '-0.2', 'mm').values).toEqual([-0.2]);
+    expect(readFigure(offset, '−10 thou', 'mm').values![0]).toBeCloseTo(-0.254, 9);
+    expect(readFigure(offset, '-1/64', 'inch').values![0]).toBeCloseTo(-0.396875, 9);
+    expect(readFigure(offset, '0.2', 'mm').values).toEqual([0.2]);
+    expect(readFigure(offset, '0', 'mm').values).toEqual([0]);
+    expect(readFigure(offset, '-6', 'mm').fault).toBe('Must be from -5 to 5\u00a0mm here.');
+    expect(readFigure(offset, '--1', 'mm').values).toBeUndefined();
+    expect(readFigure(size, '-1', 'mm').values).toBeUndefined();
+  });
+
   it('several numbers with blanks between; one bad one spoils them', () => {
     const teeth = { kind: 'numbers', low: 8, high: 100 } as const;
     expect(readFigure(teeth, '20 30; 40', 'mm')).toEqual({ values: [20, 30, 40] });

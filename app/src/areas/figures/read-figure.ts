@@ -1,7 +1,10 @@
 import { readLength, readNumber, type LengthEntry } from '@pike-stone/core';
 import { faultOf, inBoth, unitOf, type UnitSystem } from '@pike-stone/words';
 
-/** What a figure may be: a number, several numbers with blanks between, or a size as machinists write it, read in mm. */
+/**
+ * What a figure may be: a number, several numbers with blanks between, or a size as machinists write it,
+ * read in mm. A size whose least is below 0 may have a minus before it.
+ */
 export interface FigureKind {
   readonly kind: 'number' | 'whole' | 'numbers' | 'size';
   readonly low: number;
@@ -56,9 +59,16 @@ const trimmed = (value: number, places: number): string => String(Number(value.t
 export const lengthText = (mm: number, units: UnitSystem): string =>
   units === 'mm' ? trimmed(mm, 4) : trimmed(mm / 25.4, 5);
 
+/** A size with a minus before it: a height below an axis. */
+function readSigned(text: string, units: UnitSystem): LengthEntry {
+  const [, minus, size = ''] = /^\s*([-−]?)(.*)$/s.exec(text) ?? [];
+  const entry = readLength(size, unitOf(units));
+  return minus !== '' && entry.status === 'ok' ? { ...entry, valueMm: -entry.valueMm } : entry;
+}
+
 function readSize({ low, high }: FigureKind, text: string, units: UnitSystem): FigureReading {
   if (low <= 0 && readNumber(text) === 0) return { values: [0] };
-  const entry = readLength(text, unitOf(units));
+  const entry = low < 0 ? readSigned(text, units) : readLength(text, unitOf(units));
   const fault = sizeFault(entry, { lowMm: low, highMm: high }, units);
   if (fault !== null) return { fault };
   return entry.status === 'ok'

@@ -1,6 +1,5 @@
 import { regrindFor, regrindsLeft, WEAR_SEEN, type WearSeen } from '@pike-stone/core/grind';
-import { formatLength, joined } from '@pike-stone/words';
-import { STEP_NAMES, WEAR_WORDS } from '@pike-stone/words/grind';
+import { sayRegrind, WEAR_WORDS } from '@pike-stone/words/grind';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -31,7 +30,6 @@ function Regrind({ bit }: { bit: Bit }) {
   const router = useRouter();
   const units = useUnits();
   const [wear, setWear] = useState<WearSeen>('blunt');
-  const size = (mm: number) => joined(formatLength(mm, units));
   const measured = wear !== 'blunt' && wear !== 'built-up';
   const figures = useFigures([
     {
@@ -45,7 +43,8 @@ function Regrind({ bit }: { bit: Bit }) {
     },
   ]);
   const wish = { wear, sizeMm: measured ? (figures.peek('size')?.[0] ?? null) : null };
-  const { steps, stockMm, alongMm } = regrindFor(bit.plan, wish);
+  const regrind = regrindFor(bit.plan, wish);
+  const { steps, stockMm, alongMm } = regrind;
   const { blank, gripMm, overhangMm } = bit.body;
   const left = regrindsLeft(
     blank.lengthMm - alongMm,
@@ -54,6 +53,7 @@ function Regrind({ bit }: { bit: Bit }) {
     Math.max(LEAST_ALONG_MM, alongMm || stockMm),
     0,
   ).regrinds;
+  const said = sayRegrind(regrind, wear, left, units);
   const start = () => {
     bit.change({ state: 'dull' });
     router.push(`/grind/${bit.record.id}/steps?faces=${steps.map(({ key }) => key).join(',')}&wear=${wear}`);
@@ -78,28 +78,13 @@ function Regrind({ bit }: { bit: Bit }) {
       </View>
       <Sheet>
         <View style={styles.pad} testID="regrind-says">
-          <Words role="big">{`${size(stockMm)} off ${list(steps.filter(({ key }) => key !== 'hone').map(({ key }) => STEP_NAMES[key].toLowerCase()))}`}</Words>
-          <Words>
-            {alongMm > 0
-              ? `The bit gets ${size(alongMm)} shorter; ${left} such regrinds are left after it.`
-              : `Its length stays; the top comes down by ${size(stockMm)}. Set the height again.`}
-          </Words>
-          <Words role="note">
-            {wear === 'flank-land' || wear === 'nose-worn'
-              ? 'A worn land goes when the flank is ground back by its width times the tangent of the clearance, and a margin.'
-              : 'Then hone, and look with a lens before it goes back.'}
-          </Words>
+          <Words role="big">{said.stock}</Words>
+          <Words>{said.left}</Words>
+          <Words role="note">{said.note}</Words>
         </View>
       </Sheet>
     </Screen>
   );
 }
-
-const list = (names: readonly string[]): string =>
-  names.length === 0
-    ? 'by the stone alone'
-    : names.length === 1
-      ? names[0]!
-      : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`;
 
 const styles = StyleSheet.create({ grow: { flex: 1 }, pad: { padding: SPACE.edge, gap: SPACE.near } });

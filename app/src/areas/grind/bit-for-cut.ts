@@ -14,17 +14,15 @@ export function bitForCut(setup: CutSetup, plan: CutPlan): BitBody | null {
   const own = setup.tool.kind === 'threading-tool' && setup.tool.threadAngleDeg === 55 ? 'thread-55' : shape;
   const body = freshBit({
     shape: own,
-    name: `${SHAPE_WORDS[shape].name} bit for ${setup.stock.name}`.slice(0, NAME_LENGTH),
+    name: `${SHAPE_WORDS[own].name} bit for ${setup.stock.name}`.slice(0, NAME_LENGTH),
     metalKey: plan.metal.key,
     use: {
-      side: OPERATIONS[setup.operation].edgeHeight ?? 'outside',
+      side: setup.way === 'inside' ? 'bore' : (OPERATIONS[setup.operation].edgeHeight ?? 'outside'),
       diameterMm: Math.max(0.5, plan.diameterMm),
       depthMm: Math.min(100, Math.max(0.005, plan.depth.mm)),
       feedMm: Math.min(25, Math.max(0.001, plan.feed.mmRev)),
       heightErrorMm: 0,
     },
   });
-  return body.trailingDeg === null || !setup.pitchMm
-    ? body
-    : forThread(body, setup.pitchMm, setup.workDiameterMm);
+  return setup.operation === 'thread' ? forThread(body, plan.feed.mmRev, setup.workDiameterMm) : body;
 }

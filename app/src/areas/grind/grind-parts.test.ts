@@ -2,6 +2,9 @@ import { bitBody, toolBody, type GrindBody } from '@pike-stone/contract';
 import { dot, groundFace, paintTree, plainCut, solidOf } from '@pike-stone/core/grind';
 import { bitOf } from '@pike-stone/core/grind-fixture';
 import { BIT_SHAPES } from '@pike-stone/core/bits';
+import { cutPlan, DEFAULT_RULES, type CutSetup } from '@pike-stone/core';
+import { setup } from '@pike-stone/core/fixture';
+import { bitForCut } from './bit-for-cut';
 import { begunAnew, drawnLength, freshBit, frontOf, planOf } from './bit-model';
 import { bitSheet, bitSvg } from './export/bit-sheet';
 import { grindStepKeys } from './step-keys';
@@ -113,4 +116,35 @@ describe('the stance at the wheel', () => {
     expect(dot(along.right, face)).toBeCloseTo(-1, 6);
     expect(dot(along.up, face)).toBeCloseTo(0, 6);
   });
+});
+
+describe('a bit for the cut that is set up', () => {
+  const bitFor = (more: Partial<CutSetup>) => {
+    const cut = setup(more);
+    return bitForCut(cut, cutPlan(cut, DEFAULT_RULES));
+  };
+
+  it('has its shape, its metal and its sizes', () => {
+    expect(bitFor({ operation: 'shoulder', depthMm: 0.8 })).toMatchObject({
+      shape: 'knife',
+      metalKey: 'low-carbon-cold-drawn',
+      use: { side: 'outside', diameterMm: 25, depthMm: 0.8 },
+    });
+    expect(bitFor({ operation: 'bore' })?.use?.side).toBe('bore');
+  });
+
+  it('of a thread gets the helix on its leading flank, from the pitch typed or the usual one', () => {
+    // Thread of 3 mm on 20 mm: root 16.34 mm, helix atan(3 / (pi 16.34)) = 3.3 degrees.
+    const outside = bitFor({ operation: 'thread', workDiameterMm: 20, pitchMm: 3 })!;
+    expect(outside).toMatchObject({ shape: 'thread-60', name: 'Threading 60° bit for Bar' });
+    expect(outside.angles.sideClearanceDeg).toBeGreaterThan(outside.trailingDeg! + 2);
+    expect(outside.sizes.flatMm).toBeCloseTo(3 / 8, 9);
+    const usual = bitFor({ operation: 'thread', workDiameterMm: 20, way: 'inside' })!;
+    expect(usual.sizes.flatMm).toBeCloseTo(2.5 / 8, 9);
+    expect(usual.use?.side).toBe('bore');
+    const tool = { ...setup({ operation: 'thread' }).tool, threadAngleDeg: 55 } as CutSetup['tool'];
+    expect(bitFor({ operation: 'thread', tool })!.shape).toBe('thread-55');
+  });
+
+  it('is none for what is not cut with a bit', () => expect(bitFor({ operation: 'drill' })).toBeNull());
 });

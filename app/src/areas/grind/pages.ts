@@ -1,5 +1,5 @@
 export { GrindScreen } from './GrindScreen';
 export { BitScreen } from './BitScreen';
 export { StepsScreen } from './steps/StepsScreen';
-export { SetUpScreen } from './SetUpScreen';
+export { SetUpScreen } from './set-up/SetUpScreen';
 export { RegrindScreen } from './RegrindScreen';

@@ -1,12 +1,6 @@
-import { OutOfRange } from '@pike-stone/core';
+import { unlessRefused } from '@pike-stone/core';
 import { grindSteps, type BitPlan, type StepKey } from '@pike-stone/core/grind';
 
 /** Names of the steps of a bit, in order; none for one that cannot be. */
-export function grindStepKeys(plan: BitPlan): readonly StepKey[] {
-  try {
-    return grindSteps(plan).map(({ key }) => key);
-  } catch (error) {
-    if (error instanceof OutOfRange) return [];
-    throw error;
-  }
-}
+export const grindStepKeys = (plan: BitPlan): readonly StepKey[] =>
+  unlessRefused(() => grindSteps(plan).map(({ key }) => key), []);

@@ -5,16 +5,10 @@ import type { Vector } from '../../quantity/vector';
 import type { BitPlan, BitSizes } from '../bit-plan';
 import { THREAD_RESERVE_DEG } from '../for-thread';
 import type { GrindStep } from '../grind-step';
-import {
-  arcPlanes,
-  frontFlank,
-  heelUnder,
-  HONE,
-  rakeFace,
-  restLean,
-  sideFlank,
-  type Layout,
-} from '../ground-faces';
+import { frontFlank, heelUnder, rakeFace, sideFlank } from '../ground-faces';
+import type { Layout } from '../layout';
+import { arcPlanes, restLean } from '../nose-step';
+import { HONE } from '../stone-steps';
 import { CLEAN_UP_MM, NO_SIZES, type ShapeFacts, type ShapeStart } from './shape-facts';
 
 /**

@@ -1,7 +1,8 @@
 import { flankNormal } from '../../bit/edge-trace';
 import { faceNormals } from '../../bit/faces';
 import { plus, type Vector } from '../../quantity/vector';
-import { frontFlank, HONE, rakeFace, sideFlank } from '../ground-faces';
+import { frontFlank, rakeFace, sideFlank } from '../ground-faces';
+import { HONE } from '../stone-steps';
 import { CLEAN_UP_MM, NO_SIZES, usualAngles, type ShapeFacts } from './shape-facts';
 
 /** How much each side of the blade narrows to the rear, degrees. */

@@ -2,16 +2,10 @@ import { faceNormals } from '../../bit/faces';
 import { DEG } from '../../quantity/angle';
 import type { BitPlan } from '../bit-plan';
 import type { GrindStep } from '../grind-step';
-import {
-  frontFlank,
-  grooveStep,
-  heelUnder,
-  HONE,
-  noseStep,
-  rakeFace,
-  sideFlank,
-  type Layout,
-} from '../ground-faces';
+import { frontFlank, heelUnder, rakeFace, sideFlank } from '../ground-faces';
+import type { Layout } from '../layout';
+import { noseStep } from '../nose-step';
+import { grooveStep, HONE } from '../stone-steps';
 import type { Vector } from '../../quantity/vector';
 import {
   CLEAN_UP_MM,

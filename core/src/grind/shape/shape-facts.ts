@@ -2,7 +2,7 @@ import type { BitAngles } from '../../bit/bit-angles';
 import type { OperationKey } from '../../operation/registry';
 import type { BitSizes, Heel } from '../bit-plan';
 import type { GrindStep, StepKey } from '../grind-step';
-import type { Layout } from '../ground-faces';
+import type { Layout } from '../layout';
 import type { MetalAngles } from '../metal-angles';
 import type { Vector } from '../../quantity/vector';
 import type { BitPlan } from '../bit-plan';

@@ -42,7 +42,7 @@ export function ExportPanel({ bit, ground, onClose }: { bit: Bit; ground: Ground
       return {
         name: STEP_NAMES[step.key],
         hold: sayStep(step, bit.plan, bit.body.material, units).hold.split('.')[0]!.slice(0, 48),
-        tilt: tilt === undefined ? '' : sayTilt(tilt).replace('rest ', ''),
+        tilt: tilt === undefined ? '' : sayTilt(tilt),
         reads: step.readings.map(({ deg }) => formatAngle(deg, 1)).join(', '),
       };
     }),

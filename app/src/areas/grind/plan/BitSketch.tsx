@@ -8,7 +8,9 @@ import { frontOf } from '../bit-model';
 import { SolidView } from '../solid/SolidView';
 import type { Bit, GroundBit } from '../use-bit';
 import { AnglePanel } from './AnglePanel';
-import { drawBit, paperHeight, solidRoom, type BitMark } from './bit-views';
+import { paperHeight, solidRoom } from './bit-layout';
+import type { BitMark } from './bit-marks';
+import { drawBit } from './bit-views';
 import { SizePanel } from './SizePanel';
 
 const isAngle = (mark: BitMark, bit: Bit): mark is keyof BitAngles => mark in bit.body.angles;

@@ -5,7 +5,7 @@ import { FigurePanel } from '../../figures/FigurePanel';
 import { lengthText } from '../../figures/read-figure';
 import { useUnits } from '../../../data/preferences';
 import type { Bit } from '../use-bit';
-import type { BitMark } from './bit-views';
+import type { BitMark } from './bit-marks';
 
 const LIMITS: Readonly<Record<keyof BitSizes | 'noseRadiusMm', { lowMm: number; highMm: number }>> = {
   edgeMm: { lowMm: 0.5, highMm: 40 },

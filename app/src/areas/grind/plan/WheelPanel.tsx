@@ -31,11 +31,11 @@ export function WheelPanel({ bit, onClose }: WordPanelProps) {
     {
       key: 'contact',
       label: 'Edge above the axle',
-      kind: 'number',
+      kind: 'size',
       low: -200,
       high: 200,
-      start: String(body.wheel.contactMm),
-      about: 'In millimetres, below the axle negative. At 0 the wheel leans nowhere.',
+      start: lengthText(body.wheel.contactMm, units),
+      about: 'Below the axle negative. At 0 the wheel leans nowhere.',
     },
   ]);
   const set = () => {

@@ -11,12 +11,12 @@ import {
 } from '@pike-stone/core/grind';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { useColours } from '../../../theme/theme';
-import { FONT, SIZE } from '../../../theme/type';
 import { onPaper, type Placing } from '../solid/project';
 import { SolidArt } from '../solid/SolidArt';
-import { alongAxle, fromAbove } from './stance';
+import { FromAbove } from './FromAbove';
+import { alongAxle } from './stance';
 
 interface StepPictureProps {
   readonly step: GrindStep;
@@ -105,7 +105,7 @@ function Held({
       <RunsDown wheel={wheel} radius={radius} from={[px, py]} colour={c.quiet} />
       <SolidArt tree={tree} steps={steps} placing={side} />
       <Rest facets={facets} placing={side} setting={setting} contact={[px, py]} />
-      <FromAbove setting={setting} step={step} facets={facets} steps={steps} width={width} height={height} />
+      <FromAbove setting={setting} step={step} facets={facets} steps={steps} tree={tree} width={width} />
     </Svg>
   );
 }
@@ -184,75 +184,6 @@ function RunsDown({
         strokeWidth={1.3}
         fill="none"
       />
-    </G>
-  );
-}
-
-const INSET = { width: 128, height: 104, margin: 8, wheel: 13 } as const;
-
-/** In the corner: how far the bit is turned on the rest, the wheel at the top. */
-function FromAbove({
-  setting,
-  step,
-  facets,
-  steps,
-  width,
-}: {
-  setting: RestSetting;
-  step: GrindStep;
-  facets: readonly Facet[];
-  steps: readonly string[];
-  width: number;
-  height: number;
-}) {
-  const c = useColours();
-  const tree = useMemo(() => paintTree(facets), [facets]);
-  const left = width - INSET.width - INSET.margin;
-  const eye = fromAbove(setting);
-  const scale = 3.1;
-  const at: Placing = { eye, scale, x: 0, y: 0 };
-  const own = facets.filter(({ by }) => by === step.key).flatMap(({ corners }) => corners);
-  const points = own.map((corner) => onPaper(at, corner));
-  const all = facets.flatMap(({ corners }) => corners.map((corner) => onPaper(at, corner)));
-  const top = Math.min(...(points.length > 0 ? points : all).map(([, y]) => y));
-  const xs = all.map(([x]) => x);
-  const mid = (Math.min(...xs) + Math.max(...xs)) / 2;
-  const placing: Placing = {
-    ...at,
-    x: left + INSET.width / 2 - mid,
-    y: INSET.margin + INSET.wheel + 3 - top,
-  };
-  return (
-    <G>
-      <Rect
-        x={left}
-        y={INSET.margin}
-        width={INSET.width}
-        height={INSET.height}
-        fill={c.sheet}
-        stroke={c.line}
-        strokeWidth={1}
-      />
-      <SolidArt tree={tree} steps={steps} placing={placing} plain />
-      <Rect
-        x={left}
-        y={INSET.margin}
-        width={INSET.width}
-        height={INSET.wheel}
-        fill={c.ground}
-        stroke={c.ink}
-        strokeWidth={1.2}
-      />
-      <SvgText
-        x={left + INSET.width - 6}
-        y={INSET.margin + INSET.height - 7}
-        fill={c.quiet}
-        fontFamily={FONT.words}
-        fontSize={SIZE.small}
-        textAnchor="end"
-      >
-        from above
-      </SvgText>
     </G>
   );
 }

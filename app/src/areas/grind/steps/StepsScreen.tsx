@@ -1,6 +1,5 @@
 import { WEAR_SEEN, type GrindStep } from '@pike-stone/core/grind';
-import { formatAngle } from '@pike-stone/words';
-import { GRINDER_FIRST, sayHeat, sayStep, sayStepCaution } from '@pike-stone/words/grind';
+import { GRINDER_FIRST, INK_FIRST, sayHeat, sayStep, sayStepCaution } from '@pike-stone/words/grind';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, useWindowDimensions, View } from 'react-native';
@@ -22,7 +21,9 @@ import { Finish } from './Finish';
 import { HeatPanel } from './HeatPanel';
 import { MeasurePanel } from './MeasurePanel';
 import { usePedal } from './pedal';
+import { Progress } from './Progress';
 import { useSession, type Session } from './session';
+import { StepFigures } from './StepFigures';
 import { StepPicture } from './StepPicture';
 import { useWakeLock } from './wake-lock';
 
@@ -109,17 +110,17 @@ function Step({
           )}
         </View>
         <Lower says={next} onNext={session.next} wide={wide}>
-          <Figures step={step} />
+          <StepFigures step={step} />
           <Words style={styles.words}>{`${said.hold} ${said.wheel}.`}</Words>
-          <Words style={styles.words}>
-            {`${session.at === 0 ? 'Ink the face first. ' : ''}${said.stop}${step.check === 'protractor' ? '' : ` Check: ${said.check}.`}`}
-          </Words>
+          <Words style={styles.words}>{session.at === 0 ? `${INK_FIRST} ${said.stop}` : said.stop}</Words>
           {step.wheel !== 'stone' && (
             <Words style={styles.words}>{sayHeat(bit.body.material, bit.body.heat)}</Words>
           )}
           <Caution level="caution">{sayStepCaution(step, bit.body.material)}</Caution>
           {roomy && said.mistake && (
-            <Words role="quiet" style={styles.words}>{`Often wrong: ${said.mistake}`}</Words>
+            <Words role="quiet" style={styles.words}>
+              {said.mistake}
+            </Words>
           )}
           {session.at === 0 && <Caution level="note">{GRINDER_FIRST}</Caution>}
         </Lower>
@@ -164,74 +165,6 @@ function Lower({
   );
 }
 
-/** Turn, tilt and what the protractor must read, as large as they go. */
-function Figures({ step }: { step: GrindStep }) {
-  const styles = useStyles();
-  const { setting, swing, readings } = step;
-  const whole = (deg: number) => formatAngle(Math.abs(deg), 0);
-  const shown: readonly { label: string; figure: string; about: string }[] = [
-    ...(setting
-      ? [
-          {
-            label: 'Turn on the rest',
-            figure: whole(setting.turnDeg),
-            about:
-              Math.abs(setting.turnDeg) < 0.5
-                ? 'straight'
-                : `nose to your ${setting.turnDeg > 0 ? 'right' : 'left'}`,
-          },
-          tilt(setting.tiltDeg),
-        ]
-      : []),
-    ...(swing
-      ? [
-          { label: 'Swing', figure: `${whole(swing.fromDeg)}–${whole(swing.toDeg)}`, about: 'left to right' },
-          tilt(swing.tiltDeg),
-        ]
-      : []),
-    ...(readings[0]
-      ? [
-          {
-            label: 'Protractor',
-            figure: formatAngle(readings[0].deg, 1),
-            about: readings[1] ? `and ${formatAngle(readings[1].deg, 1)} along` : 'must read',
-          },
-        ]
-      : []),
-  ];
-  if (shown.length === 0) return null;
-  return (
-    <View style={styles.figures}>
-      {shown.map(({ label, figure, about }) => (
-        <View key={label} style={styles.figure} testID={`step-${label}`}>
-          <Words role="note">{label}</Words>
-          <Words style={styles.huge} numberOfLines={1}>
-            {figure}
-          </Words>
-          <Words role="note">{about}</Words>
-        </View>
-      ))}
-    </View>
-  );
-}
-
-const tilt = (deg: number) => ({
-  label: 'Rest tilt',
-  figure: formatAngle(Math.abs(deg), 1),
-  about: Math.abs(deg) < 0.5 ? 'level' : deg > 0 ? 'your edge low' : 'your edge high',
-});
-
-function Progress({ at, of }: { at: number; of: number }) {
-  const styles = useStyles();
-  return (
-    <View style={styles.progress} role="img" aria-label={`Step ${at + 1} of ${of}`}>
-      {Array.from({ length: of }, (_, i) => (
-        <View key={i} style={[styles.dash, i < at && styles.dashDone, i === at && styles.dashHere]} />
-      ))}
-    </View>
-  );
-}
-
 const useStyles = themed((c) =>
   StyleSheet.create({
     page: { flex: 1, minHeight: 0, backgroundColor: c.ground },
@@ -246,30 +179,12 @@ const useStyles = themed((c) =>
     title: { fontSize: 26, lineHeight: 32 },
     above: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close },
     name: { flex: 1 },
-    progress: { flexDirection: 'row', gap: 4 },
-    dash: { width: 16, height: 4, backgroundColor: c.line },
-    dashDone: { backgroundColor: c.ink },
-    dashHere: { backgroundColor: c.accent },
     rest: { flex: 1, minHeight: 0 },
     across: { flexDirection: 'row' },
     half: { flex: 1 },
     picture: { backgroundColor: c.sheet, borderTopWidth: 1, borderBottomWidth: 1, borderColor: c.line },
     lower: { flex: 1, minHeight: 0, overflow: 'hidden' },
     untouched: { pointerEvents: 'none' },
-    figures: {
-      flexDirection: 'row',
-      backgroundColor: c.sheet,
-      borderBottomWidth: 1,
-      borderBottomColor: c.line,
-    },
-    figure: {
-      flex: 1,
-      paddingHorizontal: SPACE.near,
-      paddingVertical: SPACE.hair,
-      borderRightWidth: 1,
-      borderRightColor: c.line,
-    },
-    huge: { fontSize: 42, lineHeight: 50, fontWeight: '600', fontVariant: ['tabular-nums'] },
     words: { fontSize: SIZE.lead, lineHeight: 26, paddingHorizontal: SPACE.edge, paddingVertical: 6 },
     foot: {
       flexDirection: 'row',
