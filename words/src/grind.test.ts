@@ -22,6 +22,7 @@ import {
   sayFaceRead,
   sayHeat,
   sayHeight,
+  sayLensChecks,
   sayHeatTimer,
   sayNoseHeight,
   sayPacking,
@@ -70,6 +71,16 @@ describe('a step at the wheel', () => {
     expect(plain(said('hone', hollow).stop)).toContain('Two bright bands of about 0.3 mm');
   });
 
+  it('ends under the lens: the two bands of the stone are asked of a hollow face only', () => {
+    const flat = sayLensChecks(plan);
+    expect(flat).toHaveLength(3);
+    expect(sayLensChecks({ ...plan, wheel: { ...plan.wheel, hollow: true } })).toEqual([
+      ...flat.slice(0, 2),
+      expect.stringContaining('Two bright bands'),
+      flat[2],
+    ]);
+  });
+
   it('of a left-hand bit lies on its other side', () =>
     expect(said('rake', bitOf('general', { hand: 'left' })).hold).toBe(
       'On its left side, top to your left, nose 98° to your right.',
@@ -98,7 +109,7 @@ describe('a step at the wheel', () => {
   });
 
   it('says which edge of the rest is low', () => {
-    expect(sayTilt(9.8)).toBe('10°, your edge low');
+    expect(sayTilt(9.8)).toBe('9.8°, your edge low');
     expect(sayTilt(-3)).toBe('3°, your edge high');
     expect(sayTilt(0.2)).toBe('level');
   });

@@ -30,7 +30,16 @@ const MARGIN_MM = 15;
 const LINE_MM = 6;
 const CHECK_MM = 50;
 const GAUGE = { width: 40, height: 24 } as const;
-const COLUMNS_MM = [0, 48, 118, 142] as const;
+/** What the narrower of the papers leaves between its margins. */
+const WIDTH_MM = 180;
+/** Lines of one cell stand closer than rows. */
+const NEXT_LINE_MM = 3.7;
+const COLUMNS_MM = [0, 45, 108, 150] as const;
+const COLUMN_WIDTHS_MM = COLUMNS_MM.map((left, i) => (COLUMNS_MM[i + 1] ?? WIDTH_MM) - left - 2);
+
+/** A text in lines of a width, in the font that is set. */
+const fitted = (pdf: jsPDF, text: string, widthMm: number): string[] =>
+  pdf.splitTextToSize(text, widthMm) as string[];
 
 /** A setting card: the steps, the views at true size, angle gauges to cut out, and a bar to check the print. */
 export async function bitPdf(card: BitCard, paper: 'a4' | 'letter'): Promise<Blob> {
@@ -42,7 +51,7 @@ export async function bitPdf(card: BitCard, paper: 'a4' | 'letter'): Promise<Blo
   pdf
     .setFont('Shop', 'bold')
     .setFontSize(16)
-    .text(card.title, MARGIN_MM, MARGIN_MM + 4);
+    .text(fitted(pdf, card.title, WIDTH_MM)[0]!, MARGIN_MM, MARGIN_MM + 4);
   pdf
     .setFont('Shop', 'normal')
     .setFontSize(10)
@@ -50,25 +59,25 @@ export async function bitPdf(card: BitCard, paper: 'a4' | 'letter'): Promise<Blo
   let y = steps(pdf, card.steps, MARGIN_MM + 20);
   y = views(pdf, card.sheet, y + 6);
   y = checkBar(pdf, y + 8);
-  y = gauges(pdf, card.gauges, y + 10);
-  pdf.setFontSize(8).text(pdf.splitTextToSize(card.caution, 175) as string[], MARGIN_MM, y + 8);
+  y = gauges(pdf, card.gauges, roomFor(pdf, y + 10, gaugesHeight(card.gauges) + CAUTION_MM));
+  pdf.setFontSize(8).text(fitted(pdf, card.caution, WIDTH_MM), MARGIN_MM, y + 8);
   return pdf.output('blob');
 }
 
+/** The table of the steps; a long way to hold the bit takes as many lines as it needs. */
 function steps(pdf: jsPDF, rows: readonly CardStep[], from: number): number {
   let y = from;
   pdf.setFont('Shop', 'bold').setFontSize(9);
   ['Face', 'On the rest', 'Rest tilt', 'Protractor'].forEach((text, i) =>
     pdf.text(text, MARGIN_MM + COLUMNS_MM[i]!, y),
   );
-  pdf.setFont('Shop', 'normal');
+  pdf.setFont('Shop', 'normal').setDrawColor(PAPER.cut).setLineWidth(0.1);
   for (const { name, hold, tilt, reads } of rows) {
     y += LINE_MM;
-    [name, hold, tilt, reads].forEach((text, i) => pdf.text(text, MARGIN_MM + COLUMNS_MM[i]!, y));
-    pdf
-      .setDrawColor(PAPER.cut)
-      .setLineWidth(0.1)
-      .line(MARGIN_MM, y + 1.8, MARGIN_MM + 180, y + 1.8);
+    const cells = [name, hold, tilt, reads].map((text, i) => fitted(pdf, text, COLUMN_WIDTHS_MM[i]!));
+    cells.forEach((lines, i) => pdf.text(lines, MARGIN_MM + COLUMNS_MM[i]!, y));
+    y += (Math.max(...cells.map((lines) => lines.length)) - 1) * NEXT_LINE_MM;
+    pdf.line(MARGIN_MM, y + 1.8, MARGIN_MM + WIDTH_MM, y + 1.8);
   }
   return y;
 }
@@ -86,12 +95,25 @@ function checkBar(pdf: jsPDF, y: number): number {
   return y;
 }
 
+/** Height of the caution at the end of the card. */
+const CAUTION_MM = 16;
+
+/** Where something of a height goes: here, or on the top of a new sheet. */
+function roomFor(pdf: jsPDF, y: number, heightMm: number): number {
+  if (y + heightMm <= pdf.internal.pageSize.getHeight() - MARGIN_MM) return y;
+  pdf.addPage();
+  return MARGIN_MM;
+}
+
+const GAUGES_ACROSS = 4;
+const gaugesHeight = (list: readonly PaperAngle[]): number =>
+  Math.ceil(list.length / GAUGES_ACROSS) * (GAUGE.height + 10);
+
 /** Gauges to cut out: the bit stands on the base, its face lies along the leaning edge. */
 function gauges(pdf: jsPDF, list: readonly PaperAngle[], from: number): number {
-  const across = 4;
   list.forEach(({ name, deg }, i) => {
-    const x = MARGIN_MM + (i % across) * (GAUGE.width + 6);
-    const y = from + Math.floor(i / across) * (GAUGE.height + 10);
+    const x = MARGIN_MM + (i % GAUGES_ACROSS) * (GAUGE.width + 6);
+    const y = from + Math.floor(i / GAUGES_ACROSS) * (GAUGE.height + 10);
     const lean = GAUGE.height * Math.tan((deg * Math.PI) / 180);
     const foot = x + 14;
     // The base runs under the bit, and the edge leans over it by the angle.
@@ -104,5 +126,5 @@ function gauges(pdf: jsPDF, list: readonly PaperAngle[], from: number): number {
       .line(x, y + GAUGE.height + 4, x, y);
     pdf.setFontSize(7).text(`${name} ${deg.toFixed(1)}°`, x + 1, y + GAUGE.height + 3);
   });
-  return from + Math.ceil(list.length / across) * (GAUGE.height + 10);
+  return from + gaugesHeight(list);
 }

@@ -40,7 +40,9 @@ const edgeOfRest = (tiltDeg: number): string =>
 
 /** How far the rest leans, and which of its edges is low. */
 export const sayTilt = (tiltDeg: number): string =>
-  Math.abs(tiltDeg) < LEVEL_DEG ? edgeOfRest(tiltDeg) : `${whole(tiltDeg)}, ${edgeOfRest(tiltDeg)}`;
+  Math.abs(tiltDeg) < LEVEL_DEG
+    ? edgeOfRest(tiltDeg)
+    : `${formatAngle(Math.abs(tiltDeg), 1)}, ${edgeOfRest(tiltDeg)}`;
 
 /** A figure of a step to be read from afar. */
 export interface StepFigure {
@@ -185,6 +187,14 @@ function mistakeAt(key: GrindStep['key']): string | null {
 }
 
 const lower = (text: string): string => text[0]!.toLowerCase() + text.slice(1);
+
+/** What a finished edge must show under a lens. */
+export const sayLensChecks = ({ wheel }: BitPlan): readonly string[] => [
+  'Under a lens of ten times: no notch in the edge, no burr on a nail or on paper.',
+  'The edge line reflects no light; a bright line is a blunt place.',
+  ...(wheel.hollow ? ['Two bright bands, along edge and heel, unbroken from end to end.'] : []),
+  'Scratches run the way the chip flows, never across it.',
+];
 
 export type HeatSchool = 'air' | 'dip';
 

@@ -59,6 +59,16 @@ describe('a bit in the application', () => {
     });
   });
 
+  it('has lost the reading of a face that was ground again by eye', () => {
+    const wrong = session('2026-01-01T08:00:00.000Z', 2);
+    const byEye = { ...session('2026-02-01T08:00:00.000Z', 0), readings: [] };
+    expect(measuredAngles([byEye, wrong])).toEqual({});
+    // Another face that was ground leaves it.
+    expect(measuredAngles([{ ...byEye, done: ['front', 'nose', 'hone'] }, wrong])).toEqual({
+      sideClearanceDeg: 2,
+    });
+  });
+
   it('is drawn by its front, with some of its shank', () => {
     expect(drawnLength(bitOf('general'))).toBe(20.2);
     expect(frontOf(bitOf('parting')).blank.lengthMm).toBeLessThan(25);

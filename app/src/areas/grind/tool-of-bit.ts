@@ -2,16 +2,28 @@ import type { BitBody, GrindBody, ToolBody } from '@pike-stone/contract';
 import { angleRead, grooveDepth, heelAlongShank, type ReadAngle } from '@pike-stone/core/grind';
 import { planOf } from './bit-model';
 
-/** Angles as they were last read on a bit; those that nobody read are left out. */
+/** Planes that a protractor is laid in. */
+const PLANES = ['across-shank', 'along-shank'] as const;
+
+/**
+ * Angles as they were last read on a bit; those that nobody read are left out. A face that was ground
+ * again and not measured has lost its reading.
+ */
 export function measuredAngles(sessions: readonly GrindBody[]): Partial<Record<ReadAngle, number>> {
   const inOrder = [...sessions].sort((a, b) => a.startedAt.localeCompare(b.startedAt));
-  const found: Partial<Record<ReadAngle, number>> = {};
-  for (const { readings } of inOrder)
+  const found = new Map<ReadAngle, number>();
+  for (const { done, readings } of inOrder) {
+    for (const step of done)
+      for (const plane of PLANES) {
+        const angle = angleRead(step, plane);
+        if (angle) found.delete(angle);
+      }
     for (const { step, plane, deg } of readings) {
       const angle = angleRead(step, plane);
-      if (angle) found[angle] = deg;
+      if (angle) found.set(angle, deg);
     }
-  return found;
+  }
+  return Object.fromEntries(found);
 }
 
 const LEAST_NOSE_MM = 0.05;

@@ -41,7 +41,7 @@ export function ExportPanel({ bit, ground, onClose }: { bit: Bit; ground: Ground
       const tilt = step.setting?.tiltDeg ?? step.swing?.tiltDeg;
       return {
         name: STEP_NAMES[step.key],
-        hold: sayStep(step, bit.plan, bit.body.material, units).hold.split('.')[0]!.slice(0, 48),
+        hold: sayStep(step, bit.plan, bit.body.material, units).hold,
         tilt: tilt === undefined ? '' : sayTilt(tilt),
         reads: step.readings.map(({ deg }) => formatAngle(deg, 1)).join(', '),
       };

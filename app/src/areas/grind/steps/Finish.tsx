@@ -1,5 +1,6 @@
 import type { BitBody } from '@pike-stone/contract';
 import { alongShank, faceNormals } from '@pike-stone/core/grind';
+import { sayLensChecks } from '@pike-stone/words/grind';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
@@ -16,6 +17,9 @@ import type { Session } from './session';
 /** Usual stock square to the front that a first grind or a regrind takes, mm. */
 const USUAL_STOCK_MM = 0.2;
 
+/** A length as a caliper reads it, mm. */
+const hundredths = (mm: number): number => Math.round(mm * 100) / 100;
+
 /** After the last touch of the stone: what to look for, and what is left of the bit. */
 export function Finish({ bit, session }: { bit: Bit; session: Session }) {
   const router = useRouter();
@@ -31,7 +35,7 @@ export function Finish({ bit, session }: { bit: Bit; session: Session }) {
         kind: 'size',
         low: 5,
         high: 400,
-        start: lengthText(bit.body.state === 'planned' ? length : length - stock, units),
+        start: lengthText(bit.body.state === 'planned' ? length : hundredths(length - stock), units),
         about: 'Measured over all: it says how many regrinds are left.',
       },
       {
@@ -75,10 +79,9 @@ export function Finish({ bit, session }: { bit: Bit; session: Session }) {
     >
       <Sheet>
         <View style={styles.pad}>
-          <Words>Under a lens of ten times: no notch in the edge, no burr on a nail or on paper.</Words>
-          <Words>The edge line reflects no light; a bright line is a blunt place.</Words>
-          <Words>Two bright bands, along edge and heel, unbroken from end to end.</Words>
-          <Words>Scratches run the way the chip flows, never across it.</Words>
+          {sayLensChecks(bit.plan).map((check) => (
+            <Words key={check}>{check}</Words>
+          ))}
         </View>
       </Sheet>
       <View style={styles.pad}>{figures.boxes}</View>

@@ -1,6 +1,4 @@
-import { COOL_C, heatLimit, secondsUntil, tipAfter, tipOf, type HeatSpell } from '@pike-stone/core/grind';
 import { sayHeat, sayHeatTimer } from '@pike-stone/words/grind';
-import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Bar } from '../../../kit/Bar';
 import { Button } from '../../../kit/Button';
@@ -9,35 +7,12 @@ import { Panel } from '../../../kit/Panel';
 import { Words } from '../../../kit/Words';
 import { SIZE, SPACE } from '../../../theme/type';
 import type { Bit } from '../use-bit';
-
-const TICK_MS = 250;
-
-interface Clock {
-  readonly kind: HeatSpell['kind'];
-  readonly sinceMs: number;
-  readonly fromC: number;
-}
+import { useNow, type TipClock } from './tip-clock';
 
 /** A timer that knows how warm the tip gets: grind, pause, dip, and how long until the other. */
-export function HeatPanel({ bit, onClose }: { bit: Bit; onClose: () => void }) {
+export function HeatPanel({ bit, clock, onClose }: { bit: Bit; clock: TipClock; onClose: () => void }) {
   const { material, heat: school } = bit.body;
-  const tip = tipOf(bit.plan, material);
-  const limitC = heatLimit(material);
-  const [clock, setClock] = useState<Clock>(() => ({
-    kind: 'pause',
-    sinceMs: Date.now(),
-    fromC: tip.ambientC,
-  }));
-  const [nowMs, setNowMs] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setNowMs(Date.now()), TICK_MS);
-    return () => clearInterval(timer);
-  }, []);
-  const seconds = Math.max(0, (nowMs - clock.sinceMs) / 1000);
-  const tipC = tipAfter(tip, clock.fromC, { kind: clock.kind, seconds });
-  const start = (kind: HeatSpell['kind']) => setClock({ kind, sinceMs: Date.now(), fromC: tipC });
-  const grinding = clock.kind === 'grind';
-  const until = grinding ? secondsUntil(tip, tipC, limitC) : secondsUntil(tip, tipC, COOL_C, clock.kind);
+  const { grinding, tipC, limitC, until } = clock.at(useNow());
   const dips = school === 'dip' && (material === 'hss' || material === 'hss-co');
   return (
     <Panel
@@ -45,11 +20,11 @@ export function HeatPanel({ bit, onClose }: { bit: Bit; onClose: () => void }) {
       onClose={onClose}
       footer={
         <>
-          {(dips || material === 'carbon-steel') && <Button label="Dip" onPress={() => start('dip')} />}
+          {(dips || material === 'carbon-steel') && <Button label="Dip" onPress={() => clock.start('dip')} />}
           <Button
             kind="main"
             label={grinding ? 'Pause' : 'Grinding'}
-            onPress={() => start(grinding ? 'pause' : 'grind')}
+            onPress={() => clock.start(grinding ? 'pause' : 'grind')}
             style={styles.grow}
           />
         </>

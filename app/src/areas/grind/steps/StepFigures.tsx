@@ -5,6 +5,9 @@ import { Words } from '../../../kit/Words';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 
+/** A column is at least as wide as so many characters of its figure: its words stand under it. */
+const LEAST_CHARACTERS = 4;
+
 /** Turn, tilt and what the protractor must read, as large as they go. */
 export function StepFigures({ step }: { step: GrindStep }) {
   const styles = useStyles();
@@ -13,7 +16,11 @@ export function StepFigures({ step }: { step: GrindStep }) {
   return (
     <View style={styles.figures}>
       {shown.map(({ label, figure, about }) => (
-        <View key={label} style={styles.figure} testID={`step-${label}`}>
+        <View
+          key={label}
+          style={[styles.figure, { flex: Math.max(LEAST_CHARACTERS, figure.length) }]}
+          testID={`step-${label}`}
+        >
           <Words role="note">{label}</Words>
           <Words style={styles.huge} numberOfLines={1}>
             {figure}
@@ -34,12 +41,11 @@ const useStyles = themed((c) =>
       borderBottomColor: c.line,
     },
     figure: {
-      flex: 1,
-      paddingHorizontal: SPACE.near,
+      paddingHorizontal: SPACE.close,
       paddingVertical: SPACE.hair,
       borderRightWidth: 1,
       borderRightColor: c.line,
     },
-    huge: { fontSize: 42, lineHeight: 50, fontWeight: '600', fontVariant: ['tabular-nums'] },
+    huge: { fontSize: 40, lineHeight: 48, fontWeight: '600', fontVariant: ['tabular-nums'] },
   }),
 );

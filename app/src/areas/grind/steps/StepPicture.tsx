@@ -15,6 +15,7 @@ import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { useColours } from '../../../theme/theme';
 import { onPaper, type Placing } from '../solid/project';
 import { SolidArt } from '../solid/SolidArt';
+import { SolidView } from '../solid/SolidView';
 import { FromAbove } from './FromAbove';
 import { alongAxle } from './stance';
 
@@ -27,28 +28,26 @@ interface StepPictureProps {
   readonly says: string;
 }
 
-/** The step from where the user stands: along the axle, and from above in the corner. */
+/**
+ * The step from where the user stands: along the axle, and from above in the corner. The bit itself,
+ * to be turned, where it is not held on the rest.
+ */
 export function StepPicture({ step, plan, facets, steps, height, says }: StepPictureProps) {
   const [width, setWidth] = useState(0);
   const setting = settingOf(step);
+  const size = { width, height };
   return (
     <View
       style={[styles.box, { height }]}
-      role="img"
-      aria-label={says}
+      {...(setting && { role: 'img', 'aria-label': says })}
       onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
     >
-      {width > 0 && setting && (
-        <Held
-          setting={setting}
-          step={step}
-          plan={plan}
-          facets={facets}
-          steps={steps}
-          width={width}
-          height={height}
-        />
-      )}
+      {width > 0
+        && (setting ? (
+          <Held setting={setting} step={step} plan={plan} facets={facets} steps={steps} {...size} />
+        ) : (
+          <SolidView facets={facets} steps={steps} hand={plan.hand} says={says} {...size} />
+        ))}
     </View>
   );
 }

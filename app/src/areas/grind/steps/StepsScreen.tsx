@@ -25,6 +25,7 @@ import { Progress } from './Progress';
 import { useSession, type Session } from './session';
 import { StepFigures } from './StepFigures';
 import { StepPicture } from './StepPicture';
+import { useTipClock, type TipClock } from './tip-clock';
 import { useWakeLock } from './wake-lock';
 
 /** Height from which the usual mistake is told as well, px. */
@@ -44,12 +45,13 @@ function Steps({ bit }: { bit: Bit }) {
   const wanted = faces?.split(',');
   const steps = wanted ? bit.steps.filter(({ key }) => wanted.includes(key)) : bit.steps;
   const session = useSession(bit, steps, WEAR_SEEN.find((one) => one === wear) ?? null);
+  const clock = useTipClock(bit.plan, bit.body.material);
   useWakeLock();
   usePageTitle(`Grind ${bit.body.name}`);
   usePedal(session.next, session.back);
   const step = steps[session.at];
   return step ? (
-    <Step step={step} steps={steps} bit={bit} session={session} />
+    <Step step={step} steps={steps} bit={bit} session={session} clock={clock} />
   ) : (
     <Finish bit={bit} session={session} />
   );
@@ -60,11 +62,13 @@ function Step({
   steps,
   bit,
   session,
+  clock,
 }: {
   step: GrindStep;
   steps: readonly GrindStep[];
   bit: Bit;
   session: Session;
+  clock: TipClock;
 }) {
   const styles = useStyles();
   const colours = useColours();
@@ -126,14 +130,14 @@ function Step({
         </Lower>
       </View>
       <View style={styles.foot}>
-        <Button label="Heat" onPress={() => setPanel('heat')} />
+        <Button label="Heat" disabled={step.wheel === 'stone'} onPress={() => setPanel('heat')} />
         <Button label="Measured" disabled={step.readings.length === 0} onPress={() => setPanel('measure')} />
         <Button kind="main" label={next} onPress={session.next} style={styles.next} />
       </View>
       {panel === 'measure' && (
         <MeasurePanel step={step} bit={bit} session={session} onClose={() => setPanel(null)} />
       )}
-      {panel === 'heat' && <HeatPanel bit={bit} onClose={() => setPanel(null)} />}
+      {panel === 'heat' && <HeatPanel bit={bit} clock={clock} onClose={() => setPanel(null)} />}
     </View>
   );
 }

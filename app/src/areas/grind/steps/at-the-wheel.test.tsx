@@ -1,7 +1,9 @@
-import { act, fireEvent, render, screen } from '@testing-library/react';
+import { bitOf } from '@pike-stone/core/grind-fixture';
+import { act, fireEvent, render, renderHook, screen } from '@testing-library/react';
 import { ThemeProvider } from '../../../theme/theme';
 import { usePedal } from './pedal';
 import { PhoneTilt } from './PhoneTilt';
+import { useNow, useTipClock } from './tip-clock';
 import { useWakeLock } from './wake-lock';
 
 describe('a phone laid on the rest', () => {
@@ -122,5 +124,35 @@ describe('a pedal', () => {
     rerender(<Page panel />);
     press(' ');
     expect(pressed()).toEqual([1, 0]);
+  });
+});
+
+describe('the clock of the tip', () => {
+  beforeEach(() => void jest.useFakeTimers({ now: 1_000_000 }));
+  afterEach(() => void jest.useRealTimers());
+
+  it('warms while grinding and cools in a pause, from how warm it was', () => {
+    const { result } = renderHook(() => useTipClock(bitOf('general'), 'hss'));
+    const at = (seconds: number) => result.current.at(1_000_000 + 1000 * seconds);
+    expect(at(60)).toMatchObject({ grinding: false, until: 0 });
+    const cold = at(0).tipC;
+    act(() => result.current.start('grind'));
+    expect(at(5).grinding).toBe(true);
+    expect(at(0).tipC).toBeCloseTo(cold, 9);
+    expect(at(10).tipC).toBeGreaterThan(at(5).tipC);
+    expect(at(5).until!).toBeGreaterThan(at(10).until!);
+    const warm = at(10).tipC;
+    jest.setSystemTime(1_010_000);
+    act(() => result.current.start('pause'));
+    expect(at(10)).toMatchObject({ grinding: false, tipC: warm });
+    expect(at(40).tipC).toBeLessThan(warm);
+    expect(at(40).tipC).toBeGreaterThan(cold);
+  });
+
+  it('ticks', () => {
+    const { result } = renderHook(() => useNow());
+    expect(result.current).toBe(1_000_000);
+    act(() => void jest.advanceTimersByTime(1000));
+    expect(result.current).toBe(1_001_000);
   });
 });
