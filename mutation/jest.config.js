@@ -9,8 +9,9 @@ const own = ['core', 'words', 'contract'].flatMap((name) =>
 );
 
 /** The tests that look at the core, in one file: a changed core is loaded once for all of them. */
+const core = projects.find(({ displayName }) => displayName === 'core');
 module.exports = {
-  ...projects.find(({ displayName }) => displayName === 'core'),
+  ...core,
   testMatch: ['<rootDir>/mutation/every-test.js'],
-  moduleNameMapper: Object.fromEntries(own),
+  moduleNameMapper: { ...core.moduleNameMapper, ...Object.fromEntries(own) },
 };

@@ -18,6 +18,7 @@ import {
   sayAngleVerdict,
   sayBitFinding,
   sayBitRead,
+  sayBlank,
   sayBoreGap,
   sayFaceRead,
   sayHeat,
@@ -330,4 +331,11 @@ describe('what is read on the solid', () => {
     expect(sayFaceRead(step({ face: { hollow: { radiusMm: 3 } } }), 'mm')).toBe('R 3');
     expect(sayFaceRead(step({}), 'mm')).toBe('32 mm³');
   });
+});
+
+it('a blank is said by its section', () => {
+  const blank = { section: 'square', lengthMm: 63, widthMm: 10, heightMm: 10 } as const;
+  expect(plain(sayBlank(blank, 'mm'))).toBe('10 mm square');
+  expect(plain(sayBlank({ ...blank, widthMm: 3, heightMm: 12 }, 'mm'))).toBe('3 × 12 mm');
+  expect(plain(sayBlank({ ...blank, section: 'round' }, 'inch'))).toBe('0.394 in round');
 });

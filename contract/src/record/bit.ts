@@ -1,4 +1,4 @@
-import { BIT_ANGLE_LIMITS, BIT_SHAPES } from '@pike-stone/core/bits';
+import { BIT_ANGLE_LIMITS, BIT_SHAPES, LEAST_WHEEL_MM } from '@pike-stone/core/bits';
 import * as z from 'zod';
 import { between, id, length, name, note } from '../fields';
 import { photo, place } from './supply';
@@ -52,7 +52,11 @@ export const bitBody = z.object({
   groove: z
     .object({ landMm: length(0.02, 10), widthMm: length(0.2, 20), radiusMm: length(0.2, 100) })
     .nullable(),
-  wheel: z.object({ diameterMm: length(10, 600), contactMm: length(-200, 200), hollow: z.boolean() }),
+  wheel: z.object({
+    diameterMm: length(LEAST_WHEEL_MM, 600),
+    contactMm: length(-200, 200),
+    hollow: z.boolean(),
+  }),
   /** Angles of the one general shape, or of the metal. */
   school: z.enum(['general', 'per-metal']),
   /** How the tip is kept cool. */

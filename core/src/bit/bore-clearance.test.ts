@@ -46,7 +46,27 @@ describe('a bit in a bore', () => {
     expect(outline).toHaveLength(5);
     expect(outline[0]).toEqual({ x: 12.5, y: 0 });
     expect(Math.min(...outline.map(({ y }) => y))).toBe(-8);
-    expect(boreOutline(ONE_FLANK, 30)).toHaveLength(4);
+    // Without a width it is drawn as wide as it is deep, or up to the far wall of a small bore.
+    const tan = Math.tan((10 * Math.PI) / 180);
+    expect(boreOutline({ ...ONE_FLANK, heightErrorMm: 0.5 }, 30)).toEqual([
+      { x: expect.closeTo(14.99166, 5), y: 0.5 },
+      { x: expect.closeTo(14.99166 - 6 * tan, 5), y: -5.5 },
+      { x: expect.closeTo(8.99166, 5), y: -5.5 },
+      { x: expect.closeTo(8.99166, 5), y: 0.5 },
+    ]);
+    expect(boreOutline({ ...ONE_FLANK, heelMm: 9 }, 8)[2]!.x).toBeCloseTo(-4, 9);
+  });
+
+  it('rubs with its back when it is wider than the bore leaves room for', () => {
+    const wide = { primaryDeg: 20, heelMm: 2, heightErrorMm: 0, widthMm: 19.8 };
+    // The lower corner at the back: x = 10 - 19.8, y = -2.
+    expect(boreClearance(wide, 20)).toMatchObject({
+      at: 'back bottom',
+      touches: true,
+      gapMm: expect.closeTo(10 - Math.hypot(9.8, 2), 9),
+    });
+    // A bit whose top is the widest: its nose stands below the axis by more than half its depth.
+    expect(boreClearance({ ...wide, heightErrorMm: 1.5, widthMm: 19.9 }, 20).at).toBe('back top');
   });
 
   it('is relieved by a nose above the axis and rubs sooner below it', () => {

@@ -28,6 +28,9 @@ const STEEL: Readonly<
   'brazed-carbide': { density: 0.0145, c: 210, k: 80, limitC: 400 },
 };
 
+/** Steels for which there are two schools: cooled in air, or dipped while only warm. */
+export const choosesHeat = (steel: BitSteel): boolean => steel === 'hss' || steel === 'hss-co';
+
 /** Tip temperature to stay under, as the mean of the lump: the skin under the wheel is hotter. */
 export const heatLimit = (steel: BitSteel): number => STEEL[steel].limitC;
 /** Cool enough to go on with, by hand, °C. */

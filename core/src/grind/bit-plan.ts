@@ -41,6 +41,9 @@ export interface Heel {
   readonly landMm: number;
 }
 
+/** Smallest wheel of a bench grinder, mm: a smaller one would lie within its arbor and flanges. */
+export const LEAST_WHEEL_MM = 25;
+
 /** The wheel a bit is ground on. */
 export interface GrindWheel {
   readonly diameterMm: number;

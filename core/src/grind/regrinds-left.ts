@@ -3,6 +3,10 @@ import { positive } from '../quantity/out-of-range';
 /** Floors forgive this much of arithmetic: (2.4 - 1.5) / 0.3 is 3. */
 const GUARD = 1e-9;
 
+/** Length of a bit that can still be ground away, mm. */
+export const usableLength = (lengthMm: number, gripMm: number, overhangMm: number): number =>
+  Math.max(0, lengthMm - gripMm - overhangMm);
+
 /**
  * Regrinds that a bit has left: floor((length - grip - overhang - waste) / stock).
  *
@@ -20,7 +24,7 @@ export function regrindsLeft(
   stockMm: number,
   wasteMm: number,
 ) {
-  const usableMm = Math.max(0, lengthMm - gripMm - overhangMm - wasteMm);
+  const usableMm = usableLength(lengthMm - wasteMm, gripMm, overhangMm);
   const regrinds = Math.floor(usableMm / positive('stock of a regrind', stockMm) + GUARD);
   return { regrinds, endMm: lengthMm - wasteMm - regrinds * stockMm };
 }

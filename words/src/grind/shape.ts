@@ -1,4 +1,5 @@
-import type { BitShape } from '@pike-stone/core/grind';
+import type { BitPlan, BitShape } from '@pike-stone/core/grind';
+import { formatLength, joined, type UnitSystem } from '../format';
 
 /** What each shape is called and what it is for. */
 export const SHAPE_WORDS: Readonly<Record<BitShape, { readonly name: string; readonly about: string }>> = {
@@ -24,3 +25,16 @@ export const SHAPE_WORDS: Readonly<Record<BitShape, { readonly name: string; rea
 /** The bit in one breath: "Facing bit, left hand". */
 export const bitTitle = (shape: BitShape, hand: 'right' | 'left'): string =>
   `${SHAPE_WORDS[shape].name} bit, ${hand} hand`;
+
+/** Section of a blank: "10 mm square", "3 × 12 mm", "8 mm round". */
+export function sayBlank({ section, widthMm, heightMm }: BitPlan['blank'], units: UnitSystem): string {
+  const width = formatLength(widthMm, units);
+  if (section === 'round') return `${joined(width)} round`;
+  return widthMm === heightMm
+    ? `${joined(width)} square`
+    : `${width.figure} × ${joined(formatLength(heightMm, units))}`;
+}
+
+/** A wheel that is smaller than what it is held on. */
+export const SMALL_WHEEL =
+  'That is smaller than the arbor and flanges of a bench grinder: measure over the rim.';

@@ -198,6 +198,20 @@ export const sayLensChecks = ({ wheel }: BitPlan): readonly string[] => [
 
 export type HeatSchool = 'air' | 'dip';
 
+/** The two schools of keeping high speed steel cool. */
+export const HEAT_SCHOOLS: Readonly<Record<HeatSchool, { readonly name: string; readonly about: string }>> = {
+  air: {
+    name: 'In air',
+    about:
+      'Usual here: HSS stands heat that spoils carbon steel, and a hot bit that is dipped cracks at its edge.',
+  },
+  dip: {
+    name: 'Dip often',
+    about:
+      'The other school: every few seconds from the start, while it is only warm, so that it can be held.',
+  },
+};
+
 /** How to keep the tip cool, by what it is made of and the school of the shop. */
 export function sayHeat(material: BitSteel, school: HeatSchool): string {
   if (material === 'brazed-carbide')

@@ -24,15 +24,19 @@ export function ToolParts(props: ToolPartsProps) {
 function GroundByHand({ id, body }: ToolPartsProps) {
   const router = useRouter();
   const { records: bits } = useRecords('bits');
+  const { records: grinds } = useRecords('grinds');
   const ground = 'ground' in body ? body.ground : undefined;
   if (!ground) return null;
   const bit = bits.find((one) => one.body.toolId === id);
+  const times = grinds.filter(
+    ({ archived, body: { bitId, finishedAt } }) => !archived && bitId === bit?.id && finishedAt !== null,
+  ).length;
   const deg = (value: number) => formatAngle(value, 1);
   return (
     <Sheet>
       <Row
         title={`Ground by hand: side rake ${deg(ground.sideRakeDeg)}, back rake ${deg(ground.backRakeDeg)}`}
-        about={`side clearance ${deg(ground.sideClearanceDeg)}, front ${deg(ground.frontClearanceDeg)}; its rake in a cut follows from these`}
+        about={`side clearance ${deg(ground.sideClearanceDeg)}, front ${deg(ground.frontClearanceDeg)}; its rake in a cut follows from these${times > 0 ? `; at the grinder ${times === 1 ? 'once' : `${times} times`}` : ''}`}
         onPress={bit && (() => router.push(`/grind/${bit.id}`))}
       />
     </Sheet>

@@ -39,6 +39,13 @@ describe('a figure of a form', () => {
     expect(readFigure(size, '-1', 'mm').values).toBeUndefined();
   });
 
+  it('a size under the least is told by what it would be, where that says more', () => {
+    const wheel = { kind: 'size', low: 25, high: 600, under: 'Smaller than its arbor.' } as const;
+    expect(readFigure(wheel, '12', 'mm').fault).toBe('Smaller than its arbor.');
+    expect(readFigure(wheel, '700', 'mm').fault).toMatch(/600/);
+    expect(readFigure(wheel, 'wheel', 'mm').fault).not.toBe('Smaller than its arbor.');
+  });
+
   it('several numbers with blanks between; one bad one spoils them', () => {
     const teeth = { kind: 'numbers', low: 8, high: 100 } as const;
     expect(readFigure(teeth, '20 30; 40', 'mm')).toEqual({ values: [20, 30, 40] });

@@ -11,6 +11,8 @@ export interface FigureKind {
   readonly high: number;
   /** May be left empty. */
   readonly optional?: boolean;
+  /** What a size under the least would be, where that says more than the limits do. */
+  readonly under?: string;
 }
 
 export type FigureReading =
@@ -66,11 +68,12 @@ function readSigned(text: string, units: UnitSystem): LengthEntry {
   return minus !== '' && entry.status === 'ok' ? { ...entry, valueMm: -entry.valueMm } : entry;
 }
 
-function readSize({ low, high }: FigureKind, text: string, units: UnitSystem): FigureReading {
+function readSize({ low, high, under }: FigureKind, text: string, units: UnitSystem): FigureReading {
   if (low <= 0 && readNumber(text) === 0) return { values: [0] };
   const entry = low < 0 ? readSigned(text, units) : readLength(text, unitOf(units));
   const fault = sizeFault(entry, { lowMm: low, highMm: high }, units);
-  if (fault !== null) return { fault };
+  if (fault !== null)
+    return { fault: under !== undefined && entry.status === 'ok' && entry.valueMm < low ? under : fault };
   return entry.status === 'ok'
     ? { values: [entry.valueMm], said: entry.readAs === unitOf(units) ? undefined : inBoth(entry.valueMm) }
     : { fault: '' };

@@ -157,7 +157,6 @@ function Onward({
   const { groove, heel, shape } = bit.body;
   const facts = SHAPES[shape];
   const size = (mm: number) => joined(formatLength(mm, units));
-  const relieved = shape === 'boring' || shape === 'chamfer-90';
   return (
     <Sheet>
       {facts.takesGroove && (
@@ -169,7 +168,7 @@ function Onward({
           onPress={() => onPanel('groove')}
         />
       )}
-      {relieved && (
+      {facts.takesHeel && (
         <Row
           title="Second clearance"
           about={heel ? `${heel.clearanceDeg}° under a land of ${size(heel.landMm)}` : 'none'}

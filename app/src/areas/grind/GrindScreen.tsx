@@ -1,5 +1,5 @@
-import { SHAPE_WORDS } from '@pike-stone/words/grind';
-import { formatLength, joined, type UnitSystem } from '@pike-stone/words';
+import { sayBlank, SHAPE_WORDS } from '@pike-stone/words/grind';
+import type { UnitSystem } from '@pike-stone/words';
 import type { BitBody } from '@pike-stone/contract';
 import { isInsert } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
@@ -25,10 +25,9 @@ const canBe = (body: BitBody): boolean => grindStepKeys(planOf(body)).length > 0
 
 function aboutBit(body: BitBody, units: UnitSystem): string {
   const { shape, hand, metalKey, blank, state } = body;
-  const size = joined(formatLength(blank.widthMm, units));
   return [
     `${SHAPE_WORDS[shape].name}, ${hand} hand`,
-    size,
+    sayBlank(blank, units),
     ...(metalKey === null ? [] : [`for ${metalName(metalKey)}`]),
     ...(state === 'planned' ? [] : [`${leftOf(body)} regrinds left`]),
   ].join(', ');

@@ -4,7 +4,9 @@ import { bitOf } from '@pike-stone/core/grind-fixture';
 import { BIT_SHAPES } from '@pike-stone/core/bits';
 import { cutPlan, DEFAULT_RULES, type CutSetup } from '@pike-stone/core';
 import { setup } from '@pike-stone/core/fixture';
+import { EMPTY_TALLY } from '@pike-stone/core/inventory';
 import { bitForCut } from './bit-for-cut';
+import { groundStock } from './ground-stock';
 import { begunAnew, drawnLength, freshBit, frontOf, planOf } from './bit-model';
 import { bitSheet, bitSvg } from './export/bit-sheet';
 import { grindStepKeys } from './step-keys';
@@ -157,4 +159,42 @@ describe('a bit for the cut that is set up', () => {
   });
 
   it('is none for what is not cut with a bit', () => expect(bitFor({ operation: 'drill' })).toBeNull());
+});
+
+describe('what a grind takes from the stock', () => {
+  const blankId = '0192f000-0006-7000-8000-000000000001';
+  // 63 mm long, 30 mm held and 12 mm out of the post: 21 mm to grind away.
+  const bit = { ...freshBit({ shape: 'general', name: 'A bit' }), blankId };
+  const counted = { ...EMPTY_TALLY, entries: 1, lengthMm: 21 };
+  const prices = { regrindMin: 10, ratePerMin: 0.5, wheelCostPerGrind: 0.2 };
+  const usual = { toolId: 'tool', bit, lengthMm: 62.5, tool: EMPTY_TALLY, blank: counted, prices };
+
+  it('a new bit is counted, and its blank is used up', () =>
+    expect(groundStock({ ...usual, why: 'new' })).toEqual([
+      { of: 'tools', itemId: 'tool', act: 'counted', lengthMm: 20.5 },
+      { of: 'supplies', itemId: blankId, act: 'ground', lengthMm: -63, note: 'A bit' },
+    ]));
+
+  it('a blank that nobody counts, or none of the drawer, is not', () => {
+    expect(groundStock({ ...usual, why: 'new', blank: EMPTY_TALLY })).toHaveLength(1);
+    expect(groundStock({ ...usual, why: 'new', bit: { ...bit, blankId: null }, blank: null })).toHaveLength(
+      1,
+    );
+  });
+
+  it('a regrind takes its length and its cost; what was not counted is counted first', () => {
+    const ground = { of: 'tools', itemId: 'tool', act: 'ground', lengthMm: -0.5, cost: 5.2 };
+    expect(groundStock({ ...usual, why: 'regrind', tool: counted })).toEqual([ground]);
+    expect(groundStock({ ...usual, why: 'regrind' })).toEqual([
+      { of: 'tools', itemId: 'tool', act: 'counted', lengthMm: 21 },
+      ground,
+    ]);
+  });
+
+  it('a bit that goes to the cut as it is, is counted once', () => {
+    expect(groundStock({ ...usual, lengthMm: 63, why: null })).toEqual([
+      { of: 'tools', itemId: 'tool', act: 'counted', lengthMm: 21 },
+    ]);
+    expect(groundStock({ ...usual, lengthMm: 63, why: null, tool: counted })).toEqual([]);
+  });
 });

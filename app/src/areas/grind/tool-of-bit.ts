@@ -1,5 +1,5 @@
 import type { BitBody, GrindBody, ToolBody } from '@pike-stone/contract';
-import { angleRead, grooveDepth, heelAlongShank, type ReadAngle } from '@pike-stone/core/grind';
+import { angleRead, grooveDepth, heelAlongShank, STOCK_MM, type ReadAngle } from '@pike-stone/core/grind';
 import { planOf } from './bit-model';
 
 /** Planes that a protractor is laid in. */
@@ -94,7 +94,7 @@ export function toolOfBit(body: BitBody, sessions: readonly GrindBody[]): ToolBo
     dull: body.state === 'dull',
     note: body.note,
     ...(body.place !== undefined && { place: body.place }),
-    regrindMm: 0.3,
+    regrindMm: STOCK_MM.regrind,
     ground: {
       sideRakeDeg: measured.sideRakeDeg ?? angles.sideRakeDeg,
       backRakeDeg: measured.backRakeDeg ?? angles.backRakeDeg,

@@ -1,6 +1,9 @@
 import type { BitBody, GrindBody } from '@pike-stone/contract';
+import { usePrices } from '../../data/prices';
 import { newId, save, useRecords } from '../../data/records';
+import { enter, useStockLevels } from '../../data/stock-levels';
 import { useUndo } from '../../kit/Undo';
+import { groundStock } from './ground-stock';
 import { toolOfBit } from './tool-of-bit';
 import type { Bit } from './use-bit';
 
@@ -12,13 +15,16 @@ export function useSessions(bitId: string): readonly GrindBody[] {
 
 /**
  * Keeps a bit as it was just ground: in hand, and as a tool of the drawer with its angles as measured,
- * so that every later cut knows them.
+ * so that every later cut knows them; what it is shorter by and the blank it is made of are counted.
  *
+ * @param session  at the grinder; null when it was ground before
  * @returns keeps it and answers with the id of its tool
  */
 export function useKeepGround(bit: Bit, session: GrindBody | null): (body: BitBody) => string {
   const sessions = useSessions(bit.record.id);
   const { records: tools } = useRecords('tools');
+  const { tallyOf } = useStockLevels();
+  const prices = usePrices('turning-tool');
   const say = useUndo((state) => state.say);
   return (body) => {
     const all = session
@@ -27,6 +33,16 @@ export function useKeepGround(bit: Bit, session: GrindBody | null): (body: BitBo
     const known = tools.find(({ id }) => id === body.toolId);
     const toolId = known?.id ?? newId();
     void save('tools', toolId, known?.version ?? 0, { ...known?.body, ...toolOfBit(body, all) });
+    const happened = groundStock({
+      toolId,
+      bit: bit.body,
+      lengthMm: body.blank.lengthMm,
+      why: session?.why ?? null,
+      tool: tallyOf('tools', toolId),
+      blank: bit.body.blankId === null ? null : tallyOf('supplies', bit.body.blankId),
+      prices,
+    });
+    for (const happening of happened) void enter(happening);
     void save('bits', bit.record.id, bit.record.version, { ...body, toolId });
     say('In hand, and in the drawer with its angles.');
     return toolId;

@@ -98,7 +98,7 @@ export function thread(includedDeg: 55 | 60): ShapeFacts {
       ];
     },
     regrinds: ['rake'],
-    inBore: false,
+    takesHeel: false,
   };
 }
 
@@ -130,7 +130,7 @@ export const chamfer: ShapeFacts = {
     ];
   },
   regrinds: ['rake'],
-  inBore: false,
+  takesHeel: true,
 };
 
 /** Front of a tongue with a half-round end. */
@@ -189,7 +189,7 @@ const rounded = (radiusOf: (blankWidthMm: number) => number, topFirst: boolean):
     return topFirst ? [upper, tongue(layout), HONE] : [tongue(layout), upper, HONE];
   },
   regrinds: topFirst ? ['rake'] : ['arc'],
-  inBore: false,
+  takesHeel: false,
 });
 
 /** Rounded end for roughing and for fillets. */
@@ -245,5 +245,5 @@ export const radiusConcave: ShapeFacts = {
     ];
   },
   regrinds: ['rake'],
-  inBore: false,
+  takesHeel: false,
 };

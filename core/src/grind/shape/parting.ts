@@ -53,5 +53,5 @@ export const parting: ShapeFacts = {
     ];
   },
   regrinds: ['front'],
-  inBore: false,
+  takesHeel: false,
 };

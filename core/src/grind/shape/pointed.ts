@@ -81,7 +81,7 @@ const corner: ShapeFacts = {
   nose: cornerNose,
   faces: cornerFaces(['side', 'front', 'rake']),
   regrinds: ['side', 'front'],
-  inBore: false,
+  takesHeel: false,
 };
 
 export const general: ShapeFacts = corner;
@@ -140,7 +140,7 @@ export const boring: ShapeFacts = {
     });
   },
   faces: cornerFaces(['front', 'side', 'heel', 'rake']),
-  inBore: true,
+  takesHeel: true,
 };
 
 /** No rake: brass would pull a raked bit in, and the slide with it. */

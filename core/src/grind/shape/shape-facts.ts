@@ -36,8 +36,8 @@ export interface ShapeFacts {
   readonly faces: (layout: Layout) => readonly (GrindStep | null)[];
   /** Faces that a regrind touches. */
   readonly regrinds: readonly StepKey[];
-  /** Cuts inside a bore as a rule. */
-  readonly inBore: boolean;
+  /** A second clearance is ground under the first, so that the heel keeps clear of a bore. */
+  readonly takesHeel: boolean;
 }
 
 /** Stock that cleans up the end of a blank, mm. */

@@ -1,5 +1,13 @@
 import { formatAngle, formatLength, joined } from '@pike-stone/words';
-import { ANGLE_WORDS, bitTitle, GRINDER_FIRST, sayStep, sayTilt, STEP_NAMES } from '@pike-stone/words/grind';
+import {
+  ANGLE_WORDS,
+  bitTitle,
+  GRINDER_FIRST,
+  sayBlank,
+  sayStep,
+  sayTilt,
+  STEP_NAMES,
+} from '@pike-stone/words/grind';
 import { SHAPES } from '@pike-stone/core/grind';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -36,7 +44,7 @@ export function ExportPanel({ bit, ground, onClose }: { bit: Bit; ground: Ground
   };
   const card = (): BitCard => ({
     title: name,
-    about: `${bitTitle(bit.body.shape, bit.body.hand)}, ${joined(formatLength(bit.plan.blank.widthMm, units))} ${bit.plan.blank.section}, wheel ${joined(formatLength(bit.plan.wheel.diameterMm, units))}`,
+    about: `${bitTitle(bit.body.shape, bit.body.hand)}, ${sayBlank(bit.plan.blank, units)}, wheel ${joined(formatLength(bit.plan.wheel.diameterMm, units))}`,
     steps: bit.steps.map((step) => {
       const tilt = step.setting?.tiltDeg ?? step.swing?.tiltDeg;
       return {

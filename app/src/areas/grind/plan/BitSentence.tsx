@@ -1,5 +1,5 @@
 import { formatLength, joined } from '@pike-stone/words';
-import { SHAPE_WORDS } from '@pike-stone/words/grind';
+import { sayBlank, SHAPE_WORDS } from '@pike-stone/words/grind';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { SentenceWord } from '../../../kit/SentenceWord';
@@ -24,8 +24,6 @@ export function BitSentence({ bit, onTouch }: { bit: Bit; onTouch: (word: BitWor
   const { body } = bit;
   const size = (mm: number) => joined(formatLength(mm, units));
   const { blank, wheel, use } = body;
-  const section =
-    blank.section === 'round' ? `${size(blank.widthMm)} round` : `${size(blank.widthMm)} square`;
   const word = (key: BitWord, text: string, says: string) => (
     <SentenceWord text={text} says={says} onPress={() => onTouch(key)} />
   );
@@ -41,7 +39,7 @@ export function BitSentence({ bit, onTouch }: { bit: Bit; onTouch: (word: BitWor
           'Metal and angles',
         )}
         {' from '}
-        {word('blank', `${MATERIALS[body.material]}, ${section}`, 'Steel')}
+        {word('blank', `${MATERIALS[body.material]}, ${sayBlank(blank, units)}`, 'Steel')}
         {', on '}
         {word('wheel', `a ${size(wheel.diameterMm)} wheel`, 'Wheel')}
         {', '}

@@ -1,3 +1,5 @@
+import { LEAST_WHEEL_MM } from '@pike-stone/core/bits';
+import { SMALL_WHEEL } from '@pike-stone/words/grind';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
@@ -10,6 +12,7 @@ import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
+import { HeatSchool } from './HeatSchool';
 import type { WordPanelProps } from './word-panel';
 
 /** Wheel that a bit is ground on: typed, or one of the drawer. */
@@ -23,8 +26,9 @@ export function WheelPanel({ bit, onClose }: WordPanelProps) {
       key: 'diameter',
       label: 'Diameter now',
       kind: 'size',
-      low: 10,
+      low: LEAST_WHEEL_MM,
       high: 600,
+      under: SMALL_WHEEL,
       start: lengthText(body.wheel.diameterMm, units),
       about: 'Measure it: it wears, and the tilt of the rest changes with it.',
     },
@@ -48,7 +52,7 @@ export function WheelPanel({ bit, onClose }: WordPanelProps) {
     onClose();
   };
   const wheels = records.flatMap(({ id, archived, body: one }) =>
-    !archived && one.kind === 'wheel' ? [{ id, one }] : [],
+    !archived && one.kind === 'wheel' && one.diameterMm >= LEAST_WHEEL_MM ? [{ id, one }] : [],
   );
   return (
     <Panel
@@ -67,6 +71,7 @@ export function WheelPanel({ bit, onClose }: WordPanelProps) {
           ]}
           about="The front of a wheel leaves a hollow, which a flat stone then hones on two lines. Grind on the flat side only of a wheel that is made for it."
         />
+        <HeatSchool bit={bit} />
         {figures.boxes}
         {fault && <Words role="fault">{fault}</Words>}
         {wheels.length > 0 && <Words role="heading">From the drawer</Words>}

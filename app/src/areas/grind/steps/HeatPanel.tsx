@@ -1,3 +1,4 @@
+import { choosesHeat } from '@pike-stone/core/grind';
 import { sayHeat, sayHeatTimer } from '@pike-stone/words/grind';
 import { StyleSheet, View } from 'react-native';
 import { Bar } from '../../../kit/Bar';
@@ -6,6 +7,7 @@ import { Caution } from '../../../kit/Caution';
 import { Panel } from '../../../kit/Panel';
 import { Words } from '../../../kit/Words';
 import { SIZE, SPACE } from '../../../theme/type';
+import { HeatSchool } from '../plan/HeatSchool';
 import type { Bit } from '../use-bit';
 import { useNow, type TipClock } from './tip-clock';
 
@@ -13,14 +15,14 @@ import { useNow, type TipClock } from './tip-clock';
 export function HeatPanel({ bit, clock, onClose }: { bit: Bit; clock: TipClock; onClose: () => void }) {
   const { material, heat: school } = bit.body;
   const { grinding, tipC, limitC, until } = clock.at(useNow());
-  const dips = school === 'dip' && (material === 'hss' || material === 'hss-co');
+  const dips = material === 'carbon-steel' || (school === 'dip' && choosesHeat(material));
   return (
     <Panel
       title="Heat of the tip"
       onClose={onClose}
       footer={
         <>
-          {(dips || material === 'carbon-steel') && <Button label="Dip" onPress={() => clock.start('dip')} />}
+          {dips && <Button label="Dip" onPress={() => clock.start('dip')} />}
           <Button
             kind="main"
             label={grinding ? 'Pause' : 'Grinding'}
@@ -34,6 +36,7 @@ export function HeatPanel({ bit, clock, onClose }: { bit: Bit; clock: TipClock; 
         <Words style={styles.huge} testID="tip-temperature">{`about ${Math.round(tipC / 10) * 10} °C`}</Words>
         <Bar share={tipC / limitC} />
         <Words role="strong">{sayHeatTimer(grinding, tipC, limitC, until)}</Words>
+        <HeatSchool bit={bit} />
         <Words>{sayHeat(material, school)}</Words>
         <Caution level="note">
           An estimate of the mean of the tip at a hand pressure of 5 N; the thin edge is hotter. Watch the
