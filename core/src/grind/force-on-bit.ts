@@ -2,7 +2,7 @@ import { rakeAtEdge } from '../bit/rake';
 import type { Material } from '../material/material';
 import { turningForce } from '../mechanics/turning-force';
 import { clamp } from '../quantity/clamp';
-import type { BitUse } from './bit-findings';
+import type { BitUse } from './bit-finding';
 import type { BitPlan } from './bit-plan';
 
 /** The cutting force is told at the middle of what high speed steel runs at, m/min. */

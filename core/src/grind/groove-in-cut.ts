@@ -1,4 +1,11 @@
-import { grooveDepth, groundBack, rakeInGroove, untilRecut, type ChipGroove } from '../bit/chip-groove';
+import {
+  grooveDepth,
+  groundBack,
+  rakeInGroove,
+  untilRecut,
+  type ChipGroove,
+  grooveRadius,
+} from '../bit/chip-groove';
 import { clearanceAtEdge } from '../bit/clearance';
 import { rakeAtEdge } from '../bit/rake';
 import type { Material } from '../material/material';
@@ -65,3 +72,10 @@ export function grooveInCut(
     leastRakeDeg,
   };
 }
+
+/** A usual groove for a feed: its land about the feed, a fifth of a millimetre deep. */
+export const usualGroove = (feedMm: number) => ({
+  landMm: Math.min(0.5, Math.max(0.1, Math.round(feedMm * 20) / 20)),
+  widthMm: 2,
+  radiusMm: grooveRadius(2, 0.2),
+});

@@ -3,7 +3,7 @@ import { feedClearance } from '../bit/feed-clearance';
 import { faceNormals, wedgeDeg } from '../bit/faces';
 import { centreHeight } from '../bit/centre-height';
 import { unlessRefused } from '../quantity/out-of-range';
-import type { BitUse } from './bit-findings';
+import type { BitUse } from './bit-finding';
 import type { BitPlan } from './bit-plan';
 import { LEAST_CLEARANCE_DEG, WEDGE_DEG } from './grind-limits';
 import type { ReadingPlane, StepKey } from './grind-step';

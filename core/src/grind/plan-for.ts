@@ -2,6 +2,7 @@ import type { Hand } from '../bit/bit-angles';
 import type { Blank } from '../solid/solid-cut';
 import type { BitPlan, BitShape, GrindWheel } from './bit-plan';
 import { anglesForMetal } from './metal-angles';
+import { usualNoseDown } from './nose-down';
 import { SHAPES } from './shape/registry';
 
 /** One general shape for nearly everything, or angles for each metal. */
@@ -17,24 +18,14 @@ export interface BitWish {
   readonly materialKey: string | null;
 }
 
-/** Nose below the top of the blank so that the rake cleans it up, mm. */
-const USUAL_DOWN_MM = 0.1;
-
 /**
  * A bit to begin with: the angles of the metal where the shop grinds per metal, else those of the
  * one general shape.
  */
 export function bitPlanFor({ shape, hand, blank, wheel, school, materialKey }: BitWish): BitPlan {
   const metal = school === 'per-metal' && materialKey !== null ? anglesForMetal(materialKey) : null;
-  return {
-    shape,
-    hand,
-    blank,
-    wheel,
-    noseDownMm: USUAL_DOWN_MM,
-    groove: null,
-    ...SHAPES[shape].start(metal, blank.widthMm),
-  };
+  const plan = { shape, hand, blank, wheel, groove: null, ...SHAPES[shape].start(metal, blank.widthMm) };
+  return { ...plan, noseDownMm: usualNoseDown(plan) };
 }
 
 /** Whether the one general bit is a poor choice for a metal: leaded brass, pure copper, plastics. */

@@ -1,4 +1,5 @@
 import { cross, dot, plus, times, unit, type Vector } from '../quantity/vector';
+import { leavesBlank } from '../solid/blank';
 import type { Cylinder } from '../solid/solid-cut';
 import type { BitPlan } from './bit-plan';
 import { sagitta } from './hollow';
@@ -15,9 +16,11 @@ function chordOf(
   // Towards the bottom for a flank, towards the far side for the rake.
   const rake = normal[2] > 0.5;
   const toHeel = (rake ? along[1] : along[2]) < 0 ? along : times(along, -1);
-  const widthMm = rake
-    ? (plan.blank.widthMm + nose[1]) / Math.max(0.05, -toHeel[1])
-    : (plan.blank.heightMm + nose[2]) / Math.max(0.05, -toHeel[2]);
+  // An end face reaches the lowest point of the blank; any other ends where it leaves the section.
+  const isEnd = !rake && normal[0] > Math.abs(normal[1]);
+  const widthMm = isEnd
+    ? (plan.blank.heightMm + nose[2]) / Math.max(0.05, -toHeel[2])
+    : leavesBlank(plan.blank, nose, toHeel);
   return { toHeel, widthMm };
 }
 

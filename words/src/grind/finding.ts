@@ -14,7 +14,7 @@ function text(finding: BitFinding, units: UnitSystem): string {
   const size = (mm: number): string => joined(formatLength(mm, units));
   switch (finding.code) {
     case 'no-metal':
-      return 'These angles leave no edge on the blank: the nose would lie outside the steel. Bring it up, or make the angles smaller.';
+      return 'These angles leave no edge on the blank: the nose would lie outside the steel. Set it lower in the steel, or make the angles smaller.';
     case 'face-gone':
       return `${STEP_NAMES[finding.step]} is ground away again by a later face: one of the two is in vain.`;
     case 'weak-section':
@@ -41,6 +41,8 @@ function text(finding: BitFinding, units: UnitSystem): string {
       return `A groove ${size(finding.widthMm)} wide leaves no top behind it; ${size(Math.max(0, finding.mostMm))} at most.`;
     case 'edge-too-short':
       return `The edge is ${size(finding.edgeMm)} long, the cut ${size(finding.depthMm)} deep.`;
+    case 'edge-leaves-blank':
+      return `The edge leaves the round steel after ${size(finding.edgeMm)}; ${size(finding.plannedMm)} are planned. Set the nose lower, or take a square blank.`;
     case 'blade-too-short':
       return `The blade is ${size(finding.bladeMm)} long; parting this work takes ${size(finding.neededMm)}.`;
     case 'blank-too-narrow':

@@ -1,5 +1,5 @@
 import type { BitBody } from '@pike-stone/contract';
-import { bitPlanFor, type BitPlan, type BitShape, type Hand } from '@pike-stone/core/grind';
+import { bitPlanFor, usualNoseDown, type BitPlan, type BitShape, type Hand } from '@pike-stone/core/grind';
 
 /** The geometry of a bit, out of its record. */
 export const planOf = ({
@@ -34,6 +34,15 @@ export function begunAnew(body: BitBody, change: Partial<BitBody>): BitBody {
   const { shape, hand, blank, wheel, school, metalKey } = next;
   const plan = bitPlanFor({ shape, hand, blank, wheel, school, materialKey: metalKey });
   return { ...next, ...plan };
+}
+
+/**
+ * The bit on another blank. Its nose lies as deep as it usually does where the section is another one, or
+ * is round: there it must lie in the steel.
+ */
+export function onBlank(body: BitBody, blank: BitBody['blank']): Pick<BitBody, 'blank' | 'noseDownMm'> {
+  const keeps = blank.section === 'square' && body.blank.section === 'square';
+  return { blank, noseDownMm: keeps ? body.noseDownMm : usualNoseDown(planOf({ ...body, blank })) };
 }
 
 export interface NewBit {

@@ -7,11 +7,12 @@ import { setup } from '@pike-stone/core/fixture';
 import { EMPTY_TALLY } from '@pike-stone/core/inventory';
 import { bitForCut } from './bit-for-cut';
 import { groundStock } from './ground-stock';
-import { begunAnew, drawnLength, freshBit, frontOf, planOf } from './bit-model';
+import { begunAnew, drawnLength, freshBit, frontOf, onBlank, planOf } from './bit-model';
 import { bitSheet, bitSvg } from './export/bit-sheet';
 import { grindStepKeys } from './step-keys';
 import { strokesOf, VIEWS } from './solid/project';
 import { alongAxle, fromAbove } from './steps/stance';
+import { apart, type PlacedMark } from './plan/bit-marks';
 import { measuredAngles, toolOfBit } from './tool-of-bit';
 
 const session = (startedAt: string, deg: number): GrindBody => ({
@@ -48,6 +49,16 @@ describe('a bit in the application', () => {
     const copper = begunAnew(body, { school: 'per-metal', metalKey: 'copper' });
     expect(copper.angles.sideRakeDeg).toBe(20);
     expect(copper.wheel).toEqual(body.wheel);
+  });
+
+  it('on a round blank has its nose deeper, and on a square one again as usual', () => {
+    const body = freshBit({ shape: 'general', name: 'A bit' });
+    const round = { ...body, ...onBlank(body, { ...body.blank, section: 'round' }) };
+    expect(round.noseDownMm).toBeGreaterThan(1);
+    expect(onBlank(round, body.blank).noseDownMm).toBe(body.noseDownMm);
+    // What was set by hand stays while the blank stays square.
+    const deep = { ...body, noseDownMm: 0.5 };
+    expect(onBlank(deep, { ...body.blank, widthMm: 8 }).noseDownMm).toBe(0.5);
   });
 
   it('has its angles as they were measured last', () => {
@@ -101,6 +112,22 @@ describe('the views', () => {
     const svg = bitSvg(sheet, 'A <bit>', '#000000');
     expect(svg).toContain('<title>A bit</title>');
     expect(svg).toContain('50 mm when printed at true size');
+  });
+
+  it('have figures that do not cover one another', () => {
+    const mark = (key: PlacedMark['key'], x: number, y: number): PlacedMark => ({
+      key,
+      x,
+      y,
+      anchor: 'left',
+      to: [0, 0],
+    });
+    const placed = apart([mark('kappa2Deg', 10, 38), mark('widthMm', 10, 30), mark('heel', 90, 32)]);
+    expect(placed.map(({ key, y }) => [key, y])).toEqual([
+      ['kappa2Deg', 50],
+      ['widthMm', 30],
+      ['heel', 32],
+    ]);
   });
 
   it('leave out what is hidden', () => {

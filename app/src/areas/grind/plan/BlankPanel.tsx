@@ -10,6 +10,7 @@ import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
+import { onBlank } from '../bit-model';
 import type { WordPanelProps } from './word-panel';
 
 /** Steel that a bit is ground from: typed, or a blank of the drawer. */
@@ -27,10 +28,20 @@ export function BlankPanel({ bit, onClose }: WordPanelProps) {
       high,
       start: lengthText(body.blank[key], units),
     }) as const;
+  const downText = lengthText(body.noseDownMm, units);
   const figures = useFigures([
     size('widthMm', 'Width or diameter', 60),
     size('heightMm', 'Height', 60),
     size('lengthMm', 'Length', 400),
+    {
+      key: 'down',
+      label: 'Nose below the top',
+      kind: 'size',
+      low: 0,
+      high: 50,
+      start: downText,
+      about: 'As little as cleans the top; more in a round blank, whose top is narrow.',
+    } as const,
   ]);
   const set = () => {
     const read = figures.take();
@@ -38,8 +49,11 @@ export function BlankPanel({ bit, onClose }: WordPanelProps) {
     const widthMm = read.widthMm[0]!;
     const heightMm = section === 'round' ? widthMm : read.heightMm[0]!;
     // A typed size is no longer that of the drawer's blank.
+    const blank = { section, widthMm, heightMm, lengthMm: read.lengthMm[0]! };
+    const downMm = read.down[0]!;
+    const isTyped = lengthText(downMm, units) !== downText;
     change(
-      { blankId: null, blank: { section, widthMm, heightMm, lengthMm: read.lengthMm[0]! } },
+      { blankId: null, ...onBlank(body, blank), ...(isTyped && { noseDownMm: downMm }) },
       'Steel changed.',
     );
     onClose();
@@ -87,7 +101,12 @@ export function BlankPanel({ bit, onClose }: WordPanelProps) {
               {
                 blankId: id,
                 material: one.material,
-                blank: { ...body.blank, section: 'square', widthMm: one.widthMm, heightMm: one.heightMm },
+                ...onBlank(body, {
+                  ...body.blank,
+                  section: 'square',
+                  widthMm: one.widthMm,
+                  heightMm: one.heightMm,
+                }),
               },
               'Steel changed.',
             );

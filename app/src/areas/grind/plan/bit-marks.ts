@@ -44,6 +44,22 @@ export const figureOf = (
     : { figure: key === 'radiusMm' ? `R ${figure}` : figure, name: SIZE_WORDS[key as keyof BitSizes] };
 };
 
+/** Least distance of two figures that stand over one another, px. */
+const LINE_PX = 20;
+
+/** Figures of one column, moved down until none covers another: a narrow blade leaves them little room. */
+export function apart(marks: readonly PlacedMark[]): readonly PlacedMark[] {
+  const lowest = new Map<string, number>();
+  const moved = new Map<PlacedMark, PlacedMark>();
+  for (const mark of [...marks].sort((a, b) => a.y - b.y)) {
+    const column = `${mark.anchor} ${mark.x}`;
+    const y = Math.max(mark.y, (lowest.get(column) ?? -Infinity) + LINE_PX);
+    lowest.set(column, y);
+    moved.set(mark, { ...mark, y });
+  }
+  return marks.map((mark) => moved.get(mark)!);
+}
+
 /** Figures of a shape and where they stand about the views. */
 export function placedMarks(plan: BitPlan, paper: Paper): readonly PlacedMark[] {
   const at = placings(plan, paper);
@@ -176,5 +192,5 @@ export function placedMarks(plan: BitPlan, paper: Paper): readonly PlacedMark[] 
     ...(plan.trailingDeg === null ? [] : (['trailingDeg'] as const)),
     ...(plan.heel ? (['heel'] as const) : []),
   ];
-  return keys.map((key) => all[key]);
+  return apart(keys.map((key) => all[key]));
 }
