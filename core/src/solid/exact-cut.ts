@@ -2,6 +2,7 @@ import type { CrossSection, Manifold, ManifoldToplevel, Mesh } from 'manifold-3d
 import { cross, dot, minus, times, unit, type Vector } from '../quantity/vector';
 import { blankSection } from './blank';
 import { box, clipped, type ConvexSolid } from './convex';
+import { SMOOTH } from './sharp-edges';
 import { BLANK, type Blank, type Cylinder, type Facet, type GroundSolid, type SolidCut } from './solid-cut';
 
 /** The solid library once it has started. */
@@ -11,8 +12,6 @@ export type SolidLibrary = Pick<ManifoldToplevel, 'Manifold' | 'CrossSection'>;
 const BEYOND_MM = 400;
 /** A round is a polygon whose flats stand off it by at most this, mm. */
 const ROUND_ERROR_MM = 0.0005;
-/** Faces that turn more than this from one to the next meet in an edge, as a cosine (12°). */
-const SMOOTH = 0.978;
 
 /** No face of a bit lies farther than this from where a wheel touches it, mm. */
 const FACE_MM = 45;

@@ -1,6 +1,7 @@
 import { blankSolid } from './blank';
 import { beyond, clipped, volumeOf, type ConvexSolid, type HalfSpace } from './convex';
-import { BLANK, type Blank, type Facet, type GroundSolid, type SolidCut } from './solid-cut';
+import { withSharpEdges } from './sharp-edges';
+import type { Blank, GroundSolid, SolidCut } from './solid-cut';
 
 /** Everything at or behind a reach. */
 const behind = (reachMm: number): HalfSpace => ({ normal: [1, 0, 0], offset: -reachMm });
@@ -30,7 +31,7 @@ export function plainCut(blank: Blank, cuts: readonly SolidCut[]): GroundSolid {
     return Math.max(0, before - volume(pieces));
   });
   return {
-    facets: pieces.flatMap(facetsOf),
+    facets: withSharpEdges(pieces.flatMap(facesOf)),
     volumeMm3: volume(pieces),
     removedMm3,
     flatOnly: cuts.some(({ rounds }) => rounds !== undefined && rounds.length > 0),
@@ -38,9 +39,5 @@ export function plainCut(blank: Blank, cuts: readonly SolidCut[]): GroundSolid {
 }
 
 /** Faces to show: what only parts a solid into pieces is inside it. */
-const facetsOf = (piece: ConvexSolid): readonly Facet[] =>
-  piece.flatMap(({ corners, normal, by }) =>
-    by === null
-      ? []
-      : [{ corners, normal, by, sharp: corners.map(() => by !== BLANK || corners.length <= 4) }],
-  );
+const facesOf = (piece: ConvexSolid) =>
+  piece.flatMap(({ corners, normal, by }) => (by === null ? [] : [{ corners, normal, by }]));
