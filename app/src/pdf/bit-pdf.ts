@@ -2,6 +2,7 @@ import { jsPDF } from 'jspdf';
 import type { BitSheet } from '../areas/grind/export/bit-sheet';
 import { PAPER } from '../theme/colours';
 import { addFonts } from './fonts';
+import type { PaperSize } from '../kit/PaperChoice';
 
 /** What a setting card says of one step. */
 export interface CardStep {
@@ -42,7 +43,7 @@ const fitted = (pdf: jsPDF, text: string, widthMm: number): string[] =>
   pdf.splitTextToSize(text, widthMm) as string[];
 
 /** A setting card: the steps, the views at true size, angle gauges to cut out, and a bar to check the print. */
-export async function bitPdf(card: BitCard, paper: 'a4' | 'letter'): Promise<Blob> {
+export async function bitPdf(card: BitCard, paper: PaperSize): Promise<Blob> {
   const pdf = new jsPDF({ unit: 'mm', format: paper, putOnlyUsedFonts: true });
   pdf.setProperties({ title: card.title });
   // Tells the viewer not to scale the drawing to the paper.

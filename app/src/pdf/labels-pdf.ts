@@ -1,7 +1,8 @@
 import { jsPDF } from 'jspdf';
-import type { DrawnLabel, LabelSize, Paper } from '../areas/drawer/labels/label-sheet';
+import type { DrawnLabel, LabelSize } from '../areas/drawer/labels/label-sheet';
 import { PAPER } from '../theme/colours';
 import { addFonts } from './fonts';
+import type { PaperSize } from '../kit/PaperChoice';
 
 const NAME_PT = 10;
 const ABOUT_PT = 8;
@@ -9,7 +10,11 @@ const LINE_MM = 4.2;
 const MOST_LINES = 3;
 
 /** Labels with a QR code each, on as many sheets as they take, at true size. */
-export async function labelsPdf(labels: readonly DrawnLabel[], size: LabelSize, paper: Paper): Promise<Blob> {
+export async function labelsPdf(
+  labels: readonly DrawnLabel[],
+  size: LabelSize,
+  paper: PaperSize,
+): Promise<Blob> {
   const pdf = new jsPDF({ unit: 'mm', format: paper, putOnlyUsedFonts: true });
   pdf.setProperties({ title: 'Labels' });
   pdf.viewerPreferences({ PrintScaling: 'None' });

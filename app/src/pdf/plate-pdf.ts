@@ -1,6 +1,7 @@
 import { jsPDF } from 'jspdf';
 import type { Plate } from '../areas/machine/plate/plate-layout';
 import { addFonts } from './fonts';
+import type { PaperSize } from '../kit/PaperChoice';
 
 const MM_TO_POINTS = 72 / 25.4;
 const MARGIN_MM = 20;
@@ -8,7 +9,7 @@ const CROP_MM = 5;
 /** The plate on a sheet of paper at true size, with marks to cut along. */
 export async function platePdf(
   { widthMm, heightMm, marks }: Plate,
-  paper: 'a4' | 'letter',
+  paper: PaperSize,
   title: string,
 ): Promise<Blob> {
   const pdf = new jsPDF({ unit: 'mm', format: paper, putOnlyUsedFonts: true });

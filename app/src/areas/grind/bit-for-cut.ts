@@ -24,5 +24,6 @@ export function bitForCut(setup: CutSetup, plan: CutPlan): BitBody | null {
       heightErrorMm: 0,
     },
   });
-  return setup.operation === 'thread' ? forThread(body, plan.feed.mmRev, setup.workDiameterMm) : body;
+  // Only a thread has a trailing clearance of its own: its flanks follow the lead.
+  return body.trailingDeg === null ? body : forThread(body, plan.feed.mmRev, setup.workDiameterMm);
 }

@@ -2,18 +2,20 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
+import { useUnits } from '../../../data/preferences';
 import { useRecords } from '../../../data/records';
 import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Choice, Tick } from '../../../kit/Choice';
 import { Loading } from '../../../kit/Empty';
+import { PaperChoice, usualPaper, type PaperSize } from '../../../kit/PaperChoice';
 import { save } from '../../../kit/save-file';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { PAPER } from '../../../theme/colours';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
-import { codeOf, drawnLabels, LABEL_MM, runsOf, type Label, type Paper } from './label-sheet';
+import { codeOf, drawnLabels, LABEL_MM, runsOf, type Label } from './label-sheet';
 
 /** Labels to print, each with a code that opens its tool on any phone of the shop. */
 export function LabelsScreen() {
@@ -22,7 +24,7 @@ export function LabelsScreen() {
   const of = kind === 'supplies' ? 'supplies' : 'tools';
   const { records, loading, error } = useRecords(of);
   const [left, setLeft] = useState<readonly string[]>([]);
-  const [paper, setPaper] = useState<Paper>('a4');
+  const [paper, setPaper] = useState<PaperSize>(usualPaper(useUnits()));
   const [making, setMaking] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   if (loading) return <Loading error={error} />;
@@ -97,15 +99,7 @@ export function LabelsScreen() {
             { value: 'supplies', label: 'Stores' },
           ]}
         />
-        <Choice
-          says="Paper"
-          value={paper}
-          onChange={setPaper}
-          options={[
-            { value: 'a4', label: 'A4' },
-            { value: 'letter', label: 'Letter' },
-          ]}
-        />
+        <PaperChoice value={paper} onChange={setPaper} />
         {fault && <Words role="fault">{fault}</Words>}
       </View>
       {chosen[0] && <OneLabel label={chosen[0]} />}

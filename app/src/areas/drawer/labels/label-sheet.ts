@@ -1,3 +1,4 @@
+import type { PaperSize } from '../../../kit/PaperChoice';
 import { create } from 'qrcode';
 
 /** A label: a name, a line under it, and the address that its code opens. */
@@ -19,10 +20,9 @@ export interface Placed {
 }
 
 const PAPER_MM = { a4: [210, 297], letter: [215.9, 279.4] } as const;
-export type Paper = keyof typeof PAPER_MM;
 
 /** Labels in rows over as many pages as they take, in the middle of the paper. */
-export function placeLabels(labels: readonly Label[], paper: Paper): readonly Placed[] {
+export function placeLabels(labels: readonly Label[], paper: PaperSize): readonly Placed[] {
   const [wide, high] = PAPER_MM[paper];
   const { width, height, gap } = LABEL_MM;
   const columns = Math.floor((wide - 10 + gap) / (width + gap));
@@ -69,7 +69,7 @@ export interface DrawnLabel extends Omit<Placed, 'label'> {
 }
 
 /** Labels placed on their sheets, ready to be drawn. */
-export const drawnLabels = (labels: readonly Label[], paper: Paper): readonly DrawnLabel[] =>
+export const drawnLabels = (labels: readonly Label[], paper: PaperSize): readonly DrawnLabel[] =>
   placeLabels(labels, paper).map(({ label, ...at }) => ({
     ...at,
     name: label.name,

@@ -12,10 +12,10 @@ import { SHAPES } from '@pike-stone/core/grind';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
-import { Choice } from '../../../kit/Choice';
 import { Panel } from '../../../kit/Panel';
+import { PaperChoice, usualPaper, type PaperSize } from '../../../kit/PaperChoice';
 import { Row } from '../../../kit/Row';
-import { save } from '../../../kit/save-file';
+import { fileName, save } from '../../../kit/save-file';
 import { Words } from '../../../kit/Words';
 import { PAPER } from '../../../theme/colours';
 import { SPACE } from '../../../theme/type';
@@ -30,13 +30,10 @@ const GAUGED = ['sideClearanceDeg', 'frontClearanceDeg', 'sideRakeDeg', 'backRak
 /** The bit as files: a card to print, the solid, and the views at true size. */
 export function ExportPanel({ bit, ground, onClose }: { bit: Bit; ground: GroundBit; onClose: () => void }) {
   const units = useUnits();
-  const [paper, setPaper] = useState<'a4' | 'letter'>(units === 'inch' ? 'letter' : 'a4');
+  const [paper, setPaper] = useState<PaperSize>(usualPaper(units));
   const [fault, setFault] = useState<string | null>(null);
   const { name } = bit.body;
-  const file = name
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '');
+  const file = fileName(name);
   const facets = ground.answer?.facets ?? [];
   const make = (what: () => Promise<void>) => () => {
     setFault(null);
@@ -78,15 +75,7 @@ export function ExportPanel({ bit, ground, onClose }: { bit: Bit; ground: Ground
   return (
     <Panel title="As a file" onClose={onClose}>
       <View style={styles.pad}>
-        <Choice
-          says="Paper"
-          value={paper}
-          onChange={setPaper}
-          options={[
-            { value: 'a4', label: 'A4' },
-            { value: 'letter', label: 'Letter' },
-          ]}
-        />
+        <PaperChoice value={paper} onChange={setPaper} />
         {fault && <Words role="fault">{fault}</Words>}
       </View>
       <Row

@@ -10,7 +10,8 @@ import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
 import { Loading } from '../../../kit/Empty';
 import { Picker } from '../../../kit/Picker';
-import { save as saveFile } from '../../../kit/save-file';
+import { usualPaper } from '../../../kit/PaperChoice';
+import { fileName, save as saveFile } from '../../../kit/save-file';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { useUndo } from '../../../kit/Undo';
 import { Words } from '../../../kit/Words';
@@ -41,17 +42,13 @@ export const PlateScreen = machinePage(function PlatePage({ record, back }: Mach
       ? null
       : columnFor(machine, metalCalled(metal, metals), metals.nameOf(metal), units);
   const plate = plateLayout(machine, Number(width), column, units);
-  const file =
-    machine.name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-|-$/g, '') || 'machine';
+  const file = fileName(machine.name);
   const pdf = async () => {
     setBusy(true);
     try {
       const { platePdf } = await import('../../../pdf/pdf');
       saveFile(
-        await platePdf(plate, units === 'mm' ? 'a4' : 'letter', `Speeds of the ${machine.name}`),
+        await platePdf(plate, usualPaper(units), `Speeds of the ${machine.name}`),
         `${file}-speeds.pdf`,
       );
     } catch (error) {
