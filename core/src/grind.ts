@@ -44,6 +44,7 @@ export { boreSection } from './grind/bore-finding';
 export * from './grind/regrind';
 export * from './grind/plan-for';
 export * from './grind/judge-angle';
+export { readingAtTilt } from './grind/face-reading';
 export * from './bit/centre-height';
 export * from './grind/bit-heat';
 export * from './solid/visible-edges';

@@ -4,11 +4,9 @@ import { plus, times, type Vector } from '../quantity/vector';
 import type { SolidCut } from '../solid/solid-cut';
 import type { BitPlan } from './bit-plan';
 import type { CheckWith, GrindStep, Reading, StepKey, WheelWanted } from './grind-step';
-import { throughPoint, type Layout } from './layout';
+import { contactOf, throughPoint, type Layout } from './layout';
 import { restSetting } from './rest-setting';
 import { wheelRound } from './wheel-round';
-
-const contactOf = ({ wheel }: BitPlan) => ({ wheelMm: wheel.diameterMm, heightMm: wheel.contactMm });
 
 /** Reach that lets a grind run right across the blank. */
 const whole = ({ blank }: BitPlan): number => blank.lengthMm;

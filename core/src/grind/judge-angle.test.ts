@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import { faceNormals } from '../bit/faces';
+import { BIT_SHAPES } from './bit-plan';
+import { readingAtTilt } from './face-reading';
 import { bitOf } from './grind.fixture';
+import { grindSteps } from './grind-steps';
 import { angleRead, judgeAngle } from './judge-angle';
 import { material } from '../material/library';
 import { forceOnBit } from './force-on-bit';
@@ -133,5 +136,27 @@ describe('the tip that gets warm', () => {
     });
     const round = { ...GENERAL, blank: { ...GENERAL.blank, section: 'round' as const } };
     expect(tipOf(round, 'carbon-steel').tipG).toBeLessThan(tipOf(GENERAL, 'carbon-steel').tipG);
+  });
+});
+
+describe('a face ground with the rest at another tilt', () => {
+  it('reads as its step wants at the tilt of the step, on either hand', () => {
+    for (const hand of ['right', 'left'] as const)
+      for (const shape of BIT_SHAPES) {
+        const plan = bitOf(shape, { hand, wheel: { diameterMm: 150, contactMm: 20, hollow: true } });
+        for (const step of grindSteps(plan).filter(({ setting }) => setting !== null))
+          for (const { plane, deg } of step.readings)
+            expect(readingAtTilt(step, plan, plane, step.setting!.tiltDeg)).toBeCloseTo(deg, 6);
+      }
+  });
+
+  it('has less clearance with the rest less tilted, and the correction of what is read leads back', () => {
+    const plan = bitOf('general');
+    const side = grindSteps(plan).find(({ key }) => key === 'side')!;
+    const read = readingAtTilt(side, plan, 'across-shank', side.setting!.tiltDeg - 4)!;
+    expect(read).toBeLessThan(10 - 3.9);
+    expect(judgeAngle(plan, 'sideClearanceDeg', read, null).tiltBy).toBeCloseTo(4, 1);
+    const hone = grindSteps(plan).at(-1)!;
+    expect(readingAtTilt(hone, plan, 'across-shank', 10)).toBeNull();
   });
 });

@@ -7,6 +7,7 @@ import type { BitUse } from './bit-finding';
 import type { BitPlan } from './bit-plan';
 import { LEAST_CLEARANCE_DEG, WEDGE_DEG } from './grind-limits';
 import type { ReadingPlane, StepKey } from './grind-step';
+import { contactOf } from './layout';
 import { restSetting } from './rest-setting';
 
 /** An angle of a bit that a protractor reads. */
@@ -90,8 +91,7 @@ function frontLeft(deg: number, { angles }: BitPlan, use: BitUse | null): number
 function tiltChange(plan: BitPlan, angle: ReadAngle, deg: number): number {
   const face = FACE[angle];
   const roll = face === 'rake' ? 90 : 0;
-  const contact = { wheelMm: plan.wheel.diameterMm, heightMm: plan.wheel.contactMm };
   const tilt = (angles: BitAngles): number =>
-    restSetting(faceNormals(angles, 'right')[face], roll, contact).tiltDeg;
+    restSetting(faceNormals(angles, 'right')[face], roll, contactOf(plan)).tiltDeg;
   return unlessRefused(() => tilt(plan.angles) - tilt({ ...plan.angles, [angle]: deg }), 0);
 }

@@ -2,16 +2,11 @@ import { flankNormal, levelTrace, type LevelTrace } from '../bit/edge-trace';
 import { DEG } from '../quantity/angle';
 import { minus, plus, times, unit, type Vector } from '../quantity/vector';
 import type { HalfSpace } from '../solid/convex';
-import type { BitPlan } from './bit-plan';
 import type { GrindStep } from './grind-step';
-import { throughPoint, type Layout } from './layout';
+import { restLean, throughPoint, type Layout } from './layout';
 
 /** Level direction at an azimuth. */
 const at = (deg: number): Vector => [Math.cos(deg * DEG), Math.sin(deg * DEG), 0];
-
-/** What the wheel leans at the contact, degrees. */
-export const restLean = (plan: BitPlan): number =>
-  Math.asin((2 * plan.wheel.contactMm) / plan.wheel.diameterMm) / DEG;
 
 /** Flats that stand for an arc: within a micrometre or so of it. */
 const ARC_STEP_DEG = 3;

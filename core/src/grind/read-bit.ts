@@ -1,10 +1,10 @@
-import { apparentClearance, apparentRake } from '../bit/apparent-angle';
 import type { BitAngles } from '../bit/bit-angles';
 import { anglesFromFaces, wedgeDeg } from '../bit/faces';
 import type { Vector } from '../quantity/vector';
 import { readFace, sectionAt, type FaceRead, type SectionRead } from '../solid/read-face';
 import type { GroundSolid } from '../solid/solid-cut';
 import type { BitPlan } from './bit-plan';
+import { faceReading } from './face-reading';
 import { solidOf, grindSteps } from './grind-steps';
 import { SHAPES } from './shape/registry';
 import type { GrindStep, Reading, StepKey } from './grind-step';
@@ -40,14 +40,7 @@ const OFF_CORNERS_MM = 0.0137;
 
 /** What a protractor reads on a face, in the planes that its step names. */
 const readAgain = (step: GrindStep, { normal }: FaceRead): readonly Reading[] =>
-  step.readings.map(({ plane }) => {
-    const azimuthDeg = plane === 'across-shank' ? (normal[1] < 0 ? -90 : 90) : 0;
-    const deg =
-      normal[2] > 0.5
-        ? apparentRake(normal, plane === 'across-shank' ? 90 : 0)
-        : apparentClearance(normal, azimuthDeg);
-    return { plane, deg };
-  });
+  step.readings.map(({ plane }) => ({ plane, deg: faceReading(normal, plane) }));
 
 /** How far back the end of the bit goes: a section through it is only a part of one. */
 function endBehind({ facets }: GroundSolid): number {

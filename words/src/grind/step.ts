@@ -188,6 +188,10 @@ function mistakeAt(key: GrindStep['key']): string | null {
 
 const lower = (text: string): string => text[0]!.toLowerCase() + text.slice(1);
 
+/** What a phone that lies on the tool rest reads, beside what is wanted. */
+export const sayPhoneTilt = (tiltDeg: number, wantedDeg: number): string =>
+  `Lay it flat on the rest, its top to the wheel, the wheel standing still: it reads ${formatAngle(tiltDeg, 1)}, wanted ${formatAngle(wantedDeg, 1)}.`;
+
 /** What a finished edge must show under a lens. */
 export const sayLensChecks = ({ wheel }: BitPlan): readonly string[] => [
   'Under a lens of ten times: no notch in the edge, no burr on a nail or on paper.',

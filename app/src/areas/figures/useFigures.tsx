@@ -29,11 +29,18 @@ type Texts = Readonly<Record<string, string>>;
 /** What was typed on a page and not yet used, by the place it was typed in. */
 const useTyped = draftsNamed<Texts>('pike-figures');
 
-/**
- * The fields of a few figures, each with its own sentence when it cannot be used; nothing typed is lost.
- * @param keptAs  place under which what is typed survives a reload; it is dropped by `forget`
- */
-export function useFigures<Key extends string>(fields: readonly FigureField<Key>[], keptAs?: string) {
+interface FigureOptions {
+  /** Place under which what is typed survives a reload; it is dropped by `forget`. */
+  readonly keptAs?: string;
+  /** What cannot be used is said while it is typed: the page computes without being asked. */
+  readonly atOnce?: boolean;
+}
+
+/** The fields of a few figures, each with its own sentence when it cannot be used; nothing typed is lost. */
+export function useFigures<Key extends string>(
+  fields: readonly FigureField<Key>[],
+  { keptAs, atOnce = false }: FigureOptions = {},
+) {
   const units = useUnits();
   // A figure is kept in the unit that it was typed in.
   const place = keptAs === undefined ? null : `${keptAs}/${units}`;
@@ -41,7 +48,7 @@ export function useFigures<Key extends string>(fields: readonly FigureField<Key>
     ...Object.fromEntries(fields.map(({ key, start = '' }) => [key, start])),
     ...(place === null ? {} : useTyped.getState().drafts[place]),
   }));
-  const [asked, setAsked] = useState(false);
+  const [asked, setAsked] = useState(atOnce);
   const readings = fields.map((field) => ({
     field,
     text: texts[field.key] ?? '',

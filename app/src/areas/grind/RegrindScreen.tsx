@@ -31,17 +31,20 @@ function Regrind({ bit }: { bit: Bit }) {
   const units = useUnits();
   const [wear, setWear] = useState<WearSeen>('blunt');
   const measured = wear !== 'blunt' && wear !== 'built-up';
-  const figures = useFigures([
-    {
-      key: 'size',
-      label: wear === 'chipped' || wear === 'cratered' ? 'How deep' : 'How wide the land is',
-      kind: 'size',
-      low: 0.01,
-      high: 5,
-      optional: true,
-      about: 'Left empty: as it usually is.',
-    },
-  ]);
+  const figures = useFigures(
+    [
+      {
+        key: 'size',
+        label: wear === 'chipped' || wear === 'cratered' ? 'How deep' : 'How wide the land is',
+        kind: 'size',
+        low: 0.01,
+        high: 5,
+        optional: true,
+        about: 'Left empty: as it usually is.',
+      },
+    ],
+    { atOnce: true },
+  );
   const wish = { wear, sizeMm: measured ? (figures.peek('size')?.[0] ?? null) : null };
   const regrind = regrindFor(bit.plan, wish);
   const { steps, stockMm, alongMm } = regrind;

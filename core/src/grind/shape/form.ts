@@ -6,8 +6,8 @@ import type { BitPlan, BitSizes } from '../bit-plan';
 import { THREAD_RESERVE_DEG } from '../for-thread';
 import type { GrindStep } from '../grind-step';
 import { frontFlank, heelUnder, rakeFace, sideFlank } from '../ground-faces';
-import type { Layout } from '../layout';
-import { arcPlanes, restLean } from '../nose-step';
+import { restLean, type Layout } from '../layout';
+import { arcPlanes } from '../nose-step';
 import { HONE } from '../stone-steps';
 import { CLEAN_UP_MM, NO_SIZES, type ShapeFacts, type ShapeStart } from './shape-facts';
 

@@ -26,11 +26,14 @@ export function GroovePanel({ bit, onClose }: { bit: Bit; onClose: () => void })
   const start = body.groove ?? usualGroove(cut.feedMm);
   const field = (key: 'land' | 'width' | 'radius', label: string, mm: number, low: number, about: string) =>
     ({ key, label, kind: 'size', low, high: 100, start: lengthText(mm, units), about }) as const;
-  const figures = useFigures([
-    field('land', 'Land, edge to groove', start.landMm, 0.02, 'About the feed; hone it.'),
-    field('width', 'Width of the groove', start.widthMm, 0.2, 'Usually 1.5 to 3 mm.'),
-    field('radius', 'Radius of the stone', start.radiusMm, 0.2, 'More than half the width.'),
-  ]);
+  const figures = useFigures(
+    [
+      field('land', 'Land, edge to groove', start.landMm, 0.02, 'About the feed; hone it.'),
+      field('width', 'Width of the groove', start.widthMm, 0.2, 'Usually 1.5 to 3 mm.'),
+      field('radius', 'Radius of the stone', start.radiusMm, 0.2, 'More than half the width.'),
+    ],
+    { atOnce: true },
+  );
   const [landMm, widthMm, radiusMm] = (['land', 'width', 'radius'] as const).map(
     (key) => figures.peek(key)?.[0],
   );

@@ -56,7 +56,7 @@ function SetUp({ bit }: { bit: Bit }) {
         about: '0 when the bit stands on the seat itself.',
       },
     ],
-    'set-up',
+    { keptAs: 'set-up', atOnce: true },
   );
   const work = useFigures(
     [
@@ -78,7 +78,7 @@ function SetUp({ bit }: { bit: Bit }) {
         about: 'Below it negative.',
       },
     ],
-    `set-up/${id}`,
+    { keptAs: `set-up/${id}`, atOnce: true },
   );
   const [axis, holder] = (['axis', 'holder'] as const).map((key) => seat.peek(key)?.[0]);
   const [diameterMm, e] = (['diameter', 'error'] as const).map((key) => work.peek(key)?.[0]);

@@ -48,7 +48,7 @@ export function Finish({ bit, session }: { bit: Bit; session: Session }) {
         start: bit.body.noseRadiusMm > 0 ? lengthText(bit.body.noseRadiusMm, units) : '',
       },
     ],
-    `ground/${bit.record.id}`,
+    { keptAs: `ground/${bit.record.id}` },
   );
   const keep = useKeepGround(bit, session.body);
   const log = () => {

@@ -1,4 +1,4 @@
-import { angleRead, judgeAngle, type GrindStep, type Reading } from '@pike-stone/core/grind';
+import { angleRead, judgeAngle, readingAtTilt, type GrindStep, type Reading } from '@pike-stone/core/grind';
 import { formatAngle } from '@pike-stone/words';
 import { ANGLE_WORDS, READ_WORDS, sayAngleVerdict } from '@pike-stone/words/grind';
 import { useState } from 'react';
@@ -45,7 +45,6 @@ export function MeasurePanel({
         )}
       </View>
       <Measure key={plane} step={step} wanted={wanted} bit={bit} session={session} />
-      <PhoneTilt wantedDeg={step.setting?.tiltDeg ?? null} />
     </Panel>
   );
 }
@@ -76,9 +75,13 @@ function Measure({
       start: before ? String(before.deg) : '',
     },
   ]);
-  const keep = (deg: number, by: 'typed' | 'gauge') => {
+  const keep = (deg: number, by: 'typed' | 'gauge' | 'phone') => {
     setMeasured(deg);
     session.read({ step: step.key, plane, deg, by });
+  };
+  const take = (by: 'gauge' | 'phone') => (deg: number) => {
+    figures.set('deg', String(deg));
+    keep(deg, by);
   };
   const verdict = angle && measured !== null ? judgeAngle(bit.plan, angle, measured, bit.body.use) : null;
   const said =
@@ -96,13 +99,11 @@ function Measure({
           }}
         />
       </View>
-      <FromInstrument
-        kind="angle-gauge"
-        near={wanted.deg}
-        onTake={(deg) => {
-          figures.set('deg', String(deg));
-          keep(deg, 'gauge');
-        }}
+      <FromInstrument kind="angle-gauge" near={wanted.deg} onTake={take('gauge')} />
+      <PhoneTilt
+        wantedDeg={step.setting?.tiltDeg ?? null}
+        readingAt={(tiltDeg) => readingAtTilt(step, bit.plan, plane, tiltDeg)}
+        onTake={take('phone')}
       />
       <View role="status" aria-live="polite" testID="angle-verdict">
         {said && (

@@ -1,6 +1,8 @@
 import { formatAngle } from '@pike-stone/words';
+import { sayPhoneTilt } from '@pike-stone/words/grind';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { Button } from '../../../kit/Button';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
 
@@ -17,20 +19,35 @@ function useDeviceTilt(): number | null {
   return deg;
 }
 
+interface PhoneTiltProps {
+  /** Tilt of the rest that the step wants; null where it is not held on the rest. */
+  readonly wantedDeg: number | null;
+  /** What the face comes out at with the rest at a tilt. */
+  readonly readingAt: (tiltDeg: number) => number | null;
+  readonly onTake: (deg: number) => void;
+}
+
 /** The phone as a level: laid on the tool rest, its top to the wheel, it reads the rest's tilt. */
-export function PhoneTilt({ wantedDeg }: { wantedDeg: number | null }) {
-  const deg = useDeviceTilt();
-  if (deg === null || wantedDeg === null) return null;
+export function PhoneTilt({ wantedDeg, readingAt, onTake }: PhoneTiltProps) {
+  const tiltDeg = useDeviceTilt();
+  if (tiltDeg === null || wantedDeg === null) return null;
+  const deg = readingAt(tiltDeg);
   return (
     <View style={styles.pad}>
       <Words role="heading">This phone on the rest</Words>
-      <Words>
-        {`Lay it flat on the rest, its top to the wheel, the wheel standing still: it reads ${formatAngle(deg, 1)}, wanted ${formatAngle(wantedDeg, 1)}.`}
-      </Words>
+      <Words>{sayPhoneTilt(tiltDeg, wantedDeg)}</Words>
+      {deg !== null && (
+        <Button
+          label={`Take it: the face comes out at ${formatAngle(deg, 1)}`}
+          onPress={() => onTake(tenths(deg))}
+        />
+      )}
     </View>
   );
 }
 
+const tenths = (deg: number): number => Math.round(deg * 10) / 10;
+
 const styles = StyleSheet.create({
-  pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.hair },
+  pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.close },
 });

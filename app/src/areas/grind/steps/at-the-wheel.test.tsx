@@ -7,10 +7,11 @@ import { useNow, useTipClock } from './tip-clock';
 import { useWakeLock } from './wake-lock';
 
 describe('a phone laid on the rest', () => {
+  const onTake = jest.fn();
   const show = (wantedDeg: number | null) =>
     render(
       <ThemeProvider>
-        <PhoneTilt wantedDeg={wantedDeg} />
+        <PhoneTilt wantedDeg={wantedDeg} readingAt={(tiltDeg) => tiltDeg + 0.2} onTake={onTake} />
       </ThemeProvider>,
     );
   const lean = (beta: number | null) =>
@@ -21,6 +22,8 @@ describe('a phone laid on the rest', () => {
     expect(screen.queryByText('This phone on the rest')).toBeNull();
     lean(8.44);
     expect(screen.getByText(/it reads 8\.4°, wanted 9\.8°/)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Take it: the face comes out at 8.6°' }));
+    expect(onTake).toHaveBeenCalledWith(8.6);
     lean(9.8);
     expect(screen.getByText(/it reads 9\.8°/)).toBeTruthy();
   });
