@@ -132,6 +132,37 @@ test.describe('what does not fit is refused with a sentence', () => {
     expect((await answer.json()).detail).toContain('not in this shop');
   });
 
+  test('a session at the grinder of a bit of nobody, and one of an angle that no bit has', async ({
+    request,
+  }) => {
+    const { records } = await (await request.get('/api/grinds')).json();
+    const { body } = records[0];
+    const grind = (more: object) => request.put(`/api/grinds/${uuidv7()}`, write({ ...body, ...more }));
+    expect((await grind({})).status()).toBe(200);
+    const stranger = await grind({ bitId: uuidv7() });
+    expect(stranger.status()).toBe(400);
+    expect((await stranger.json()).detail).toContain('not in this shop');
+    const steep = await grind({ readings: [{ step: 'side', plane: 'across-shank', deg: 400, by: 'typed' }] });
+    expect(steep.status()).toBe(400);
+    expect(await steep.json()).toMatchObject({ fields: [{ path: 'body.readings.0.deg' }] });
+  });
+
+  test('a bit that no wheel grinds, at the field', async ({ request }) => {
+    const { body } = await (await request.get(`/api/bits/${DEMO.bit.general}`)).json();
+    const bit = (more: object) => request.put(`/api/bits/${uuidv7()}`, write({ ...body, ...more }));
+    expect((await bit({})).status()).toBe(200);
+    for (const [more, field] of [
+      [{ wheel: { ...body.wheel, diameterMm: 12 } }, 'wheel.diameterMm'],
+      [{ angles: { ...body.angles, sideRakeDeg: 75 } }, 'angles.sideRakeDeg'],
+      [{ blank: { ...body.blank, widthMm: 0 } }, 'blank.widthMm'],
+      [{ shape: 'spoon' }, 'shape'],
+    ] as const) {
+      const answer = await bit(more);
+      expect(answer.status()).toBe(400);
+      expect(await answer.json()).toMatchObject({ fields: [{ path: `body.${field}` }] });
+    }
+  });
+
   test('a body that is not JSON', async ({ request }) => {
     const answer = await request.put(`/api/tools/${uuidv7()}`, {
       data: Buffer.from('{"version": 0,'),

@@ -86,6 +86,13 @@ describe('a bit out of a round blank', () => {
     expect(found(roundBit('general')).map(({ code }) => code)).not.toContain('no-metal');
   });
 
+  it('wastes no steel by lying as low as it must, and wastes some lower down', () => {
+    const codes = (over: Partial<BitPlan>) => found(roundBit('knife', over)).map(({ code }) => code);
+    expect(usualNoseDown(roundBit('knife'))).toBeGreaterThan(2.5);
+    expect(codes({})).not.toContain('wasted-stock');
+    expect(codes({ noseDownMm: usualNoseDown(roundBit('knife')) + 0.5 })).toContain('wasted-stock');
+  });
+
   it('says where its edge leaves the steel; deeper it is longer', () => {
     const edgeOf = (plan: BitPlan) => {
       const one = found(plan).find(({ code }) => code === 'edge-leaves-blank');

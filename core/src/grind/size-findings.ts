@@ -3,8 +3,10 @@ import { cross, times, unit } from '../quantity/vector';
 import { inBlank, leavesBlank } from '../solid/blank';
 import type { BitFinding, BitUse } from './bit-finding';
 import type { BitPlan, BitShape } from './bit-plan';
+import { usualNoseDown } from './nose-down';
 import { SHAPES } from './shape/registry';
 
+const ROUNDING_MM = 0.01;
 /** A nose that lies farther below the top than this share of the blank wastes steel. */
 const MOST_DOWN_SHARE = 0.25;
 /** Width of a blade or tongue that its blank must be wider than. */
@@ -48,7 +50,7 @@ export function sizeFindings(plan: BitPlan, use: BitUse | null): readonly BitFin
     ...(bladeNeeded !== null && bladeNeeded > sizes.bladeMm
       ? [{ code: 'blade-too-short', bladeMm: sizes.bladeMm, neededMm: bladeNeeded } as const]
       : []),
-    ...(plan.noseDownMm > blank.heightMm * MOST_DOWN_SHARE
+    ...(plan.noseDownMm > Math.max(blank.heightMm * MOST_DOWN_SHARE, usualNoseDown(plan) + ROUNDING_MM)
       ? [{ code: 'wasted-stock', downMm: plan.noseDownMm } as const]
       : []),
   ];
