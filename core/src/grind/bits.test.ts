@@ -1,6 +1,7 @@
 import { BIT_ANGLE_KEYS } from '../bit/bit-angles';
 import { plainCut } from '../solid/plain-cut';
 import { exactCut, type SolidLibrary } from '../solid/exact-cut';
+import type { Facet } from '../solid/solid-cut';
 import { startSolid } from '../../test/start-solid';
 import { stopsGrinding, type BitUse } from './bit-finding';
 import { bitFindings } from './bit-findings';
@@ -79,11 +80,28 @@ describe('the general bit', () => {
     expect(left[0]!.setting!.turnDeg).toBe(-right[0]!.setting!.turnDeg);
     expect(left[0]!.setting!.tiltDeg).toBe(right[0]!.setting!.tiltDeg);
     expect(left[2]!.setting!.rollDeg).toBe(-90);
-    expect(left.at(-2)!.swing!.fromDeg).toBe(-right.at(-2)!.swing!.toDeg);
+    const [swing, other] = [left.at(-2)!.swing!, right.at(-2)!.swing!];
+    expect([swing.fromDeg, swing.toDeg]).toEqual([-other.toDeg, -other.fromDeg]);
+    left.forEach(({ normal }, i) => {
+      const mirror = right[i]!.normal;
+      expect(normal).toEqual(mirror && [mirror[0], -mirror[1], mirror[2]]);
+    });
     const facets = ground(bitOf('general')).facets;
-    const other = mirroredFacets(facets);
-    expect(other[0]!.corners.map(([, y]) => y).reverse()).toEqual(facets[0]!.corners.map(([, y]) => -y));
-    expect(other[0]!.sharp).toHaveLength(facets[0]!.sharp.length);
+    const mirrored = mirroredFacets(facets);
+    expect(mirrored[0]!.corners.map(([, y]) => y).reverse()).toEqual(facets[0]!.corners.map(([, y]) => -y));
+    // A side keeps whether it is an edge: the side from corner i runs between the same two corners.
+    const sides = (facet: Facet) =>
+      facet.corners.map((corner, i) => {
+        const next = facet.corners[(i + 1) % facet.corners.length]!;
+        return [
+          [corner, next]
+            .map(([x, y, z]) => `${x} ${Math.abs(y)} ${z}`)
+            .sort()
+            .join(),
+          facet.sharp[i],
+        ];
+      });
+    facets.forEach((facet, i) => expect(sides(mirrored[i]!).sort()).toEqual(sides(facet).sort()));
   });
 
   it('is weaker with a chip breaker, and its nose is where its faces meet', () => {

@@ -1,10 +1,13 @@
 import fc from 'fast-check';
-import { faceNormals } from '../bit/faces';
+import { clearanceAtEdge } from '../bit/clearance';
+import { faceNormals, wedgeDeg } from '../bit/faces';
+import { rakeAtEdge } from '../bit/rake';
 import { BIT_SHAPES } from './bit-plan';
 import { readingAtTilt } from './face-reading';
 import { bitOf } from './grind.fixture';
 import { grindSteps } from './grind-steps';
-import { angleRead, judgeAngle } from './judge-angle';
+import { STEP_KEYS } from './grind-step';
+import { angleRead, judgeAngle, type ReadAngle } from './judge-angle';
 import { material } from '../material/library';
 import { forceOnBit } from './force-on-bit';
 import { forThread } from './for-thread';
@@ -62,9 +65,44 @@ describe('an angle that was read on a face', () => {
   it('is one of the angles of the bit, by its face and plane', () => {
     expect(angleRead('rake', 'across-shank')).toBe('sideRakeDeg');
     expect(angleRead('rake', 'along-shank')).toBe('backRakeDeg');
-    expect(angleRead('left', 'across-shank')).toBe('sideClearanceDeg');
-    expect(angleRead('arc', 'along-shank')).toBe('frontClearanceDeg');
-    expect(angleRead('right', 'across-shank')).toBeNull();
+    const of = (angle: ReadAngle | null) =>
+      STEP_KEYS.filter((key) => angleRead(key, 'along-shank') === angle);
+    expect(of('sideClearanceDeg')).toEqual(['side', 'left']);
+    expect(of('frontClearanceDeg')).toEqual(['front', 'point', 'arc']);
+    expect(of(null)).toEqual([
+      'right',
+      'heel-front',
+      'heel-left',
+      'heel-right',
+      'nose',
+      'hollow-radius',
+      'groove',
+      'hone',
+    ]);
+  });
+
+  it('tells the front what is left under it, and the wedge at the edge that it makes', () => {
+    expect(judgeAngle(GENERAL, 'sideRakeDeg', 12, ON_20).frontLeftDeg).toBeNull();
+    const normals = faceNormals({ ...GENERAL.angles, frontClearanceDeg: 14 }, 'right');
+    expect(judgeAngle(GENERAL, 'frontClearanceDeg', 14, ON_20).wedgeDeg).toBeCloseTo(
+      wedgeDeg(normals.rake, normals.minor),
+      9,
+    );
+    const side = faceNormals({ ...GENERAL.angles, sideClearanceDeg: 14 }, 'right');
+    expect(judgeAngle(GENERAL, 'sideClearanceDeg', 14, ON_20)).toMatchObject({
+      wedgeDeg: expect.closeTo(wedgeDeg(side.rake, side.major), 9),
+      weakWedge: false,
+      ok: false,
+    });
+  });
+
+  it('of the top is put right with the bit on its side', () => {
+    const tilt = (deg: number) =>
+      restSetting(faceNormals({ ...GENERAL.angles, sideRakeDeg: deg }, 'right').rake, 90, {
+        wheelMm: 150,
+        heightMm: 0,
+      }).tiltDeg;
+    expect(judgeAngle(GENERAL, 'sideRakeDeg', 5, ON_20).tiltBy).toBeCloseTo(tilt(12) - tilt(5), 9);
   });
 });
 
@@ -111,7 +149,17 @@ describe('a bit in its cut', () => {
     expect(force('medium-carbon', 2)).toBeLessThan(1200);
     expect(force('aluminium-wrought', 2)).toBeLessThan(force('medium-carbon', 2));
     expect(force('medium-carbon', 3)).toBeGreaterThan(force('medium-carbon', 2));
-    expect(forceOnBit(bitOf('parting'), ON_20, material('medium-carbon'))).toBeGreaterThan(0);
+    // A blade cuts with its whole width, whatever depth is typed.
+    const blade = (widthMm: number, depthMm: number) =>
+      forceOnBit(
+        bitOf('parting', { sizes: { ...bitOf('parting').sizes, widthMm } }),
+        { ...ON_20, depthMm },
+        material('medium-carbon'),
+      );
+    expect(blade(4, 1) / blade(2, 9)).toBeCloseTo(2, 6);
+    // The inside of a bore holds the chip.
+    const inBore = forceOnBit(GENERAL, { ...ON_20, side: 'bore' }, material('medium-carbon'));
+    expect(inBore).toBeGreaterThan(force('medium-carbon', 1));
   });
 
   it('breaks the chip with its groove, whose rake falls with each regrind', () => {
@@ -121,6 +169,11 @@ describe('a bit in its cut', () => {
     expect(at.lipRakeDeg).toBeGreaterThan(at.flatRakeDeg);
     expect(at.afterOne.rakeDeg).toBeLessThan(at.lipRakeDeg);
     expect(at.regrinds).toBeGreaterThan(0);
+    // Its flat face and its clearance are those square to the edge.
+    const edge = rakeAtEdge(12, 8, 80);
+    const clearance = clearanceAtEdge(10, edge.inclinationDeg, 80).normalDeg;
+    expect(at.wedgeDeg).toBeCloseTo(90 - edge.normalDeg - clearance, 9);
+    expect(at.leastRakeDeg).toBeCloseTo(edge.normalDeg + 5, 9);
     expect(() => grooveInCut(GENERAL, { ...groove, widthMm: 4 }, ON_20, material('copper'))).toThrow(
       'groove width',
     );
@@ -134,6 +187,8 @@ describe('the tip that gets warm', () => {
       shankKPerW: expect.closeTo(8, 9),
       wheelMPerS: expect.closeTo(22.4, 1),
     });
+    // Into water from the end and the four sides of 7.7 mm: 1 / (2000 x 408 mm²).
+    expect(tipOf(GENERAL, 'hss').dipKPerW).toBeCloseTo(1 / (2000 * 408e-6), 9);
     const round = { ...GENERAL, blank: { ...GENERAL.blank, section: 'round' as const } };
     expect(tipOf(round, 'carbon-steel').tipG).toBeLessThan(tipOf(GENERAL, 'carbon-steel').tipG);
   });

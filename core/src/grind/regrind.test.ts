@@ -33,4 +33,13 @@ describe('the least that brings an edge back', () => {
     expect(regrindFor(bitOf('general'), { wear: 'cratered', sizeMm: null }).stockMm).toBe(0.3);
     expect(regrindFor(bitOf('thread-60'), { wear: 'blunt', sizeMm: null }).alongMm).toBe(0);
   });
+
+  it('looks at the flank that leans least: its land is the widest to grind away', () => {
+    const steep = bitOf('general', { angles: { ...bitOf('general').angles, sideClearanceDeg: 5 } });
+    const of = (plan: typeof steep) => regrindFor(plan, { wear: 'flank-land', sizeMm: 0.4 }).stockMm;
+    expect(of(steep)).toBeCloseTo(0.4 * Math.tan((5 * Math.PI) / 180) + 0.05, 9);
+    // A clearance that has gone counts as three degrees: less would not end the land.
+    const gone = bitOf('general', { angles: { ...bitOf('general').angles, sideClearanceDeg: 1 } });
+    expect(of(gone)).toBeCloseTo(0.4 * Math.tan((3 * Math.PI) / 180) + 0.05, 9);
+  });
 });

@@ -49,7 +49,6 @@ function stockFor({ wear, sizeMm }: RegrindWish, clearanceDeg: number): number {
 /** Faces that a wear asks for besides those that the shape is reground on. */
 const facesFor = (plan: BitPlan, wear: WearSeen): readonly StepKey[] => {
   const own = SHAPES[plan.shape].regrinds;
-  if (wear === 'built-up') return ['hone'];
   if (wear === 'cratered') return [...own, 'rake'];
   return own;
 };
