@@ -90,6 +90,23 @@ test('a bit to face bronze is planned from the cut, ground with one wrong angle 
   await expect(page.getByTestId('left')).toHaveText(/^20\.5\smm left to grind away: 68 regrinds$/);
 });
 
+test('a bit of the rack goes to the cut on a machine that does it, whatever was set up before', async ({
+  page,
+}) => {
+  await page.goto(
+    cutAddress(DEMO.machine.mill, DEMO.stock.bush, DEMO.tool.endMill12, {
+      operation: 'mill-side',
+      workDiameterMm: 60,
+    }),
+  );
+  await expect(page.getByRole('button', { name: /^Machine: Knee mill/ })).toBeVisible();
+  await page.goto(`/grind/${DEMO.bit.boring}`);
+  await page.getByRole('button', { name: 'Cut with it' }).click();
+  await expect(page.getByRole('button', { name: /^Tool: Boring bit for the pump bushes/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Operation: Bore/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Machine: .* lathe$/ })).toBeVisible();
+});
+
 test('a wheel smaller than its arbor is refused; a round blank has its nose in the steel; heat has two schools', async ({
   page,
 }) => {

@@ -1,4 +1,5 @@
 import type { CutChoice, MachineBody, ToolBody } from '@pike-stone/contract';
+import { machineFor } from './cut-with';
 import { addressOf, changed, firstDraft, fromQuery, toQuery, type Drawer } from './draft';
 
 const id = (group: number, n: number): string => `0192f000-000${group}-7000-8000-00000000000${n}`;
@@ -143,5 +144,19 @@ describe('a set-up as an address', () => {
     { ...toQuery(draft), operation: 'dance' },
   ])('is none when it is not whole: %p', (query) => {
     expect(fromQuery(query as Record<string, string>)).toBeNull();
+  });
+});
+
+describe('the machine for an operation', () => {
+  it('is the one that is set up where it does it, else the first that does', () => {
+    expect(machineFor('turn', id(1, 1), drawer)).toBe(id(1, 2));
+    const two = { ...drawer, machines: [...drawer.machines, machine(3, 'lathe')] };
+    expect(machineFor('turn', id(1, 3), two)).toBe(id(1, 3));
+    expect(machineFor('mill-side', id(1, 3), two)).toBe(id(1, 1));
+  });
+  it('is none where no machine does it, or the one that did is put away', () => {
+    expect(machineFor('shape', id(1, 1), drawer)).toBeNull();
+    const away = drawer.machines.map((one) => ({ ...one, archived: true }));
+    expect(machineFor('turn', id(1, 2), { ...drawer, machines: away })).toBeNull();
   });
 });

@@ -14,7 +14,7 @@ import { Loading } from '../../kit/Empty';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
 import { SPACE } from '../../theme/type';
-import { useCut } from '../cut/useCut';
+import { useCutWith } from '../cut/cut-with';
 import { NotHere } from '../NotHere';
 import { ExportPanel } from './export/ExportPanel';
 import { History } from './History';
@@ -205,20 +205,18 @@ function Onward({
 /** One touch to the cut, with this bit and its true angles. */
 function CutWithIt({ bit }: { bit: Bit }) {
   const router = useRouter();
-  const { cut, refused } = useCut();
+  const cutWith = useCutWith(SHAPES[bit.body.shape].operation);
   const keep = useKeepGround(bit, null);
   const { records: tools } = useRecords('tools');
-  const known = tools.some(({ id, archived }) => !archived && id === bit.body.toolId);
-  const setUp = cut ?? refused;
+  // A tool that is there already was kept when the bit was ground last.
+  const known = tools.find(({ id, archived }) => !archived && id === bit.body.toolId);
   return (
     <Button
       kind="main"
       label="Cut with it"
-      disabled={!setUp}
+      disabled={!cutWith}
       onPress={() => {
-        // A tool that is there already was kept when the bit was ground last.
-        const toolId = known ? bit.body.toolId! : keep(bit.body);
-        setUp?.change({ operation: SHAPES[bit.body.shape].operation, toolId });
+        cutWith?.(known ?? keep(bit.body));
         router.push('/cut');
       }}
       style={styles.grow}

@@ -1,4 +1,4 @@
-import type { BitBody, GrindBody } from '@pike-stone/contract';
+import type { BitBody, GrindBody, ToolBody } from '@pike-stone/contract';
 import { usePrices } from '../../data/prices';
 import { newId, save, useRecords } from '../../data/records';
 import { enter, useStockLevels } from '../../data/stock-levels';
@@ -13,14 +13,20 @@ export function useSessions(bitId: string): readonly GrindBody[] {
   return records.filter(({ archived, body }) => !archived && body.bitId === bitId).map(({ body }) => body);
 }
 
+/** The tool of the drawer that a bit is. */
+interface KeptTool {
+  readonly id: string;
+  readonly body: ToolBody;
+}
+
 /**
  * Keeps a bit as it was just ground: in hand, and as a tool of the drawer with its angles as measured,
  * so that every later cut knows them; what it is shorter by and the blank it is made of are counted.
  *
  * @param session  at the grinder; null when it was ground before
- * @returns keeps it and answers with the id of its tool
+ * @returns keeps it and answers with its tool
  */
-export function useKeepGround(bit: Bit, session: GrindBody | null): (body: BitBody) => string {
+export function useKeepGround(bit: Bit, session: GrindBody | null): (body: BitBody) => KeptTool {
   const sessions = useSessions(bit.record.id);
   const { records: tools } = useRecords('tools');
   const { tallyOf } = useStockLevels();
@@ -32,7 +38,8 @@ export function useKeepGround(bit: Bit, session: GrindBody | null): (body: BitBo
       : sessions;
     const known = tools.find(({ id }) => id === body.toolId);
     const toolId = known?.id ?? newId();
-    void save('tools', toolId, known?.version ?? 0, { ...known?.body, ...toolOfBit(body, all) });
+    const tool = { ...known?.body, ...toolOfBit(body, all) };
+    void save('tools', toolId, known?.version ?? 0, tool);
     const happened = groundStock({
       toolId,
       bit: bit.body,
@@ -45,6 +52,6 @@ export function useKeepGround(bit: Bit, session: GrindBody | null): (body: BitBo
     for (const happening of happened) void enter(happening);
     void save('bits', bit.record.id, bit.record.version, { ...body, toolId });
     say('In hand, and in the drawer with its angles.');
-    return toolId;
+    return { id: toolId, body: tool };
   };
 }
