@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import DxfParser from 'dxf-parser';
 import NodeStl from 'node-stl';
 import { cutAddress, DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 test.use({ withInstruments: true });
 
@@ -104,7 +104,7 @@ test('a bit of the rack goes to the cut on a machine that does it, whatever was 
   await page.getByRole('button', { name: 'Cut with it' }).click();
   await expect(page.getByRole('button', { name: /^Tool: Boring bit for the pump bushes/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Operation: Bore/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Machine: .* lathe$/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Machine: .* lathe, change$/ })).toBeVisible();
 });
 
 test('a wheel smaller than its arbor is refused; a round blank has its nose in the steel; heat has two schools', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 test.use({ withInstruments: true });
 

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 /** Counts the touches that a newcomer needs; typing into a field that is touched counts as that touch. */
 const hands = (page: Page) => {

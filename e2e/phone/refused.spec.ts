@@ -1,5 +1,5 @@
 import { cutAddress, DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 test('what cannot be is refused with both sizes, at its field, and goes on from there', async ({ page }) => {
   await page.goto(

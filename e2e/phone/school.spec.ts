@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { cutAddress, DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 /** Asks which tool would be better for a railing on the bay lathe. */
 async function weigh(page: Page): Promise<void> {

@@ -1,5 +1,5 @@
 import { cutAddress, DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
 
 const insertCut = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.coated, {
   operation: 'turn',

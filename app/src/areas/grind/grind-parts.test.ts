@@ -10,7 +10,7 @@ import { groundStock } from './ground-stock';
 import { begunAnew, drawnLength, freshBit, frontOf, onBlank, planOf } from './bit-model';
 import { bitSheet, bitSvg } from './export/bit-sheet';
 import { grindStepKeys } from './step-keys';
-import { strokesOf, VIEWS } from './solid/project';
+import { farthestApart, strokesOf, VIEWS } from './solid/project';
 import { alongAxle, fromAbove } from './steps/stance';
 import { apart, type PlacedMark } from './plan/bit-marks';
 import { measuredAngles, toolOfBit } from './tool-of-bit';
@@ -112,6 +112,21 @@ describe('the views', () => {
     const svg = bitSvg(sheet, 'A <bit>', '#000000');
     expect(svg).toContain('<title>A bit</title>');
     expect(svg).toContain('50 mm when printed at true size');
+  });
+
+  it('show a face from its edge as the line between its two ends', () => {
+    expect(
+      farthestApart([
+        [0, 0],
+        [1, 1],
+        [5, 0.2],
+        [4, 1],
+      ]),
+    ).toEqual([
+      [0, 0],
+      [5, 0.2],
+    ]);
+    expect(farthestApart([[2, 3]])).toBeNull();
   });
 
   it('have figures that do not cover one another', () => {

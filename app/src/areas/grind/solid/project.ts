@@ -56,6 +56,24 @@ export const onPaper = ({ eye, scale, x, y }: Placing, point: Vector): readonly 
   y - dot(eye.up, point) * scale,
 ];
 
+type PaperPoint = readonly [number, number];
+
+/** The two points that lie farthest from each other; null of fewer than two. */
+export function farthestApart(points: readonly PaperPoint[]): readonly [PaperPoint, PaperPoint] | null {
+  let found: readonly [PaperPoint, PaperPoint] | null = null;
+  let most = 0;
+  points.forEach((one, i) => {
+    for (const other of points.slice(i + 1)) {
+      const distance = Math.hypot(other[0] - one[0], other[1] - one[1]);
+      if (distance > most) {
+        most = distance;
+        found = [one, other];
+      }
+    }
+  });
+  return found;
+}
+
 const LIGHT_FROM: Vector = [0.35, -0.45, 0.82];
 const LIGHT_STEPS = 6;
 const lightOn = (normal: Vector): number =>

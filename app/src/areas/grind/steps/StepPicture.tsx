@@ -17,6 +17,7 @@ import { onPaper, type Placing } from '../solid/project';
 import { SolidArt } from '../solid/SolidArt';
 import { SolidView } from '../solid/SolidView';
 import { FromAbove } from './FromAbove';
+import { PenMark } from './PenMark';
 import { alongAxle } from './stance';
 
 interface StepPictureProps {
@@ -103,6 +104,7 @@ function Held({
       <Circle cx={wheel.x} cy={wheel.y} r={radius} fill={c.ground} stroke={c.ink} strokeWidth={1.6} />
       <RunsDown wheel={wheel} radius={radius} from={[px, py]} colour={c.quiet} />
       <SolidArt tree={tree} steps={steps} placing={side} />
+      <PenMark face={own} placing={side} />
       <Rest facets={facets} placing={side} setting={setting} contact={[px, py]} />
       <FromAbove setting={setting} step={step} facets={facets} steps={steps} tree={tree} width={width} />
     </Svg>
