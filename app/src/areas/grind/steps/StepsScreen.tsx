@@ -30,6 +30,8 @@ import { useWakeLock } from './wake-lock';
 
 /** Height from which the usual mistake is told as well, px. */
 const ROOMY = 900;
+/** Height of the picture; on a phone the first step has more to say. */
+const PICTURE_PX = { wide: 420, phone: 218, first: 168 } as const;
 
 /** Grinding a bit: one step on the screen at a time, to be read through a face shield. */
 export function StepsScreen() {
@@ -80,6 +82,7 @@ function Step({
   const facets = usePartlyGround(frontOf(bit.plan), cutsSoFar);
   const [panel, setPanel] = useState<'measure' | 'heat' | null>(null);
   const said = sayStep(step, bit.plan, bit.body.material, units);
+  const first = session.at === 0;
   const last = session.at === steps.length - 1;
   const next = last ? 'Done' : 'Next face';
   return (
@@ -108,7 +111,7 @@ function Step({
               plan={bit.plan}
               facets={facets}
               steps={bit.steps.map(({ key }) => key)}
-              height={wide ? 420 : 218}
+              height={wide ? PICTURE_PX.wide : first && !roomy ? PICTURE_PX.first : PICTURE_PX.phone}
               says={said.hold}
             />
           )}
@@ -116,7 +119,7 @@ function Step({
         <Lower says={next} onNext={session.next} wide={wide}>
           <StepFigures step={step} />
           <Words style={styles.words}>{`${said.hold} ${said.wheel}.`}</Words>
-          <Words style={styles.words}>{session.at === 0 ? `${INK_FIRST} ${said.stop}` : said.stop}</Words>
+          <Words style={styles.words}>{first ? `${INK_FIRST} ${said.stop}` : said.stop}</Words>
           {step.wheel !== 'stone' && (
             <Words style={styles.words}>{sayHeat(bit.body.material, bit.body.heat)}</Words>
           )}
@@ -126,7 +129,7 @@ function Step({
               {said.mistake}
             </Words>
           )}
-          {session.at === 0 && <Caution level="note">{GRINDER_FIRST}</Caution>}
+          {first && <Caution level="note">{GRINDER_FIRST}</Caution>}
         </Lower>
       </View>
       <View style={styles.foot}>
