@@ -1,5 +1,3 @@
-import fc from 'fast-check';
-import { inBlank, leavesBlank } from '../solid/blank';
 import { exactCut, type SolidLibrary } from '../solid/exact-cut';
 import { startSolid } from '../../test/start-solid';
 import { bitFindings } from './bit-findings';
@@ -11,7 +9,6 @@ import { readBit } from './read-bit';
 import { SHAPES } from './shape/registry';
 
 const ROUND = { section: 'round', lengthMm: 40, widthMm: 10, heightMm: 10 } as const;
-const SQUARE = { ...ROUND, section: 'square' } as const;
 const HOLLOW = { diameterMm: 150, contactMm: 0, hollow: true };
 
 let library: SolidLibrary;
@@ -29,43 +26,6 @@ function read(plan: BitPlan) {
   return readBit(plan, exactCut(library, blank, cuts));
 }
 const found = (plan: BitPlan) => bitFindings(plan, read(plan), null, null);
-
-describe('a point and a ray in a blank', () => {
-  it('in the middle of a round one goes its radius, off it what the chord leaves', () => {
-    expect(leavesBlank(ROUND, [0, -5, -5], [0, 0, -1])).toBe(5);
-    // 3 off the middle of a circle of 5: half a chord of 4, and across it to both sides.
-    expect(leavesBlank(ROUND, [0, -2, -5], [0, 0, -1])).toBeCloseTo(4, 12);
-    expect(leavesBlank(ROUND, [0, -2, -5], [0, 1, 0])).toBeCloseTo(2, 12);
-    expect(leavesBlank(ROUND, [0, -2, -5], [0, -1, 0])).toBeCloseTo(8, 12);
-    // Twice as far where only half of the ray goes across.
-    expect(leavesBlank(ROUND, [0, -2, -5], [-1, 0.5, 0])).toBeCloseTo(4, 12);
-    expect(leavesBlank(ROUND, [0, -2, -5], [-1, 0, 0])).toBe(Infinity);
-  });
-
-  it('in a square one goes to the nearest of its sides', () => {
-    expect(leavesBlank(SQUARE, [0, -2, -1], [0, 0, -1])).toBe(9);
-    expect(leavesBlank(SQUARE, [0, -2, -1], [0, -1, 0])).toBe(8);
-    expect(leavesBlank(SQUARE, [0, -2, -1], [0, 1, 0])).toBe(2);
-    expect(leavesBlank(SQUARE, [0, -2, -1], [0, 0.5, 0.5])).toBe(2);
-    expect(leavesBlank(SQUARE, [0, -2, -1], [-1, 0, 0])).toBe(Infinity);
-  });
-
-  it.each([SQUARE, ROUND])('ends where the $section section does', (blank) =>
-    fc.assert(
-      fc.property(
-        fc.double({ min: -7, max: -3, noNaN: true }),
-        fc.double({ min: -7, max: -3, noNaN: true }),
-        fc.double({ min: 0, max: 2 * Math.PI, noNaN: true }),
-        (y, z, way) => {
-          const along = [0, Math.cos(way), Math.sin(way)] as const;
-          const far = leavesBlank(blank, [0, y, z], along);
-          const at = (share: number) => [0, y + along[1] * far * share, z + along[2] * far * share] as const;
-          return inBlank(blank, at(0.999)) && !inBlank(blank, at(1.001));
-        },
-      ),
-    ),
-  );
-});
 
 describe('a bit out of a round blank', () => {
   it('has its nose as low as the steel begins there', () => {

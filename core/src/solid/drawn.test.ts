@@ -12,9 +12,9 @@ const STEP: SolidCut = { by: 'rake', keep: [{ normal: [0, 0, 1], offset: -3 }], 
 /** Leans across the end, so that faces cut one another's planes. */
 const SLOPE: SolidCut = { by: 'front', keep: [{ normal: unit([1, 0.4, -0.3]), offset: -2 }], reachMm: 20 };
 
-const block = plainCut(BLOCK, []).facets;
-const stepped = plainCut(BLOCK, [STEP]).facets;
-const bit = plainCut(BLOCK, [STEP, SLOPE]).facets;
+const block = (): readonly Facet[] => plainCut(BLOCK, []).facets;
+const stepped = (): readonly Facet[] => plainCut(BLOCK, [STEP]).facets;
+const bit = (): readonly Facet[] => plainCut(BLOCK, [STEP, SLOPE]).facets;
 
 const ABOVE: ViewFrom = { towards: [0, 0, 1], right: [1, 0, 0], up: [0, 1, 0] };
 const RIGHT: ViewFrom = { towards: [0, -1, 0], right: [1, 0, 0], up: [0, 0, 1] };
@@ -61,7 +61,8 @@ describe('the order of painting', () => {
     ['a block', block],
     ['a step', stepped],
     ['a bit', bit],
-  ])('%s loses nothing when its faces are parted: no area, no edge, and gains none', (_, facets) => {
+  ])('%s loses nothing when its faces are parted: no area, no edge, and gains none', (_, made) => {
+    const facets = made();
     const parts = facetsOf(paintTree(facets));
     expect(total(parts, facetArea)).toBeCloseTo(total(facets, facetArea), 6);
     expect(total(parts, edgeLength)).toBeCloseTo(total(facets, edgeLength), 6);
@@ -76,7 +77,7 @@ describe('the order of painting', () => {
         fc.double({ min: -8, max: 0, noNaN: true }),
         (eye, x, y, z) => {
           const view = viewFrom(eye);
-          const met = paintOrder(paintTree(bit), view.towards)
+          const met = paintOrder(paintTree(bit()), view.towards)
             .map((facet) => meets(facet, view, [x, y, z]))
             .filter((far) => far !== null);
           return met.length === 0 || Math.max(...met) - met.at(-1)! < 1e-6;
@@ -85,12 +86,53 @@ describe('the order of painting', () => {
       { numRuns: 300 },
     ));
 
+  it('paints last what is nearest all over a grid of points and eyes', () => {
+    const tree = paintTree(bit());
+    for (const eye of [
+      [1, 0.2, 0.3],
+      [0.5, -1, 0.4],
+      [-0.7, 0.3, 1],
+      [0.2, 0.6, -1],
+      [-1, -1, -0.2],
+      [1, 1, 1],
+    ] as const) {
+      const view = viewFrom(eye);
+      const order = paintOrder(tree, view.towards);
+      for (let x = -19.3; x < 0; x += 3.1)
+        for (let y = -9.7; y < 0; y += 2.3)
+          for (let z = -7.9; z < 0; z += 1.9) {
+            const met = order.flatMap((facet) => meets(facet, view, [x, y, z]) ?? []);
+            expect(met.length === 0 ? 0 : Math.max(...met) - met.at(-1)!).toBeLessThan(1e-6);
+          }
+    }
+  });
+
   it('shows the faces turned to the eye alone, and nothing of nothing', () => {
-    const top = paintOrder(paintTree(block), [0, 0, 1]);
+    const top = paintOrder(paintTree(block()), [0, 0, 1]);
     expect(top).toHaveLength(1);
     expect(top[0]!.normal[2]).toBe(1);
-    expect(paintOrder(paintTree(block), [1, 1, 1])).toHaveLength(3);
+    expect(paintOrder(paintTree(block()), [1, 1, 1])).toHaveLength(3);
     expect(paintOrder(paintTree([]), [0, 0, 1])).toEqual([]);
+  });
+});
+
+describe('the sides of faces that are edges', () => {
+  const sharpLength = (facets: readonly Facet[]): number => total(facets, edgeLength);
+
+  it('are each edge of a block from both of its faces, and none of the seam of its pieces', () => {
+    // Four of 20, 10 and 8, each in two faces.
+    expect(sharpLength(block())).toBeCloseTo(2 * 4 * (20 + 10 + 8), 6);
+    // The step's outline of 56 on both sides, and six edges of 10 across; the one where floor and wall meet
+    // is brought by the floor alone, since the wall goes on behind it.
+    const step = stepped();
+    expect(sharpLength(step)).toBeCloseTo(2 * (2 * 56 + 6 * 10) - 10, 6);
+    expect(step.every(({ corners, sharp }) => corners.length === sharp.length)).toBe(true);
+  });
+
+  it('are none between the flats of a rounding, and those of its two ends', () => {
+    const bar = plainCut({ section: 'round', lengthMm: 20, widthMm: 10, heightMm: 10 }, []).facets;
+    // A polygon of 96 sides: two ends, each from two faces.
+    expect(sharpLength(bar)).toBeCloseTo(2 * 2 * 96 * 10 * Math.sin(Math.PI / 96), 6);
   });
 });
 
@@ -103,7 +145,7 @@ describe('the edges that are seen', () => {
       .sort();
 
   it('of a block from above are its outline, each edge once', () => {
-    const lines = visibleEdges(block, ABOVE);
+    const lines = visibleEdges(block(), ABOVE);
     expect(lines).toHaveLength(4);
     expect(lines.reduce((sum, { x1, y1, x2, y2 }) => sum + Math.hypot(x2 - x1, y2 - y1), 0)).toBeCloseTo(
       60,
@@ -112,33 +154,33 @@ describe('the edges that are seen', () => {
   });
 
   it('of a block from a corner are nine of its twelve', () => {
-    expect(visibleEdges(block, viewFrom([1, -1, 1]))).toHaveLength(9);
-    expect(visibleEdges(block, viewFrom([-1, 1, 0.7]))).toHaveLength(9);
+    expect(visibleEdges(block(), viewFrom([1, -1, 1]))).toHaveLength(9);
+    expect(visibleEdges(block(), viewFrom([-1, 1, 0.7]))).toHaveLength(9);
   });
 
   it('of a step from the right are its outline with the step, without the seam of its pieces', () => {
-    const lines = visibleEdges(stepped, RIGHT);
+    const lines = visibleEdges(stepped(), RIGHT);
     // Bottom 20, end 5, step 12, wall 3, top 8, back 8.
     expect(lines.reduce((sum, { x1, y1, x2, y2 }) => sum + Math.hypot(x2 - x1, y2 - y1), 0)).toBeCloseTo(
       56,
       6,
     );
-    expect(spans(stepped, RIGHT)).toContain('-12 -3 -12 0');
+    expect(spans(stepped(), RIGHT)).toContain('-12 -3 -12 0');
   });
 
   it('leave out what a nearer face hides: the bottom behind a step, from low in front', () => {
     // From the front and above, the wall of the step is seen and the end of the shank is not.
     const front: ViewFrom = { towards: [1, 0, 0], right: [0, 1, 0], up: [0, 0, 1] };
-    expect(spans(stepped, front)).toHaveLength(7);
+    expect(spans(stepped(), front)).toHaveLength(7);
     // From behind the step is hidden: the outline of the blank alone.
     const behind: ViewFrom = { towards: [-1, 0, 0], right: [0, -1, 0], up: [0, 0, 1] };
-    expect(spans(stepped, behind)).toHaveLength(4);
+    expect(spans(stepped(), behind)).toHaveLength(4);
   });
 
   it('are shortened where they run behind a face, to a sixteenth', () => {
     // Looked at along (-1, -0.2, 1) the shank, 3 mm higher, hides 3 mm of the step's far edge.
     const view = viewFrom([-1, -0.2, 1]);
-    const drawn = visibleEdges(stepped, view).map(({ x1, y1, x2, y2 }) => Math.hypot(x2 - x1, y2 - y1));
+    const drawn = visibleEdges(stepped(), view).map(({ x1, y1, x2, y2 }) => Math.hypot(x2 - x1, y2 - y1));
     const of = (mm: number) => mm * Math.sqrt(1 - view.towards[0] ** 2);
     const near = (mm: number, slack: number) =>
       drawn.filter((one) => Math.abs(one - of(mm)) < of(slack)).length;
