@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import DxfParser from 'dxf-parser';
 import NodeStl from 'node-stl';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
 
@@ -168,7 +169,14 @@ test('a bit as files that others read: STL, DXF, SVG and a card to print', async
   const lines = drawing?.entities.filter(({ type }) => type === 'LINE') ?? [];
   expect(lines.length).toBeGreaterThan(20);
   expect((await file(/^Views, SVG/)).toString('utf8')).toMatch(/^<svg [^>]*width="\d+\.\d+mm"/);
-  expect((await file(/^Setting card, PDF/)).subarray(0, 5).toString()).toBe('%PDF-');
+  const card = await getDocument({ data: new Uint8Array(await file(/^Setting card, PDF/)) }).promise;
+  const { items } = await (await card.getPage(1)).getTextContent();
+  const words = items.map((item) => ('str' in item ? item.str : '')).join(' ');
+  // The whole way to hold it, over two lines; the check bar; the gauges.
+  expect(words).toMatch(/On its right side, top to your right, nose\s+98° to your left\./);
+  expect(words).toContain('50 mm when printed at true size');
+  expect(words).toContain('Side clearance 10.0°');
+  await card.destroy();
 });
 
 test('without the solid library the bit is shown flat, and that is said', async ({ page }) => {

@@ -1,4 +1,5 @@
 import type { BitBody, GrindBody, ToolBody } from '@pike-stone/contract';
+import { useRef } from 'react';
 import { usePrices } from '../../data/prices';
 import { newId, save, useRecords } from '../../data/records';
 import { enter, useStockLevels } from '../../data/stock-levels';
@@ -32,13 +33,17 @@ export function useKeepGround(bit: Bit, session: GrindBody | null): (body: BitBo
   const { tallyOf } = useStockLevels();
   const prices = usePrices('turning-tool');
   const say = useUndo((state) => state.say);
+  // A second press before the page has changed must not count the same grind twice.
+  const kept = useRef<{ readonly version: number; readonly tool: KeptTool } | null>(null);
   return (body) => {
+    if (kept.current?.version === bit.record.version) return kept.current.tool;
     const all = session
       ? [...sessions.filter(({ startedAt }) => startedAt !== session.startedAt), session]
       : sessions;
     const known = tools.find(({ id }) => id === body.toolId);
     const toolId = known?.id ?? newId();
     const tool = { ...known?.body, ...toolOfBit(body, all) };
+    kept.current = { version: bit.record.version, tool: { id: toolId, body: tool } };
     void save('tools', toolId, known?.version ?? 0, tool);
     const happened = groundStock({
       toolId,
@@ -52,6 +57,6 @@ export function useKeepGround(bit: Bit, session: GrindBody | null): (body: BitBo
     for (const happening of happened) void enter(happening);
     void save('bits', bit.record.id, bit.record.version, { ...body, toolId });
     say('In hand, and in the drawer with its angles.');
-    return { id: toolId, body: tool };
+    return kept.current.tool;
   };
 }
