@@ -1,7 +1,7 @@
 const { join } = require('node:path');
 
 /** Packages that ship ES modules only and meet Jest's CommonJS. */
-const ESM_ONLY = ['uuid', 'lucide-react-native', 'manifold-3d'];
+const ESM_ONLY = ['idb', 'fake-indexeddb', 'uuid', 'lucide-react-native', 'manifold-3d'];
 /** A mutation run keeps copies of the house here. */
 const NOT_OURS = [join(__dirname, '.data/').replaceAll('.', '\\.')];
 const plain = (displayName, testMatch) => ({

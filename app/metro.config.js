@@ -22,12 +22,16 @@ const LEFT_OUT = [
   /react-native-web\/dist\/vendor\/react-native\/(VirtualizedList|VirtualizedSectionList|FlatList|SectionList)\//,
   /react-native-web\/dist\/vendor\/react-native\/(FillRateHelper|ViewabilityHelper|VirtualizeUtils)\//,
   /react-native-web\/dist\/exports\/(CheckBox|Switch|ProgressBar|TouchableHighlight)\//,
+  // Animations and gestures of its own: the kit moves things by style sheets and listens to pointers.
+  /react-native-web\/dist\/vendor\/react-native\/(Animated|PanResponder)\//,
   // Tabs, native stacks and their bars: the house has a bar and a rail of its own, in a plain Slot.
   /expo-router\/build\/layouts\/(Tabs|experimental-stack\/index|stack-utils\/index)\.js$/,
   /expo-router\/build\/react-navigation\/(elements|bottom-tabs)\//,
   /expo-router\/build\/fork\/native-stack\/NativeStackView\.js$/,
   /expo-router\/build\/views\/(ErrorBoundary|Toast|Sitemap)\.js$/,
   /expo-router\/build\/link\/preview\/HrefPreview\.js$/,
+  // Screens of native stacks, which draw themselves with those animations.
+  /react-native-screens\/lib\/module\/components\/(Screen|ScreenStackItem|ScreenStackHeaderConfig)(\.web)?\.js$/,
   // Navigation written as one object: ours are files.
   /expo-router\/build\/react-navigation\/(native\/createStaticNavigation|core\/StaticNavigation)\.js$/,
 ];

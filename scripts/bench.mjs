@@ -11,6 +11,7 @@ import {
   ensurePackages,
   projectRoot,
 } from './lib/packages.mjs';
+import { lists } from './bench/lists.mjs';
 import { Cluster, postgresql } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
 import { startServer } from './lib/server.mjs';
@@ -76,7 +77,15 @@ async function api(url, ownerUrl) {
   });
   const { port } = await new Promise((resolve) => bare.once('message', resolve));
   const bareUrl = `http://127.0.0.1:${port}`;
-  const cookie = (await fetch(`${url}/api/session`)).headers.get('set-cookie').split(';')[0];
+  const cookie = (
+    await fetch(`${url}/api/session`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: '{}',
+    })
+  ).headers
+    .get('set-cookie')
+    .split(';')[0];
   const { records } = await (await fetch(`${url}/api/tools`, { headers: { cookie } })).json();
   const { body } = records[0];
   let n = 0;
@@ -105,6 +114,7 @@ async function api(url, ownerUrl) {
       { url: `${bareUrl}/bare` },
     );
     await against(autocannon, 'API write', write(url, '/api/tools', { cookie }), write(bareUrl, '/bare', {}));
+    await lists(url, ownerUrl, cookie);
   } finally {
     bare.disconnect();
     const client = new pg.Client({ connectionString: ownerUrl });
@@ -164,9 +174,10 @@ async function main() {
   const cluster = new Cluster(scratch, `/var/lib/pike-stone-bench-${process.pid}`);
   let server;
   try {
-    const ownerUrl = await cluster.start();
+    const ownerUrl = await cluster.open();
     server = startServer({
       PIKE_DATABASE_URL: ownerUrl,
+      PIKE_OWN_CLUSTER: 'yes',
       PIKE_WEB_ROOT: webRoot,
       PIKE_PORT: '0',
       PIKE_LOG_LEVEL: 'warn',

@@ -151,7 +151,8 @@ async function main() {
   try {
     standIns = startStandIns();
     server = startServer({
-      PIKE_DATABASE_URL: await cluster.start(),
+      PIKE_DATABASE_URL: await cluster.open(),
+      PIKE_OWN_CLUSTER: 'yes',
       PIKE_WEB_ROOT: webRoot,
       PIKE_PORT: '0',
       PIKE_INSTRUMENTS: await standIns.listening,

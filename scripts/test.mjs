@@ -77,6 +77,15 @@ async function playwright(...projects) {
   });
 }
 
+/** The short part of npm run torture; each of its parts counts. */
+async function torture() {
+  const report = join(scratch, 'torture.json');
+  const code = await show(process.execPath, ['scripts/torture.mjs', 'short'], {
+    PIKE_TORTURE_REPORT: report,
+  });
+  return counted(report, code, (r) => r);
+}
+
 const WORKSPACES = ['core', 'words', 'contract', 'server', 'app'];
 
 let cluster;
@@ -84,7 +93,7 @@ async function scratchDatabase() {
   if (cluster) return;
   await ensureDebian([postgresql]);
   cluster = new Cluster(join(scratch, 'postgres'), `/var/lib/pike-stone-test-${process.pid}`);
-  await cluster.start();
+  await cluster.open();
 }
 
 /** Each is one program on one core, so several run at a time. The longest is first. */
@@ -111,6 +120,11 @@ const SUITES = {
   unit: {
     says: 'Unit tests and reference cases',
     work: () => jest('core', 'words', 'contract', 'server', 'app'),
+  },
+  torture: {
+    says: 'What must not break, broken on purpose',
+    needs: [ensureWeb, () => ensureDebian([postgresql])],
+    work: () => torture(),
   },
   api: {
     says: 'The server against PostgreSQL',
@@ -165,8 +179,8 @@ async function main() {
 
 for (const signal of ['SIGINT', 'SIGTERM'])
   process.on(signal, () => {
-    void cluster?.stop().finally(() => {
-      cluster.remove();
+    void Promise.resolve(cluster?.stop()).finally(() => {
+      cluster?.remove();
       process.exit(130);
     });
   });

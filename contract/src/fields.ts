@@ -30,7 +30,8 @@ export const between = (low: number, high: number, unit = '') => {
 export const length = (low: number, high: number) => between(low, high, 'mm');
 export const whole = (low: number, high: number) =>
   between(low, high).int(`Must be a whole number from ${low} to ${high}.`);
-export const id = z.uuidv7({ error: 'Not an id of ours.' });
+/** An id, kept in small letters: pages compare ids as text. */
+export const id = z.uuidv7({ error: 'Not an id of ours.' }).toLowerCase();
 
 /** Checks that rows are ascending without doubles; the sentence is put at the first row that is not. */
 export const ascending =

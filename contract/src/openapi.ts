@@ -4,7 +4,9 @@ import { wholeCut, wholeCutAnswer } from './calc/cut-plan';
 import { TOPIC_NAMES, topicCalled } from './calc/topics';
 import { INSTRUMENT_KINDS, instrumentEvent, instrumentList } from './instrument';
 import { problem } from './problem';
-import { factsOf, KINDS, listOf, PAGE, sessionAnswer, storedOf, writeOf, type Kind } from './record/registry';
+import { isFound, isNamed, listOf, PAGE } from './record/list';
+import { factsOf, KINDS, storedOf, writeOf, type Kind } from './record/registry';
+import { backupAnswer, deviceList, entry, pairingAnswer, sessionAnswer } from './session';
 
 const json = (schema: z.ZodType, io: 'input' | 'output' = 'input') => ({
   'application/json': { schema: z.toJSONSchema(schema, { unrepresentable: 'any', io }) },
@@ -21,19 +23,30 @@ const idParameter = {
   description: 'UUID version 7, made by the client',
 };
 
-const pageParameters = [
-  {
-    name: 'after',
-    in: 'query',
-    schema: { type: 'string', format: 'uuid' },
-    description: 'Continues after this record: `next` of the page before',
-  },
-  {
-    name: 'limit',
-    in: 'query',
-    schema: { type: 'integer', minimum: 1, maximum: PAGE.most, default: PAGE.usual },
-    description: 'Records of one page',
-  },
+const query = (name: string, schema: object, description: string) => ({
+  name,
+  in: 'query',
+  schema,
+  description,
+});
+const pageParameters = (kind: Kind) => [
+  query('after', { type: 'string' }, 'Continues after this place: `next` of the page before'),
+  query(
+    'limit',
+    { type: 'integer', minimum: 1, maximum: PAGE.most, default: PAGE.usual },
+    'Records of one page',
+  ),
+  query('archived', { type: 'string', enum: ['0', '1'] }, 'Only those in use, or only those put away'),
+  ...(isFound(kind)
+    ? [query('q', { type: 'string' }, 'Words that a record must have, each at least by its beginning')]
+    : []),
+  ...(isNamed(kind)
+    ? [
+        query('order', { type: 'string', enum: ['newest', 'name'], default: 'newest' }, 'Order of the list'),
+        query('kinds', { type: 'string' }, 'Kinds of a thing, with commas between them'),
+        query('dull', { type: 'string', enum: ['1'] }, 'Only those that are dull'),
+      ]
+    : []),
 ];
 
 function pathsOf(kind: Kind): Record<string, unknown> {
@@ -42,7 +55,7 @@ function pathsOf(kind: Kind): Record<string, unknown> {
     [`/api/${kind}`]: {
       get: {
         summary: `Every ${word} of the shop, newest first, a page at a time`,
-        parameters: pageParameters,
+        parameters: pageParameters(kind),
         responses: {
           400: fault('No such page'),
           200: { description: 'The list', content: json(listOf(kind)) },
@@ -109,10 +122,52 @@ export function openApi(version: string) {
       },
       '/api/session': {
         get: {
-          summary: 'The shop this visitor is in',
+          summary: 'Whether this device is in a shop, and what it needs to come in',
+          responses: { 200: { description: 'The shop or null', content: json(sessionAnswer) } },
+        },
+        post: {
+          summary: 'Asks to come in; sets the session cookie',
+          requestBody: { required: true, content: json(entry) },
           responses: {
-            200: { description: 'The shop; sets the session cookie', content: json(sessionAnswer) },
+            200: { description: 'The shop', content: json(sessionAnswer) },
+            400: fault('Something does not fit; see fields'),
+            403: fault('Not the code'),
+            429: fault('Too many wrong codes'),
           },
+        },
+      },
+      '/api/backups': {
+        get: {
+          summary: 'When the last good backup was made',
+          responses: {
+            200: { description: 'Its time and age', content: json(backupAnswer) },
+            401: fault('No session'),
+          },
+        },
+      },
+      '/api/devices': {
+        get: {
+          summary: 'The devices that are in, last used first',
+          responses: {
+            200: { description: 'The list', content: json(deviceList) },
+            401: fault('No session'),
+          },
+        },
+      },
+      '/api/devices/code': {
+        get: {
+          summary: 'The code by which the next device may come in',
+          responses: {
+            200: { description: 'Six digits, or null where none is needed', content: json(pairingAnswer) },
+            401: fault('No session'),
+          },
+        },
+      },
+      '/api/devices/{id}': {
+        parameters: [{ ...idParameter, description: 'Id of a device in the list' }],
+        delete: {
+          summary: 'Sends a device away at once',
+          responses: { 204: { description: 'It is out' }, 404: fault('Not in this shop') },
         },
       },
       '/api/instruments': {

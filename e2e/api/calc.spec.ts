@@ -1,4 +1,4 @@
-import { expect, test } from '../fixtures/shop';
+import { enter, expect, test } from '../fixtures/shop';
 
 test.describe('calculations for a spreadsheet or a script', () => {
   test('need no session, answer in JSON, and say the topics', async ({ shop }) => {
@@ -76,7 +76,7 @@ test.describe('calculations for a spreadsheet or a script', () => {
   });
 
   test('a whole cut from the shop’s own records', async ({ shop, request }) => {
-    await request.get('/api/session');
+    await enter(request);
     const first = async (kind: string) =>
       ((await (await request.get(`/api/${kind}`)).json()) as { records: { body: { kind?: string } }[] })
         .records;

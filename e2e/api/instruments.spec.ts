@@ -1,11 +1,11 @@
 import type { InstrumentEvent } from '@pike-stone/contract';
-import { expect, test } from '../fixtures/shop';
+import { enter, expect, test } from '../fixtures/shop';
 
 test.use({ withInstruments: true });
 
 test.describe('the instruments of the shop’s computer', () => {
   test('are listed; one that is not there is a problem', async ({ request }) => {
-    await request.get('/api/session');
+    await enter(request);
     const { instruments } = (await (await request.get('/api/instruments')).json()) as {
       instruments: { kind: string; name: string }[];
     };
@@ -22,7 +22,7 @@ test.describe('the instruments of the shop’s computer', () => {
   });
 
   test('stream what they read, one that is held to a size near that size', async ({ shop, request }) => {
-    const cookie = (await request.get('/api/session')).headers()['set-cookie']!.split(';')[0]!;
+    const cookie = (await enter(request)).headers()['set-cookie']!.split(';')[0]!;
     const abort = new AbortController();
     const response = await fetch(`${shop.url}/api/instruments/caliper/stream?near=95`, {
       headers: { cookie },

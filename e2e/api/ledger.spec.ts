@@ -1,6 +1,6 @@
 import { type APIRequestContext } from '@playwright/test';
 import { v7 as uuidv7 } from 'uuid';
-import { expect, owner, test } from '../fixtures/shop';
+import { enter, expect, owner, test } from '../fixtures/shop';
 
 const box = { kind: 'insert-box', name: 'Box', material: 'carbide-coated', edgesEach: 4, note: '' };
 const entry = (itemId: string | null, more: Record<string, unknown> = {}) => ({
@@ -19,7 +19,7 @@ const put = (request: APIRequestContext, path: string, body: unknown, version = 
   request.put(path, { data: { version, archived, body } });
 
 async function newBox(request: APIRequestContext): Promise<string> {
-  await request.get('/api/session');
+  await enter(request);
   const id = uuidv7();
   expect((await put(request, `/api/supplies/${id}`, box)).status()).toBe(200);
   return id;

@@ -1,7 +1,6 @@
-import { type APIRequestContext } from '@playwright/test';
 import { v7 as uuidv7 } from 'uuid';
 import { DEMO } from '../fixtures/demo';
-import { expect, test } from '../fixtures/shop';
+import { enter, expect, test } from '../fixtures/shop';
 
 const tool = (more: Record<string, unknown> = {}) => ({
   name: 'Reamer',
@@ -15,12 +14,8 @@ const tool = (more: Record<string, unknown> = {}) => ({
 });
 const write = (body: unknown, version = 0, archived = false) => ({ data: { version, archived, body } });
 
-async function enter(request: APIRequestContext): Promise<void> {
-  expect((await request.get('/api/session')).ok()).toBe(true);
-}
-
 test.describe('a record', () => {
-  test.beforeEach(({ request }) => enter(request));
+  test.beforeEach(async ({ request }) => void (await enter(request)));
 
   test('is written, read back and listed, with version 1', async ({ request }) => {
     const id = uuidv7();
@@ -87,7 +82,7 @@ test.describe('a record', () => {
 });
 
 test.describe('what does not fit is refused with a sentence', () => {
-  test.beforeEach(({ request }) => enter(request));
+  test.beforeEach(async ({ request }) => void (await enter(request)));
 
   const faults: readonly [what: string, body: unknown, path: string, sentence: RegExp][] = [
     ['an empty name', tool({ name: '   ' }), 'body.name', /Give it a name/],

@@ -1,6 +1,6 @@
 import { v7 as uuidv7 } from 'uuid';
 import { DEMO } from '../fixtures/demo';
-import { expect, owner, test } from '../fixtures/shop';
+import { enter, expect, owner, test } from '../fixtures/shop';
 
 test.describe('the server', () => {
   test('tells the truth about itself and its database', async ({ request, shop }) => {
@@ -42,7 +42,7 @@ test.describe('the server', () => {
   });
 
   test('names the shop in a cookie no script can read', async ({ request }) => {
-    const cookie = (await request.get('/api/session')).headers()['set-cookie'] ?? '';
+    const cookie = (await enter(request)).headers()['set-cookie'] ?? '';
     expect(cookie).toMatch(/^pike_session=/);
     expect(cookie).toMatch(/HttpOnly/i);
     expect(cookie).toMatch(/SameSite=Strict/i);
@@ -53,7 +53,7 @@ test.describe('the server', () => {
     expect(description.openapi).toBe('3.1.0');
     for (const kind of ['machines', 'metals', 'stock', 'tools', 'cuts', 'rules'])
       expect(Object.keys(description.paths)).toContain(`/api/${kind}/{id}`);
-    await request.get('/api/session');
+    await enter(request);
     for (const [path, { get }] of Object.entries<{ get?: object }>(description.paths).filter(
       ([one]) => !one.includes('{'),
     )) {
@@ -83,7 +83,7 @@ test.describe('the server', () => {
   });
 
   test('loses nothing it said was written, when it is killed in the middle', async ({ request, shop }) => {
-    await request.get('/api/session');
+    await enter(request);
     const { body } = await (await request.get(`/api/tools/${DEMO.tool.knife}`)).json();
     const ids = Array.from({ length: 40 }, () => uuidv7());
     const answered: string[] = [];
@@ -115,7 +115,7 @@ test.describe('the server', () => {
     request,
     shop,
   }) => {
-    await request.get('/api/session');
+    await enter(request);
     const { body, version } = await (await request.get(`/api/stock/${DEMO.stock.bright}`)).json();
     await request.put(`/api/stock/${DEMO.stock.bright}`, {
       data: { version, archived: false, body: { ...body, name: 'Bright bar, 25' } },

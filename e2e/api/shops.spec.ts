@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { v7 as uuidv7 } from 'uuid';
 import type pg from 'pg';
 import { DEMO } from '../fixtures/demo';
-import { expect, owner, test, type TestShop } from '../fixtures/shop';
+import { enter, expect, owner, test, type TestShop } from '../fixtures/shop';
 
 const RULES = {
   school: 'middle',
@@ -33,10 +33,11 @@ test.describe('a shop sees only its own', () => {
     expect(await (await request.get('/api/machines', { headers })).json()).toEqual({
       records: [],
       next: null,
+      total: 0,
     });
     expect((await request.get(`/api/machines/${DEMO.machine.bay}`, { headers })).status()).toBe(404);
 
-    await request.get('/api/session');
+    await enter(request);
     const { body } = await (await request.get(`/api/machines/${DEMO.machine.bay}`)).json();
     const theirs = await request.put(`/api/machines/${DEMO.machine.bay}`, {
       headers,
@@ -50,7 +51,7 @@ test.describe('a shop sees only its own', () => {
   });
 
   test('a cut cannot name the tools of another shop', async ({ request, shop }) => {
-    await request.get('/api/session');
+    await enter(request);
     const { body } = await (await request.get(`/api/cuts/${DEMO.cut.bush}`)).json();
     const { cookie } = await neighbour(shop);
     const answer = await request.put(`/api/cuts/${uuidv7()}`, {
@@ -88,7 +89,7 @@ test.describe('a shop sees only its own', () => {
     shop,
     request,
   }) => {
-    await request.get('/api/session');
+    await enter(request);
     const { rows: policies } = await owner(shop.ownerUrl, (client) =>
       client.query(
         `select relname from pg_class where relnamespace = 'public'::regnamespace and relkind = 'r' and relname <> 'schema_version' and not relrowsecurity`,

@@ -272,7 +272,7 @@ test('an address opens its cut also where nothing was set up before and everythi
   await page.goto('/drawer');
   await expect(page.getByRole('button', { name: /^Bay lathe/ })).toBeVisible();
   await page.waitForFunction(() =>
-    performance.getEntriesByType('resource').some((one) => one.name.endsWith('/api/rules')),
+    performance.getEntriesByType('resource').some((one) => one.name.includes('/api/rules?')),
   );
   await page.waitForLoadState('networkidle');
   await page.goto(frameCut);

@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { enter } from '../fixtures/shop';
 
 const drawing = (page: Page) => page.getByTestId('drive-drawing');
 
@@ -125,7 +126,7 @@ test('a measure that does not fit through the pulleys is flagged and can be left
   page,
   request,
 }) => {
-  await request.get('/api/session');
+  await enter(request);
   const address = `/api/machines/${DEMO.machine.mill}`;
   const { version, body } = (await (await request.get(address)).json()) as {
     version: number;

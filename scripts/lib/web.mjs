@@ -13,7 +13,7 @@ import {
 } from 'node:fs';
 import { join, relative } from 'node:path';
 import { command, projectRoot } from './packages.mjs';
-import { step } from './say.mjs';
+import { step, Stop } from './say.mjs';
 
 export const webRoot = join(projectRoot, 'app/dist');
 const STAMP = join(webRoot, '.sources');
@@ -102,6 +102,39 @@ async function renameAlike(folder) {
   }
 }
 
+/**
+ * The service worker: it keeps the whole application on the device, so that every page opens without the
+ * server. A newer one waits until the page asks it to take over; data of the shop is none of its business.
+ */
+async function makeServiceWorker(folder) {
+  const { generateSW } = await import('workbox-build');
+  const { warnings } = await generateSW({
+    swDest: join(folder, 'sw.js'),
+    globDirectory: folder,
+    globPatterns: [
+      'index.html',
+      'page.css',
+      '*.{svg,png,webmanifest}',
+      'fonts/*',
+      'solid/*',
+      '_expo/**/*.js',
+    ],
+    maximumFileSizeToCacheInBytes: 8_000_000,
+    // Names of the bundler carry a hash of their own.
+    dontCacheBustURLsMatching: /_expo\/static\/js\/web\/.*-[0-9a-f]{32}\.js$/,
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//],
+    cacheId: 'pike-stone',
+    skipWaiting: false,
+    clientsClaim: false,
+    cleanupOutdatedCaches: true,
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+    mode: 'production',
+  });
+  if (warnings.length > 0) throw new Stop(`The service worker could not be made: ${warnings.join(' ')}`);
+}
+
 export async function ensureWeb() {
   const hash = sourcesHash();
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return;
@@ -119,6 +152,7 @@ export async function ensureWeb() {
       },
     );
     await renameAlike(join(fresh, '_expo/static/js/web'));
+    await makeServiceWorker(fresh);
     rmSync(webRoot, { recursive: true, force: true });
     renameSync(fresh, webRoot);
   });

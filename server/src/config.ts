@@ -4,6 +4,10 @@ import * as z from 'zod';
 
 const PORT_SENTENCE = 'PIKE_PORT must be a whole number from 0 to 65535.';
 
+const RESERVE_SENTENCE = 'PIKE_DISK_RESERVE_MB must be a number of megabytes.';
+/** Room that is kept for the database's own work: a write-ahead log without room would stop the database. */
+const DISK_RESERVE_MB = 96;
+
 const INSTRUMENTS_SENTENCE = `PIKE_INSTRUMENTS must look like caliper=127.0.0.1:4761,tachometer=127.0.0.1:4762; kinds: ${INSTRUMENT_KINDS.join(', ')}.`;
 const instrument = z
   .string()
@@ -27,6 +31,23 @@ const environment = z.object({
   PIKE_HOST: z.string().min(1).default('127.0.0.1'),
   PIKE_LOG_LEVEL: z.enum(['fatal', 'error', 'warn', 'info', 'debug', 'trace', 'silent']).default('info'),
   PIKE_WEB_ROOT: z.string().optional(),
+  PIKE_NAMES: z
+    .string()
+    .default('')
+    .transform((text) =>
+      text
+        .toLowerCase()
+        .split(',')
+        .map((one) => one.trim())
+        .filter(Boolean),
+    ),
+  PIKE_OWN_CLUSTER: z.enum(['yes', 'no']).default('no'),
+  PIKE_DISK: z.string().optional(),
+  PIKE_DISK_RESERVE_MB: z.coerce
+    .number({ error: RESERVE_SENTENCE })
+    .min(0, RESERVE_SENTENCE)
+    .default(DISK_RESERVE_MB),
+  PIKE_INSTANCE: z.string().max(100).default(''),
   PIKE_INSTRUMENTS: z
     .string()
     .default('')
@@ -49,6 +70,16 @@ export interface Config {
   readonly host: string;
   readonly logLevel: string;
   readonly webRoot: string | null;
+  /** Further names under which this computer is reached. */
+  readonly names: readonly string[];
+  /** The database came with the application, and lies on this computer. */
+  readonly ownCluster: boolean;
+  /** Folder on the disk of the database, whose room is watched; null for a database elsewhere. */
+  readonly disk: string | null;
+  /** Room on it below which writes are refused, megabytes. */
+  readonly diskReserveMb: number;
+  /** Name of this run, by which a second start knows whose health it sees. */
+  readonly instance: string;
   /** Address of each instrument of this computer. */
   readonly instruments: readonly {
     readonly kind: InstrumentKind;
@@ -69,6 +100,11 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     PIKE_HOST: host,
     PIKE_LOG_LEVEL: logLevel,
     PIKE_WEB_ROOT: webRoot,
+    PIKE_NAMES: names,
+    PIKE_OWN_CLUSTER: ownCluster,
+    PIKE_DISK: disk,
+    PIKE_DISK_RESERVE_MB: diskReserveMb,
+    PIKE_INSTANCE: instance,
     PIKE_INSTRUMENTS: instruments,
   } = read.data;
   const appUrl = new URL(ownerUrl);
@@ -86,6 +122,11 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     host,
     logLevel,
     webRoot: webRoot ?? null,
+    names,
+    ownCluster: ownCluster === 'yes',
+    disk: disk ?? null,
+    diskReserveMb,
+    instance,
     instruments,
   };
 }

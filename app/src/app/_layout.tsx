@@ -1,17 +1,18 @@
 import { Slot, usePathname, useRouter, type ErrorBoundaryProps } from 'expo-router';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { SWRConfig } from 'swr';
-import { deviceCache } from '../data/device-cache';
-import { useOutbox } from '../data/outbox';
+import { SWRConfig, type Cache } from 'swr';
+import { beginSync, followOtherTabs } from '../sync/begin';
 import { usePreferences } from '../data/preferences';
-import { bringLists, sendNow, useSession } from '../data/records';
-import { useShopCache } from '../data/shop-cache';
+import { bringLists, showSaved } from '../data/records';
+import { useSending } from '../data/sending';
+import { useSession } from '../sync/session';
+import { useShopCache } from '../sync/shop-cache';
 import { Button } from '../kit/Button';
 import { Empty } from '../kit/Empty';
 import { useKeys } from '../kit/keys';
 import { Notices } from '../areas/house/Notices';
-import '../areas/pages';
+import { NewerNotice, PairPage } from '../areas/pages';
 import { SizeTypingContext } from '../kit/size-typing';
 import { bringTheRest } from '../kit/later';
 import { Navigation } from '../kit/Navigation';
@@ -21,16 +22,23 @@ import { ThemeProvider, themed, useWide } from '../theme/theme';
 const TRY_AGAIN_MS = 5_000;
 const SETTLED_MS = 2_000;
 
+/** Begins at once, so that what this device keeps is read by the time the first page is drawn. */
+const begun = beginSync();
+
 export default function Layout() {
   const preferences = usePreferences();
+  const [answers, setAnswers] = useState<Cache>();
+  useEffect(() => void begun.then(setAnswers), []);
   return (
     <ThemeProvider wanted={preferences.theme}>
       <SizeTypingContext value={preferences}>
-        <SWRConfig
-          value={{ provider: deviceCache, errorRetryInterval: TRY_AGAIN_MS, dedupingInterval: 1_000 }}
-        >
-          <House />
-        </SWRConfig>
+        {answers && (
+          <SWRConfig
+            value={{ provider: () => answers, errorRetryInterval: TRY_AGAIN_MS, dedupingInterval: 1_000 }}
+          >
+            <House />
+          </SWRConfig>
+        )}
       </SizeTypingContext>
     </ThemeProvider>
   );
@@ -40,17 +48,26 @@ function House() {
   const styles = useStyles();
   const wide = useWide();
   // At the grinder one step fills the screen.
-  const bare = usePathname().endsWith('/steps');
+  const { needsCode } = useSession();
+  const bare = usePathname().endsWith('/steps') || needsCode;
   useShopCache();
-  useTheRest();
+  const rested = useTheRest();
   useSending();
+  useEffect(() => followOtherTabs(({ kind, record }) => showSaved(kind, record)), []);
   useHouseKeys();
   return (
     <View style={[styles.house, wide && styles.wide]}>
       {wide && !bare && <Navigation rail />}
       <View style={styles.room}>
         <Notices />
-        <View style={styles.page} role="main">
+        {rested && <NewerNotice />}
+        {needsCode && (
+          <View style={styles.page} role="main">
+            <PairPage />
+          </View>
+        )}
+        {/* The page stays behind it, so that its address is the one that opens once the device is in. */}
+        <View style={needsCode ? styles.behind : styles.page} role={needsCode ? 'none' : 'main'}>
           <Slot />
         </View>
         <UndoBar />
@@ -60,28 +77,15 @@ function House() {
   );
 }
 
-/** Sends waiting writes at the start, when the network returns, and every few seconds until none is left. */
-function useSending(): void {
-  const waiting = useOutbox((state) => state.entries.some((entry) => entry.state === 'waiting'));
-  useEffect(() => {
-    if (!waiting) return;
-    const send = () => void sendNow();
-    send();
-    const timer = setInterval(send, TRY_AGAIN_MS);
-    window.addEventListener('online', send);
-    return () => {
-      clearInterval(timer);
-      window.removeEventListener('online', send);
-    };
-  }, [waiting]);
-}
-
-/** Loads the other pages and lists once the first page is shown and idle. */
-function useTheRest(): void {
+/** Loads the other pages and lists once the first page is shown and idle; true from then on. */
+function useTheRest(): boolean {
   const { data: session } = useSession();
+  const [rested, setRested] = useState(false);
+  const isIn = session !== undefined;
   useEffect(() => {
-    if (!session) return;
+    if (!isIn) return;
     const bring = () => {
+      setRested(true);
       bringTheRest();
       void bringLists();
     };
@@ -91,7 +95,8 @@ function useTheRest(): void {
     }
     const idle = requestIdleCallback(bring, { timeout: SETTLED_MS });
     return () => cancelIdleCallback(idle);
-  }, [session]);
+  }, [isIn]);
+  return rested;
 }
 
 function useHouseKeys(): void {
@@ -126,5 +131,6 @@ const useStyles = themed((c) =>
     wide: { flexDirection: 'row' },
     room: { flex: 1, minHeight: 0, minWidth: 0 },
     page: { flex: 1, minHeight: 0 },
+    behind: { display: 'none' },
   }),
 );

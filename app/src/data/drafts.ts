@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { keptHere, withOtherTabs } from '../sync/kept-here';
 
 export interface Drafts<Draft> {
   readonly drafts: Readonly<Record<string, Draft>>;
@@ -9,17 +9,19 @@ export interface Drafts<Draft> {
 
 /** A store of drafts: entries that were begun and not stored in a record. They survive a reload and a closed tab. */
 export const draftsNamed = <Draft>(name: string, upgrade?: (draft: Draft, key: string) => Draft) =>
-  create<Drafts<Draft>>()(
-    persist(
-      (set) => ({
-        drafts: {},
-        keep: (key, draft) => set(({ drafts }) => ({ drafts: { ...drafts, [key]: draft } })),
-        drop: (key) =>
-          set(({ drafts }) => ({
-            drafts: Object.fromEntries(Object.entries(drafts).filter(([one]) => one !== key)),
-          })),
-      }),
-      { name, ...(upgrade && { version: 1, migrate: (kept) => upgradedDrafts(kept, upgrade) }) },
+  withOtherTabs(
+    create<Drafts<Draft>>()(
+      keptHere(
+        (set) => ({
+          drafts: {},
+          keep: (key, draft) => set(({ drafts }) => ({ drafts: { ...drafts, [key]: draft } })),
+          drop: (key) =>
+            set(({ drafts }) => ({
+              drafts: Object.fromEntries(Object.entries(drafts).filter(([one]) => one !== key)),
+            })),
+        }),
+        { name, ...(upgrade && { version: 1, migrate: (kept) => upgradedDrafts(kept, upgrade) }) },
+      ),
     ),
   );
 

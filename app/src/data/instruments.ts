@@ -7,8 +7,8 @@ import {
 } from '@pike-stone/contract';
 import { useEffect, useState } from 'react';
 import useSWR from 'swr';
-import { ask } from './api';
-import { useSession } from './records';
+import { ask } from '../sync/api';
+import { useSession } from '../sync/session';
 
 /** The instruments connected to the shop's computer. */
 export function useInstruments() {

@@ -1,8 +1,9 @@
 import { storedOf, type Stored } from '@pike-stone/contract';
 import useSWR from 'swr';
-import { ask } from './api';
-import { useOutbox } from './outbox';
-import { save, useSession } from './records';
+import { ask } from '../sync/api';
+import { useOutbox } from '../sync/outbox';
+import { save } from './records';
+import { useSession } from '../sync/session';
 
 /** Longer side of a kept picture, pixels, and how often its quality is lowered until it is small enough. */
 const LONGEST_PX = 420;

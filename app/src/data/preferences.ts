@@ -1,6 +1,6 @@
 import type { UnitSystem } from '@pike-stone/words';
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { keptHere, withOtherTabs } from '../sync/kept-here';
 
 interface Preferences {
   readonly units: UnitSystem;
@@ -15,23 +15,28 @@ interface Preferences {
 const KEPT = 5;
 
 /** Preferences of this device, which do not belong to the shop's records. */
-export const usePreferences = create<Preferences>()(
-  persist(
-    (set) => ({
-      units: 'mm',
-      theme: 'system',
-      recent: {},
-      setUnits: (units) => set({ units }),
-      setTheme: (theme) => set({ theme }),
-      remember: (place, mm) =>
-        set(({ recent }) => ({
-          recent: {
-            ...recent,
-            [place]: [mm, ...(recent[place] ?? []).filter((one) => Math.abs(one - mm) > 1e-6)].slice(0, KEPT),
-          },
-        })),
-    }),
-    { name: 'pike-preferences' },
+export const usePreferences = withOtherTabs(
+  create<Preferences>()(
+    keptHere(
+      (set) => ({
+        units: 'mm',
+        theme: 'system',
+        recent: {},
+        setUnits: (units) => set({ units }),
+        setTheme: (theme) => set({ theme }),
+        remember: (place, mm) =>
+          set(({ recent }) => ({
+            recent: {
+              ...recent,
+              [place]: [mm, ...(recent[place] ?? []).filter((one) => Math.abs(one - mm) > 1e-6)].slice(
+                0,
+                KEPT,
+              ),
+            },
+          })),
+      }),
+      { name: 'pike-preferences' },
+    ),
   ),
 );
 

@@ -1,22 +1,18 @@
-import type { Stored, ToolBody } from '@pike-stone/contract';
+import type { List, Stored } from '@pike-stone/contract';
 import { act, render, screen } from '@testing-library/react';
 import { SWRConfig } from 'swr';
-import { deviceCache } from './device-cache';
-import { useOutbox } from './outbox';
+import { IDBFactory } from 'fake-indexeddb';
+import 'fake-indexeddb/auto';
+import type { Cache } from 'swr';
+import { beginSync } from '../sync/begin';
+import { drill } from '../sync/drill.fixture';
+import { closePlace, place } from '../sync/place';
+import { useOutbox } from '../sync/outbox';
 import { usePreferences } from './preferences';
 import { bringLists, save, useRecords } from './records';
-import { useShopCache } from './shop-cache';
+import { useShopCache } from '../sync/shop-cache';
 
 const [A, B, C] = [1, 2, 3].map((n) => `0192f000-0001-7000-8000-00000000000${n}`) as [string, string, string];
-const drill = (name: string): ToolBody => ({
-  kind: 'drill',
-  name,
-  material: 'hss',
-  dull: false,
-  diameterMm: 10,
-  note: '',
-});
-
 const stored = (id: string, name: string, version = 1): Stored<'tools'> => ({
   id,
   version,
@@ -28,16 +24,20 @@ const stored = (id: string, name: string, version = 1): Stored<'tools'> => ({
 let shelf: Stored<'tools'>[];
 let away: boolean;
 
-beforeEach(() => {
+let answers: Cache;
+beforeEach(async () => {
+  await closePlace();
+  global.indexedDB = new IDBFactory();
   localStorage.clear();
-  useOutbox.setState({ entries: [], lastSent: {}, reachable: true });
+  answers = await beginSync();
+  useOutbox.setState({ shop: null, entries: [], onlyHere: [], reachable: true });
   shelf = [stored(B, 'Reamer'), stored(A, 'Drill')];
   away = false;
   global.fetch = jest.fn(async (path: unknown, init?: RequestInit) => {
     if (away) throw new TypeError('no network');
     const answer = (body: unknown) => ({ ok: true, status: 200, json: async () => body }) as Response;
-    if (path === '/api/session') return answer({ shop: { id: C, name: 'Shop' } });
-    if (init?.method !== 'PUT') return answer({ records: shelf, next: null });
+    if (path === '/api/session') return answer({ shop: { id: C, name: 'Shop' }, entry: 'open' });
+    if (init?.method !== 'PUT') return answer({ records: shelf, next: null, total: shelf.length });
     const id = String(path).split('/').at(-1)!;
     const written = {
       ...stored(id, '', 1),
@@ -67,7 +67,7 @@ function List() {
 }
 const show = () =>
   render(
-    <SWRConfig value={{ provider: deviceCache, dedupingInterval: 0, errorRetryCount: 0 }}>
+    <SWRConfig value={{ provider: () => answers, dedupingInterval: 0, errorRetryCount: 0 }}>
       <List />
     </SWRConfig>,
   );
@@ -121,18 +121,23 @@ test('a list that was asked for in the background before a write does not hide w
     return open ? <List /> : null;
   }
   const page = (open: boolean) => (
-    <SWRConfig value={{ provider: deviceCache, dedupingInterval: 0, errorRetryCount: 0 }}>
+    <SWRConfig value={{ provider: () => answers, dedupingInterval: 0, errorRetryCount: 0 }}>
       <House open={open} />
     </SWRConfig>
   );
+  const isTools = (path: unknown) => String(path).startsWith('/api/tools?');
   // Lists are answered late, each as it was when it was asked for.
   const late: (() => void)[] = [];
   const fetchNow = global.fetch;
   global.fetch = jest.fn((path: RequestInfo | URL, init?: RequestInit) => {
     if (path === '/api/session' || init?.method === 'PUT') return fetchNow(path, init);
-    const records = path === '/api/tools' ? [...shelf] : [];
-    const answered = { ok: true, status: 200, json: async () => ({ records, next: null }) } as Response;
-    if (path !== '/api/tools') return Promise.resolve(answered);
+    const records = isTools(path) ? [...shelf] : [];
+    const answered = {
+      ok: true,
+      status: 200,
+      json: async () => ({ records, next: null, total: null }),
+    } as Response;
+    if (!isTools(path)) return Promise.resolve(answered);
     return new Promise<Response>((resolve) => {
       late.push(() => resolve(answered));
     });
@@ -171,39 +176,37 @@ test('a page opened without the server shows the last answers', async () => {
   const first = show();
   await settled();
   window.dispatchEvent(new Event('pagehide'));
+  await settled();
   first.unmount();
   away = true;
+  useOutbox.setState({ shop: null });
+  answers = await beginSync();
   show();
   await settled();
   expect(list()).toBe('Reamer v1, Drill v1');
-  expect(JSON.parse(localStorage.getItem('pike-read') ?? '[]').map(([key]: [string]) => key)).toEqual(
-    expect.arrayContaining(['/api/session', '/api/tools']),
-  );
 });
 
-test('a list kept from before tools had their own sizes is shown in today’s shape', () => {
+test('a list kept from before tools had their own sizes is shown in today’s shape, and one that is none is left out', async () => {
   const flat = {
     ...{ kind: 'reamer', name: 'Old', material: 'hss', dull: false, note: '' },
     ...{ diameterMm: 8, teeth: 6, fluteLengthMm: 25, noseRadiusMm: 0.4, approachDeg: 90, cornerDeg: 80 },
   };
-  const records = [{ id: A, version: 3, archived: false, updatedAt: '2026-11-02T10:00:00.000Z', body: flat }];
-  localStorage.setItem('pike-read', JSON.stringify([['/api/tools', { data: { records } }]]));
-  expect(deviceCache().get('/api/tools')?.data).toEqual({
-    records: [
-      {
-        ...records[0],
-        body: {
-          kind: 'reamer',
-          name: 'Old',
-          material: 'hss',
-          dull: false,
-          note: '',
-          diameterMm: 8,
-          teeth: 6,
-        },
-      },
-    ],
-  });
+  const record = { id: A, version: 3, archived: false, updatedAt: '2026-11-02T10:00:00.000Z', body: flat };
+  const nonsense = { ...record, id: B, body: { kind: 'reamer' } };
+  const database = (await place())!;
+  await database.put('about', C, 'shop');
+  await database.put('answers', { records: [record, nonsense] }, [C, '/api/tools']);
+  await database.put('answers', 'nonsense', [C, '/api/machines']);
+  answers = await beginSync();
+  expect(answers.get('/api/machines')).toBeUndefined();
+  const { records, aside } = answers.get('/api/tools')!.data as List<'tools'>;
+  expect(aside.map(({ id }) => id)).toEqual([B]);
+  expect(records).toEqual([
+    {
+      ...record,
+      body: { kind: 'reamer', name: 'Old', material: 'hss', dull: false, note: '', diameterMm: 8, teeth: 6 },
+    },
+  ]);
 });
 
 test('the last five sizes of a place are kept, newest first, each once', () => {

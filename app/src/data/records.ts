@@ -1,48 +1,33 @@
 import {
   factsOf,
   KINDS,
-  listOf,
-  sessionAnswer,
+  PAGE,
+  readList,
   type Body,
   type Kind,
   type LedgerBody,
+  type List,
+  type SetAside,
   type StockLevel,
   type Stored,
 } from '@pike-stone/contract';
 import { useMemo } from 'react';
 import useSWR from 'swr';
 import { v7 as uuidv7 } from 'uuid';
-import type { ZodType } from 'zod';
-import { ask, Unreachable } from './api';
 import { countIn } from './count-in';
-import { sendWaiting, recordKey, useOutbox, type Outgoing, type Sent } from './outbox';
-import { changeShown, fillShown, readAgain, readAhead } from './shop-cache';
+import { enqueue, markEntry, removeEntry, useOutbox } from '../sync/outbox';
+import type { Outgoing } from '../sync/outgoing';
+import { outcomeOf, sendWaiting, type Sent } from '../sync/send';
+import { reading } from '../sync/reading';
+import { useSession } from '../sync/session';
+import { changeShown, fillShown, readAgain, readAhead } from '../sync/shop-cache';
 
 /** A record as pages show it: stored, or waiting to be sent. */
 export interface Shown<K extends Kind> extends Stored<K> {
   readonly waiting: boolean;
 }
 
-interface List<K extends Kind> {
-  readonly records: readonly Stored<K>[];
-}
-
-const reading = async <Answer>(path: string, schema: ZodType<Answer>): Promise<Answer> => {
-  try {
-    const answer = await ask(path, schema);
-    useOutbox.getState().setReachable(true);
-    return answer;
-  } catch (error) {
-    if (error instanceof Unreachable) useOutbox.getState().setReachable(false);
-    throw error;
-  }
-};
-
-/** The shop this page is in; asking for it also lets a visitor in. */
-export const useSession = () =>
-  useSWR('/api/session', (path) => reading(path, sessionAnswer), { revalidateOnFocus: false });
-
-const asShown = <K extends Kind>(entry: Outgoing<K>): Shown<K> => ({
+export const asShown = <K extends Kind>(entry: Outgoing<K>): Shown<K> => ({
   id: entry.id,
   version: entry.version,
   archived: entry.archived,
@@ -51,16 +36,29 @@ const asShown = <K extends Kind>(entry: Outgoing<K>): Shown<K> => ({
   waiting: true,
 });
 
-/** Every record of a kind. Unsent writes take the place of their stored record. */
+/** Records of a kind that a device brings when there may be a million of them: the newest. */
+const NEWEST = 200;
+
+/** Reads every page of a list; of a kind with very many records, the newest. */
+async function readWhole<K extends Kind>(kind: K): Promise<List<K>> {
+  const schema = readList(kind);
+  const limit = factsOf(kind).many ? NEWEST : PAGE.most;
+  let whole = await reading(`/api/${kind}?limit=${limit}`, schema);
+  while (whole.next && !factsOf(kind).many) {
+    const page = await reading(`/api/${kind}?limit=${limit}&after=${encodeURIComponent(whole.next)}`, schema);
+    whole = { ...page, records: [...whole.records, ...page.records], aside: [...whole.aside, ...page.aside] };
+  }
+  return whole;
+}
+
+/** Every record of a kind; of one with very many, the newest. Unsent writes take the place of their stored record. */
 export function useRecords<K extends Kind>(kind: K) {
   const { data: session } = useSession();
-  const { data, error, isLoading } = useSWR<List<K>>(session ? `/api/${kind}` : null, (path: string) =>
-    reading(path, listOf(kind)),
-  );
+  const { data, error, isLoading } = useSWR<List<K>>(session ? `/api/${kind}` : null, () => readWhole(kind));
   const entries = useOutbox((state) => state.entries);
   const records = useMemo(() => {
     const unsent = entries.filter(
-      (entry): entry is Outgoing<K> => entry.kind === kind && entry.state === 'waiting',
+      (entry): entry is Outgoing<K> => entry.kind === kind && entry.state !== 'conflict',
     );
     const stored = data?.records ?? [];
     const fresh = unsent.filter((entry) => !stored.some((record) => record.id === entry.id)).map(asShown);
@@ -70,16 +68,32 @@ export function useRecords<K extends Kind>(kind: K) {
     });
     return [...fresh.reverse(), ...merged];
   }, [data, entries, kind]);
-  return { records, error: error as Error | undefined, loading: !session || (isLoading && !data) };
+  return {
+    records,
+    aside: data?.aside ?? NONE,
+    error: error as Error | undefined,
+    loading: !session || (isLoading && !data),
+  };
 }
 
-function putInCache(entry: Outgoing, record: Stored<Kind>): void {
-  if (entry.kind === 'photos') {
-    const address = `/api/photos/${entry.id}`;
+const NONE: readonly SetAside[] = [];
+
+/** A list with a record as it was written: in its place, or first when it is new. */
+function withRecord(list: List<Kind>, record: Stored<Kind>): List<Kind> {
+  const { records, total } = list;
+  return records.some((one) => one.id === record.id)
+    ? { ...list, records: records.map((one) => (one.id === record.id ? record : one)) }
+    : { ...list, records: [record, ...records], total: total === null ? null : total + 1 };
+}
+
+/** Shows a record as the server has taken it. */
+export function showSaved(kind: Kind, record: Stored<Kind>): void {
+  if (kind === 'photos') {
+    const address = `/api/photos/${record.id}`;
     changeShown(address, () => record);
     return fillShown(address, record);
   }
-  if (entry.kind === 'ledger') {
+  if (kind === 'ledger') {
     changeShown<{ levels: StockLevel[] }>('/api/stock-levels', ({ levels }) => ({
       levels: countIn(levels, record.body as LedgerBody),
     }));
@@ -87,18 +101,20 @@ function putInCache(entry: Outgoing, record: Stored<Kind>): void {
     readAgain(`/api/stock-levels/${(record.body as LedgerBody).itemId}`);
     return;
   }
-  changeShown<List<Kind>>(`/api/${entry.kind}`, ({ records }) => {
-    const known = records.some((one) => one.id === record.id);
-    return {
-      records: known ? records.map((one) => (one.id === record.id ? record : one)) : [record, ...records],
-    };
-  });
+  changeShown<List<Kind>>(`/api/${kind}`, (list) => withRecord(list, record));
 }
 
 /** Sends the waiting writes now. */
-export const sendNow = () => sendWaiting(putInCache);
+export const sendNow = () => sendWaiting(showSaved);
 
-/** Writes a record: to this device first, then to the shop's computer. */
+/** Said at the button when neither the server nor the device has what was written. */
+const UNKEPT =
+  'This device has no room to keep it, and the shop’s computer does not answer. Leave this page open: it is sent as soon as it can be.';
+
+/**
+ * Writes a record: to this device first, then to the shop's computer. The same id with the same version is
+ * the same write, however often it is called.
+ */
 export async function save<K extends Kind>(
   kind: K,
   id: string,
@@ -106,26 +122,18 @@ export async function save<K extends Kind>(
   body: Body<K>,
   archived = false,
 ): Promise<Sent> {
-  useOutbox
-    .getState()
-    .enqueue({
-      kind,
-      id,
-      version,
-      archived,
-      body,
-      queuedAt: new Date().toISOString(),
-      state: 'waiting',
-    } as Outgoing);
-  const results = await sendNow();
-  return results.get(recordKey(kind, id)) ?? { sent: 'waiting' };
+  outcomeOf(kind, id);
+  const kept = await enqueue({ kind, id, version, archived, body });
+  await sendNow();
+  const result = outcomeOf(kind, id) ?? { sent: 'waiting' };
+  return result.sent === 'waiting' && !kept ? { sent: 'unkept', refusal: new Error(UNKEPT) } : result;
 }
 
 /** Loads every list that no page has asked for yet, so that book and drawer open without the server. */
 export async function bringLists(): Promise<void> {
   for (const kind of KINDS.filter((one) => !factsOf(one).addedOnly && !factsOf(one).apart)) {
     try {
-      await readAhead(`/api/${kind}`, () => reading(`/api/${kind}`, listOf(kind)));
+      await readAhead(`/api/${kind}`, () => readWhole(kind));
     } catch {
       return;
     }
@@ -135,21 +143,15 @@ export async function bringLists(): Promise<void> {
 export const newId = (): string => uuidv7();
 
 /** Settles a conflict with the server's record: drops the unsent write. */
-export function takeTheirs(entry: Outgoing): void {
-  useOutbox.getState().remove(entry.kind, entry.id);
-  readAgain(`/api/${entry.kind}`);
+export async function takeTheirs({ kind, id }: Outgoing): Promise<void> {
+  await removeEntry(kind, id);
+  readAgain(`/api/${kind}`);
 }
 
 /** Settles a conflict with this device's record: sends it again, made from the server's version. */
-export function keepOurs(entry: Outgoing): Promise<unknown> {
-  useOutbox
-    .getState()
-    .mark(entry.kind, entry.id, {
-      state: 'waiting',
-      version: entry.current?.version ?? entry.version,
-      current: undefined,
-    });
-  return sendNow();
+export async function keepOurs({ kind, id, version, current }: Outgoing): Promise<void> {
+  await markEntry(kind, id, { state: 'waiting', version: current?.version ?? version, current: undefined });
+  await sendNow();
 }
 
 /** Undoes a write that was made from this record: puts the record back, from the version which that write made. */

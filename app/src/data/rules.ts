@@ -1,5 +1,6 @@
 import type { RulesBody } from '@pike-stone/contract';
-import { save, useRecords, useSession } from './records';
+import { save, useRecords } from './records';
+import { useSession } from '../sync/session';
 
 /** The schools this shop follows, and how to change one. */
 export function useRules() {

@@ -2,10 +2,13 @@ import { ledgerEntries, stockLevels, type LedgerBody } from '@pike-stone/contrac
 import { EMPTY_TALLY, tallied, type Tally } from '@pike-stone/core/inventory';
 import { useMemo } from 'react';
 import useSWR from 'swr';
-import { ask } from './api';
+import { ask } from '../sync/api';
 import { levelKey } from './count-in';
-import { useOutbox, type Outgoing, type Sent } from './outbox';
-import { newId, save, useSession } from './records';
+import { useOutbox } from '../sync/outbox';
+import type { Outgoing } from '../sync/outgoing';
+import type { Sent } from '../sync/send';
+import { newId, save } from './records';
+import { useSession } from '../sync/session';
 
 const LEVELS = '/api/stock-levels';
 

@@ -10,13 +10,24 @@ interface ButtonProps {
   readonly kind?: 'main' | 'other' | 'plain';
   readonly icon?: (colour: string) => ReactNode;
   readonly disabled?: boolean;
+  /** Its work is under way: it does nothing until that is done. */
+  readonly busy?: boolean;
   readonly style?: StyleProp<ViewStyle>;
   /** Spoken name, when the label alone does not say what the button does. */
   readonly says?: string;
 }
 
 /** A button. A screen has at most one of the kind `main`. */
-export function Button({ label, onPress, kind = 'other', icon, disabled = false, style, says }: ButtonProps) {
+export function Button({
+  label,
+  onPress,
+  kind = 'other',
+  icon,
+  disabled = false,
+  busy = false,
+  style,
+  says,
+}: ButtonProps) {
   const styles = useStyles();
   const colours = useColours();
   const colour = kind === 'main' ? colours.onAccent : colours.accent;
@@ -24,8 +35,9 @@ export function Button({ label, onPress, kind = 'other', icon, disabled = false,
     <Pressable
       role="button"
       aria-label={says ?? label}
-      aria-disabled={disabled}
-      disabled={disabled}
+      aria-disabled={disabled || busy}
+      aria-busy={busy}
+      disabled={disabled || busy}
       onPress={onPress}
       style={({ pressed }) => [
         styles.button,

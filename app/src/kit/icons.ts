@@ -13,6 +13,7 @@ export { default as BenchIcon } from 'lucide-react-native/icons/hammer';
 export { default as EraseIcon } from 'lucide-react-native/icons/delete';
 export { default as GrindIcon } from 'lucide-react-native/icons/slice';
 export { default as MinusIcon } from 'lucide-react-native/icons/minus';
+export { default as NewerIcon } from 'lucide-react-native/icons/download';
 export { default as NoteIcon } from 'lucide-react-native/icons/info';
 export { default as OfflineIcon } from 'lucide-react-native/icons/wifi-off';
 export { default as PlusIcon } from 'lucide-react-native/icons/plus';

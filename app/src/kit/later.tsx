@@ -14,8 +14,11 @@ export function bringLater(load: () => Promise<unknown>): void {
   if (resting) load().catch(() => undefined);
 }
 
-/** A component outside the first load: loaded in the background after it, or when it is first shown. */
-export function laterWith<Props extends object>(load: Load<Props>): ComponentType<Props> {
+/**
+ * A component outside the first load: loaded in the background after it, or when it is first shown.
+ * @param quiet  nothing stands in its place until it is there
+ */
+export function laterWith<Props extends object>(load: Load<Props>, quiet = false): ComponentType<Props> {
   let Page: ComponentType<Props> | null = null;
   const bring = async (): Promise<void> => {
     Page ??= (await load()).default;
@@ -44,7 +47,7 @@ export function laterWith<Props extends object>(load: Load<Props>): ComponentTyp
       };
     }, []);
     if (Page) return <Page {...props} />;
-    return <Loading error={trouble} />;
+    return quiet ? null : <Loading error={trouble} />;
   };
 }
 

@@ -4,6 +4,7 @@ import { figure, word, optional, result } from './schema';
 import { topic } from './topic';
 
 export const beltMovesTopic = topic({
+  heavy: true,
   input: z
     .strictObject({
       positions: z
@@ -22,7 +23,7 @@ export const beltMovesTopic = topic({
     .superRefine(({ positions, operations, start }, context) => {
       const unknown = (list: readonly { readonly id: string }[], id: string) =>
         !list.some((one) => one.id === id);
-      if (start && unknown(positions, start))
+      if (typeof start === 'string' && unknown(positions, start))
         context.addIssue({ code: 'custom', path: ['start'], message: `No position is called ${start}.` });
       operations.forEach(({ after = [] }, i) =>
         after.forEach((id, j) => {

@@ -5,6 +5,7 @@ import { figure, oneOf, result, results } from './schema';
 import { topic } from './topic';
 
 export const bitVolumeTopic = topic({
+  heavy: true,
   input: z.strictObject({
     length_mm: figure,
     width_mm: figure,

@@ -4,6 +4,7 @@ import { figure, gears, optional, result } from './schema';
 import { topic } from './topic';
 
 export const changeGearSearchTopic = topic({
+  heavy: true,
   input: z.strictObject({
     leadscrew_pitch_mm: figure,
     gears: gears,

@@ -15,6 +15,7 @@ const distribution = z.discriminatedUnion('kind', [
 ]);
 
 export const monteCarloTopic = topic({
+  heavy: true,
   input: z.strictObject({
     seed: whole(0, 4_294_967_295),
     trials: whole(2, 20_000),

@@ -4,6 +4,8 @@ import type * as z from 'zod';
 interface TopicOf<In extends z.ZodType, Out extends z.ZodType> {
   readonly input: In;
   readonly output: Out;
+  /** It may take more than a few milliseconds: the server runs it in a thread of its own. */
+  readonly heavy?: true;
   run(input: z.output<In>): z.input<Out>;
 }
 
@@ -16,5 +18,6 @@ export const topic = <In extends z.ZodType, Out extends z.ZodType>(
 export interface Topic {
   readonly input: z.ZodType;
   readonly output: z.ZodType;
+  readonly heavy?: true;
   run(input: unknown): unknown;
 }

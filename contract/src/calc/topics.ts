@@ -257,3 +257,6 @@ export const isTopic = (name: string): name is TopicName => Object.hasOwn(TOPICS
 
 /** The calculation of a name, without its exact types; its schema checks the input. */
 export const topicCalled = (name: TopicName): Topic => TOPICS[name] as Topic;
+
+/** Whether a calculation may take more than a few milliseconds. */
+export const isHeavy = (name: TopicName): boolean => topicCalled(name).heavy === true;

@@ -31,6 +31,7 @@ export type MetalBody = z.infer<typeof metalBody>;
 /** Reference to a metal: the key of a library metal or the id of a metal of the shop. */
 export const metalName = z
   .string()
+  .toLowerCase()
   .refine(
     (given) => libraryKeys.includes(given) || id.safeParse(given).success,
     'Choose the nearest metal of the list.',

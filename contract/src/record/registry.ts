@@ -26,6 +26,12 @@ interface KindFacts {
   readonly inDrawer?: true;
   /** Records are added and never changed; their lists are not shown, only their sums. */
   readonly addedOnly?: true;
+  /** There may be a million of them: a device brings the newest, and searches at the server. */
+  readonly many?: true;
+  /** It has a name, by which its list can be ordered, and words to be found by. */
+  readonly named?: true;
+  /** It has words to be found by. */
+  readonly found?: true;
   /** Large, and asked for one at a time: its list is not brought to every device. */
   readonly apart?: true;
   /** Brings a body as it was written earlier into today's shape. */
@@ -34,15 +40,15 @@ interface KindFacts {
 
 /** Every kind of record, by its name in addresses. */
 const RECORD_KINDS = {
-  machines: { body: machineBody, table: 'machine', one: 'machine', inDrawer: true },
-  metals: { body: metalBody, table: 'metal', one: 'metal of the shop', inDrawer: true },
-  stock: { body: stockBody, table: 'stock', one: 'piece of stock', inDrawer: true },
-  tools: { body: toolBody, table: 'tool', one: 'tool', inDrawer: true, upgrade: fromFlatTool },
-  supplies: { body: supplyBody, table: 'supply', one: 'box, blank or wheel', inDrawer: true },
+  machines: { body: machineBody, table: 'machine', one: 'machine', inDrawer: true, named: true },
+  metals: { body: metalBody, table: 'metal', one: 'metal of the shop', inDrawer: true, named: true },
+  stock: { body: stockBody, table: 'stock', one: 'piece of stock', inDrawer: true, named: true },
+  tools: { body: toolBody, table: 'tool', one: 'tool', inDrawer: true, named: true, upgrade: fromFlatTool },
+  supplies: { body: supplyBody, table: 'supply', one: 'box, blank or wheel', inDrawer: true, named: true },
   ledger: { body: ledgerBody, table: 'ledger_entry', one: 'entry of the ledger', addedOnly: true },
-  bits: { body: bitBody, table: 'bit', one: 'bit' },
+  bits: { body: bitBody, table: 'bit', one: 'bit', named: true },
   grinds: { body: grindBody, table: 'grind', one: 'session at the grinder' },
-  cuts: { body: cutBody, table: 'cut', one: 'cut in the book' },
+  cuts: { body: cutBody, table: 'cut', one: 'cut in the book', found: true, many: true },
   photos: { body: photoBody, table: 'photo', one: 'photo', apart: true },
   rules: { body: rulesBody, table: 'shop_rules', one: 'shop rules', single: true },
 } as const satisfies Readonly<Record<string, KindFacts>>;
@@ -96,12 +102,3 @@ export const storedOf = <K extends Kind>(kind: K) =>
     updatedAt: z.iso.datetime(),
     body: factsOf(kind).body as z.ZodType<Body<K>>,
   });
-
-/** Number of records on one page of a list: usual and largest. */
-export const PAGE = { usual: 2000, most: 2000 } as const;
-
-/** One page of a list, newest first; `next` names where the following page begins, null at the end. */
-export const listOf = <K extends Kind>(kind: K) =>
-  z.object({ records: z.array(storedOf(kind)), next: id.nullable() });
-
-export const sessionAnswer = z.object({ shop: z.object({ id, name: z.string() }) });

@@ -32,6 +32,29 @@ async function ensureAppRole(client: pg.Client, { appUrl, appPassword }: Config)
   }
 }
 
+/** Functions that make or write large objects, which nothing of ours uses. */
+const LARGE_OBJECTS = `
+  select p.oid::regprocedure::text as name from pg_proc p
+  where p.pronamespace = 'pg_catalog'::regnamespace
+    and p.proname in ('lo_create', 'lo_creat', 'lo_from_bytea', 'lo_import', 'lo_open', 'lo_put', 'lowrite')`;
+
+/**
+ * Takes from everybody what the application does not need: other databases, temporary tables, objects of
+ * its own and large objects. In a database elsewhere, only what its owner may take, and only in this one.
+ */
+async function restrict(client: pg.Client, { ownCluster }: Config): Promise<void> {
+  const { rows } = await client.query<{ name: string }>('select quote_ident(current_database()) as name');
+  const here = rows[0]!.name;
+  await client.query(`revoke all on database ${here} from public`);
+  await client.query(`grant connect on database ${here} to ${APP_ROLE}`);
+  await client.query('revoke create on schema public from public');
+  if (!ownCluster) return;
+  for (const other of ['postgres', 'template1'])
+    await client.query(`revoke connect, temporary on database ${other} from public`);
+  const objects = await client.query<{ name: string }>(LARGE_OBJECTS);
+  for (const { name } of objects.rows) await client.query(`revoke all on function ${name} from public`);
+}
+
 /** Runs the migrations that the database lacks. Safe to repeat, also from two processes at once. */
 export async function migrate(config: Config): Promise<number> {
   const client = new pg.Client({ connectionString: config.ownerUrl });
@@ -39,6 +62,7 @@ export async function migrate(config: Config): Promise<number> {
   try {
     await client.query('select pg_advisory_lock(4747)');
     await ensureAppRole(client, config);
+    await restrict(client, config);
     const applied = await new Postgrator({
       migrationPattern: join(import.meta.dirname, '../../migrations/*.sql'),
       driver: 'pg',

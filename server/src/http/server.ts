@@ -1,62 +1,81 @@
+import type { InstrumentKind } from '@pike-stone/contract';
 import { openApi } from '@pike-stone/contract/openapi';
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type Router } from 'express';
 import type { Logger } from 'pino';
-import type { InstrumentKind } from '@pike-stone/contract';
+import type { HeavyCalculations } from '../calc/heavy';
+import { calcRoutes } from '../calc/routes';
+import type { DiskRoom } from '../db/disk-room';
 import type { ShopPool } from '../db/shop-pool';
 import type { Instrument } from '../instrument/instrument';
-import { calcRoutes } from '../calc/routes';
 import { instrumentRoutes } from '../instrument/routes';
 import { Records } from '../record/repository';
 import { recordRoutes } from '../record/routes';
 import { stockLevelRoutes } from '../record/stock-levels';
+import type { Pairing } from '../session/pairing';
+import { deviceRoutes, sessionRoutes, type Door } from '../session/routes';
+import { Sessions } from '../session/sessions';
+import type { Backups } from './backups';
 import { dataHeaders, pageHeaders } from './headers';
+import { health } from './health';
+import { jsonBody } from './json-body';
+import type { OwnAddress } from './own-address';
 import { noSuchRoute, onError } from './problem';
 import { requestLog } from './request-log';
-import { Sessions } from '../session/session';
 import { webApp } from './web-app';
 
 const VERSION = '0.1.0';
-const BODY_LIMIT = '64kb';
+
+/** Everything that the server answers with. */
+export interface Parts {
+  readonly pool: ShopPool;
+  /** Connections for the health check alone. */
+  readonly healthPool: ShopPool;
+  readonly disk: DiskRoom;
+  readonly heavy: HeavyCalculations;
+  readonly pairing: Pairing;
+  /** Devices come in that need a code. */
+  readonly needsCode: boolean;
+  readonly backups: Backups;
+  readonly address: OwnAddress;
+  readonly instruments: ReadonlyMap<InstrumentKind, Instrument>;
+  readonly ownCluster: boolean;
+  readonly instance: string;
+  readonly webRoot: string | null;
+  readonly log: Logger;
+}
 
 /** The HTTP server: the API under /api, the application elsewhere. */
-export function buildServer(
-  pool: ShopPool,
-  log: Logger,
-  webRoot: string | null,
-  instruments: ReadonlyMap<InstrumentKind, Instrument>,
-): Express {
+export function buildServer(parts: Parts): Express {
+  const { log, webRoot, address } = parts;
   const server = express();
   const web = webRoot ? webApp(webRoot) : null;
   server.disable('x-powered-by').set('trust proxy', false).set('etag', false);
-  server.use(requestLog(log));
-  server.use('/api', dataHeaders, apiRoutes(pool, instruments));
+  server.use(requestLog(log), address.required());
+  server.use('/api', dataHeaders, apiRoutes(parts));
   if (web) server.use(pageHeaders(web), compression(), web.routes);
   server.use(noSuchRoute);
   server.use(onError(log));
   return server;
 }
 
-function apiRoutes(pool: ShopPool, instruments: ReadonlyMap<InstrumentKind, Instrument>): express.Router {
+function apiRoutes(parts: Parts): Router {
+  const { pool, healthPool, disk, heavy, pairing, needsCode, backups, instruments, ownCluster, instance } =
+    parts;
   const api = express.Router();
   const sessions = new Sessions(pool);
-  const description = openApi(VERSION);
-  api.get('/health', async (_request, response) => {
-    const database = await pool.shopless({ text: 'select 1' }).then(
-      () => true,
-      () => false,
-    );
-    response
-      .status(database ? 200 : 503)
-      .json({ status: database ? 'ok' : 'database not reachable', database, version: VERSION });
-  });
-  api.get('/openapi.json', (_request, response) => void response.json(description));
-  api.get('/session', sessions.routes());
+  const door: Door = { pool, sessions, pairing, needsCode, ownCluster };
+  const description = JSON.stringify(openApi(VERSION));
+  api.get('/health', health({ pool: healthPool, disk, instance, version: VERSION }));
+  api.get('/openapi.json', (_request, response) => void response.type('json').send(description));
   api.use('/instruments', sessions.required(), instrumentRoutes(instruments));
-  api.use(express.json({ limit: BODY_LIMIT, strict: true }));
-  api.use('/calc', calcRoutes());
+  api.use(jsonBody);
+  api.use('/session', sessionRoutes(door));
+  api.use('/calc', calcRoutes(heavy));
+  api.use('/devices', sessions.required(), deviceRoutes(door));
+  api.get('/backups', sessions.required(), backups.route());
   api.use('/stock-levels', sessions.required(), stockLevelRoutes(pool));
-  api.use(sessions.required(), recordRoutes(new Records(pool)));
+  api.use(sessions.required(), recordRoutes(new Records(pool, disk)));
   api.use(noSuchRoute);
   return api;
 }

@@ -1,5 +1,8 @@
-import { factsOf, type Body, type Kind, type Stored, type Write } from '@pike-stone/contract';
+import { factsOf, type Body, type Kind, type ListQuery, type Stored, type Write } from '@pike-stone/contract';
+import type { DiskRoom } from '../db/disk-room';
 import type { ShopPool } from '../db/shop-pool';
+import { listStatement, placeOf } from './list-statement';
+import { Totals } from './totals';
 
 interface RecordRow {
   id: string;
@@ -14,6 +17,9 @@ const COLUMNS = 'id, version, archived, updated_at, body';
 /** Table of a kind, taken from the registry and never from a request. */
 const tableOf = (kind: Kind): string => factsOf(kind).table;
 
+/** Whether a page is of a part of the records, which nobody counts. */
+const narrows = ({ q, archived, kinds, dull }: ListQuery): boolean => Boolean(q ?? archived ?? kinds ?? dull);
+
 const toStored = <K extends Kind>(row: RecordRow): Stored<K> => ({
   id: row.id,
   version: row.version,
@@ -27,35 +33,37 @@ export type WriteResult<K extends Kind> =
   | { readonly outcome: 'stale'; readonly record: Stored<K> }
   | { readonly outcome: 'gone' };
 
-/** A page of a list: the id of the record before it, and the number of records. */
-export interface Page {
-  readonly after: string | null;
-  readonly limit: number;
-}
-
 /** Reads and writes records of every kind for one shop. */
 export class Records {
-  constructor(private readonly pool: ShopPool) {}
+  readonly #totals: Totals;
+
+  constructor(
+    private readonly pool: ShopPool,
+    private readonly disk: DiskRoom,
+  ) {
+    this.#totals = new Totals(pool);
+  }
 
   /**
-   * One page of the records of a kind, newest first, as the JSON of a list: bodies
-   * pass through as the database wrote them. `next` names the last record of a page
-   * that has more behind it.
+   * One page of the records of a kind as the JSON of a list: bodies pass through as the database wrote
+   * them. `next` is the place after the last record of a page that has more behind it.
    */
-  async list(shopId: string, kind: Kind, { after, limit }: Page): Promise<string> {
-    const rows = await this.pool.query<RecordRow & { body: string }>(shopId, {
-      name: `list-${kind}`,
-      text: `select id, version, archived, updated_at, body::text as body from ${tableOf(kind)}
-        where shop_id = $1 and ($2::uuid is null or id < $2) order by id desc limit $3`,
-      values: [shopId, after, limit + 1],
-    });
-    const shown = rows.slice(0, limit);
+  async list(shopId: string, kind: Kind, query: ListQuery): Promise<string> {
+    const [rows, total] = await Promise.all([
+      this.pool.query<RecordRow & { body: string; name?: string }>(
+        shopId,
+        listStatement(shopId, kind, query),
+      ),
+      narrows(query) ? null : this.#totals.of(shopId, kind),
+    ]);
+    const shown = rows.slice(0, query.limit);
     const records = shown.map(
       (row) =>
         `{"id":"${row.id}","version":${row.version},"archived":${row.archived},"updatedAt":"${row.updated_at.toISOString()}","body":${row.body}}`,
     );
-    const next = rows.length > limit ? JSON.stringify(shown.at(-1)!.id) : 'null';
-    return `{"records":[${records.join(',')}],"next":${next}}`;
+    const last = shown.at(-1);
+    const next = rows.length > query.limit && last ? placeOf(query.order, last.id, last.name ?? '') : null;
+    return `{"records":[${records.join(',')}],"next":${JSON.stringify(next)},"total":${total}}`;
   }
 
   async find<K extends Kind>(shopId: string, kind: K, id: string): Promise<Stored<K> | null> {
@@ -77,6 +85,7 @@ export class Records {
     id: string,
     { version, archived, body }: Write<K>,
   ): Promise<WriteResult<K>> {
+    await this.disk.check();
     const table = tableOf(kind);
     const text = JSON.stringify(body);
     const [written] = await this.pool.query<RecordRow>(
@@ -95,7 +104,10 @@ export class Records {
             values: [shopId, id, archived, text, version],
           },
     );
-    if (written) return { outcome: 'written', record: toStored<K>(written) };
+    if (written) {
+      if (version === 0) this.#totals.added(shopId, kind);
+      return { outcome: 'written', record: toStored<K>(written) };
+    }
 
     const [current] = await this.pool.query<RecordRow & { same: boolean }>(shopId, {
       name: `compare-${kind}`,

@@ -1,18 +1,18 @@
-import { factsOf, KINDS, PAGE, upgraded, writeOf, type Kind, type Write } from '@pike-stone/contract';
+import {
+  factsOf,
+  id as anId,
+  KINDS,
+  listQuery,
+  upgraded,
+  writeOf,
+  type Kind,
+  type Write,
+} from '@pike-stone/contract';
 import compression from 'compression';
 import { Router } from 'express';
-import * as z from 'zod';
-import { jsonOnly } from '../http/json-only';
+import { jsonOnly } from '../http/json-body';
 import { HttpProblem, invalid, notFound } from '../http/problem';
 import type { Records } from './repository';
-
-const anId = z.uuidv7();
-
-/** The page of a list that an address asks for. */
-const page = z.object({
-  after: anId.nullable().default(null),
-  limit: z.coerce.number().int().min(1).max(PAGE.most).default(PAGE.usual),
-});
 
 /** Id of a record: a kind of which each shop has one takes the shop's id. */
 function idOf(kind: Kind, given: unknown, shopId: string): string {
@@ -41,7 +41,7 @@ function routesOf(kind: Kind, records: Records): Router {
   const router = Router();
   // Lists are compressed; a single record is too small to gain from it.
   router.get('/', compression(), async (request, response) => {
-    const read = page.safeParse(request.query);
+    const read = listQuery.safeParse(request.query);
     if (!read.success) throw invalid(read.error);
     response.type('json').send(await records.list(response.locals.shopId, kind, read.data));
   });

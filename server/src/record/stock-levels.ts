@@ -1,6 +1,5 @@
-import type { StockLevel } from '@pike-stone/contract';
+import { id as anId, type StockLevel } from '@pike-stone/contract';
 import { Router } from 'express';
-import * as z from 'zod';
 import type { ShopPool } from '../db/shop-pool';
 import { notFound } from '../http/problem';
 
@@ -16,7 +15,6 @@ interface LevelRow {
 
 /** Entries of one thing that are shown, newest first. */
 const SHOWN_ENTRIES = 50;
-const anId = z.uuidv7();
 
 const toLevel = (row: LevelRow): StockLevel => ({
   of: row.of,

@@ -3,7 +3,8 @@ import { formatFeedPerTurn, joined, sayFeed, saySpeed } from '@pike-stone/words'
 import { useRouter, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
-import { useRecords, useSession, type Shown } from '../../data/records';
+import { useRecords, type Shown } from '../../data/records';
+import { useSession } from '../../sync/session';
 import { Button, IconButton } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { SettingsIcon } from '../../kit/icons';
@@ -21,6 +22,7 @@ import { useCut, type Cut } from '../cut/useCut';
 const RECENT = 4;
 
 const LowStores = laterPart('LowStores');
+const BackupNotice = laterPart('BackupNotice', true);
 
 /** The first page: the cut that is set up, the last cuts, and what needs attention. */
 export function BenchScreen() {
@@ -45,6 +47,7 @@ export function BenchScreen() {
         </>
       }
     >
+      <BackupNotice />
       {cut && <OnTheBench cut={cut} />}
       <DullTools />
       <LowStores />

@@ -10,7 +10,8 @@ export function BookScreen() {
   const router = useRouter();
   const wide = useWide();
   const { id } = useLocalSearchParams<{ id?: string }>();
-  const { cuts } = useFoundCuts();
+  const { cuts, total, hasMore, q } = useFoundCuts();
+  const count = !hasMore || q.trim() !== '' || total === null ? cuts.length : total;
   if (wide)
     return (
       <SideBySide
@@ -20,7 +21,10 @@ export function BookScreen() {
       />
     );
   return (
-    <Screen title="Book" about={`${cuts.length} ${cuts.length === 1 ? 'cut' : 'cuts'}`}>
+    <Screen
+      title="Book"
+      about={`${count}${hasMore && q.trim() !== '' ? ' and more' : ''} ${count === 1 ? 'cut' : 'cuts'}`}
+    >
       <CutList onOpen={(open) => router.push(`/book/${open}`)} />
     </Screen>
   );

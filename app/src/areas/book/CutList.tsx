@@ -1,31 +1,31 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useRecords } from '../../data/records';
+import { usePages } from '../../data/pages';
 import { Button } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { useKeys } from '../../kit/keys';
+import { MoreBelow } from '../../kit/MoreBelow';
 import { Sheet } from '../../kit/Screen';
 import { TextBox } from '../../kit/TextBox';
+import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
+import { SetAsideNote } from '../house/SetAsideNote';
 import { CutRow } from './CutRow';
 
-/** Past cuts that have every word of the address's search in them, newest first. */
+/** Past cuts with every word of the address's search, newest first, read as they are scrolled. */
 export function useFoundCuts() {
   const { q = '' } = useLocalSearchParams<{ q?: string }>();
-  const { records, loading, error } = useRecords('cuts');
-  const words = q.toLowerCase().split(/\s+/).filter(Boolean);
-  const cuts = records.filter(({ archived, body }) => {
-    const text =
-      `${body.names.machine} ${body.names.stock} ${body.names.tool} ${body.operation} ${body.outcome} ${body.remark}`.toLowerCase();
-    return !archived && words.every((word) => text.includes(word));
-  });
-  return { q, words, cuts, loading, error };
+  const narrowed = useMemo(() => ({ q, archived: false }), [q]);
+  const { records, ...list } = usePages('cuts', narrowed);
+  return { q, cuts: records, ...list };
 }
 
-/** The past cuts as a list, found by any word of them. */
+/** The past cuts as a list, found by the beginnings of words in them. */
 export function CutList({ chosen = null, onOpen }: { chosen?: string | null; onOpen: (id: string) => void }) {
   const router = useRouter();
-  const { q, words, cuts, loading, error } = useFoundCuts();
+  const { q, cuts, aside, loading, error, offline, hasMore, more } = useFoundCuts();
+  const words = q.trim();
   useKeys({ '/': () => document.querySelector<HTMLInputElement>('input[aria-label="Find"]')?.focus() });
   return (
     <>
@@ -38,7 +38,13 @@ export function CutList({ chosen = null, onOpen }: { chosen?: string | null; onO
           placeholder="Find: bronze, bay lathe, ribbons"
         />
       </View>
-      {loading || (error && cuts.length === 0 && words.length === 0) ? (
+      {offline && words !== '' && (
+        <Words role="note" style={styles.find}>
+          Only the newest cuts, which this device has, are searched until the shop’s computer answers.
+        </Words>
+      )}
+      <SetAsideNote aside={aside} />
+      {loading || (error && cuts.length === 0 && words === '') ? (
         <Loading error={error} />
       ) : cuts.length > 0 ? (
         <Sheet>
@@ -50,9 +56,10 @@ export function CutList({ chosen = null, onOpen }: { chosen?: string | null; onO
               onPress={() => onOpen(record.id)}
             />
           ))}
+          <MoreBelow hasMore={hasMore} more={more} />
         </Sheet>
-      ) : words.length > 0 ? (
-        <Empty title="Nothing with these words">Try fewer words, or a part of one.</Empty>
+      ) : words !== '' ? (
+        <Empty title="Nothing with these words">Try fewer words, or the beginning of one.</Empty>
       ) : (
         <Empty
           title="The book is empty"

@@ -12,13 +12,15 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
-import { putBack, save, useRecords, type Shown } from '../../data/records';
+import { useRecord } from '../../data/record';
+import { putBack, save, type Shown } from '../../data/records';
 import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { Loading } from '../../kit/Empty';
 import { Screen, Sheet } from '../../kit/Screen';
 import { TextBox } from '../../kit/TextBox';
+import { useBusy } from '../../kit/useBusy';
 import { useUndo } from '../../kit/Undo';
 import { Words } from '../../kit/Words';
 import { themed } from '../../theme/theme';
@@ -31,8 +33,7 @@ import { OUTCOMES } from './outcomes';
 
 /** One past cut, as planned and as really set. */
 export function Entry({ id, inPane = false }: { id: string; inPane?: boolean }) {
-  const { records, loading, error } = useRecords('cuts');
-  const record = records.find((one) => one.id === id);
+  const { record, loading, error } = useRecord('cuts', id);
   if (record) return <Known record={record} inPane={inPane} />;
   if (loading || error) return <Loading error={error} />;
   return <NotHere place="book" />;
@@ -48,7 +49,7 @@ function Known({ record, inPane }: { record: Shown<'cuts'>; inPane: boolean }) {
   const changed = outcome !== body.outcome || remark.trim() !== body.remark;
   const write = async (next: CutBody, archived = record.archived) => {
     const result = await save('cuts', record.id, record.version, next, archived);
-    if (result.sent === 'refused') setFault(result.refusal.message);
+    if ('refusal' in result && result.sent !== 'conflict') setFault(result.refusal.message);
     return result;
   };
   const keep = async () => {
@@ -58,11 +59,13 @@ function Known({ record, inPane }: { record: Shown<'cuts'>; inPane: boolean }) {
     const { sent } = await write({ ...body, outcome, remark: remark.trim() });
     if (sent === 'saved') say('Kept.');
   };
+  const keeping = useBusy(keep);
   const archive = async () => {
     await write(body, true);
     say('Taken out of the book’s list.', () => void putBack('cuts', { ...record, body, archived: false }));
     router.replace('/book');
   };
+  const archiving = useBusy(archive);
   return (
     <Screen
       title={`${OPERATION_WORDS[body.operation].verb} ${body.names.stock}`}
@@ -71,7 +74,7 @@ function Known({ record, inPane }: { record: Shown<'cuts'>; inPane: boolean }) {
       inPane={inPane}
       footer={
         <>
-          <Button label="Archive" onPress={() => void archive()} />
+          <Button label="Archive" busy={archiving.busy} onPress={archiving.press} />
           <Button
             kind="main"
             label="Open in Cut"
@@ -96,7 +99,7 @@ function Known({ record, inPane }: { record: Shown<'cuts'>; inPane: boolean }) {
             limit={REMARK_LENGTH}
             fault={fault}
           />
-          {changed && <Button label="Keep the change" onPress={() => void keep()} />}
+          {changed && <Button label="Keep the change" busy={keeping.busy} onPress={keeping.press} />}
         </View>
       </Sheet>
     </Screen>

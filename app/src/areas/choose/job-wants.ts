@@ -1,6 +1,6 @@
 import { USUAL_WANTS, type JobWants } from '@pike-stone/core/choose';
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { keptHere } from '../../sync/kept-here';
 
 interface WantsState {
   readonly wants: JobWants;
@@ -9,7 +9,7 @@ interface WantsState {
 
 /** What the job asks beside its cut: how many, how fine, how exact. It survives a reload and a closed tab. */
 export const useWants = create<WantsState>()(
-  persist(
+  keptHere(
     (set) => ({
       wants: USUAL_WANTS,
       want: (change) => set(({ wants }) => ({ wants: { ...wants, ...change } })),

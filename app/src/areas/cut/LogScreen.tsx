@@ -5,7 +5,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { keptHere } from '../../sync/kept-here';
 import { useUnits } from '../../data/preferences';
 import { newId, save } from '../../data/records';
 import { backOr } from '../../kit/back';
@@ -17,6 +17,7 @@ import { Keypad } from '../../kit/Keypad';
 import { Ladder } from '../../kit/Ladder';
 import { Screen, Sheet } from '../../kit/Screen';
 import { TextBox } from '../../kit/TextBox';
+import { useBusy } from '../../kit/useBusy';
 import { useUndo } from '../../kit/Undo';
 import { Words } from '../../kit/Words';
 import { themed } from '../../theme/theme';
@@ -32,7 +33,7 @@ interface LogDraft {
 
 /** The remark while it is written; it survives a reload. */
 const useLogDraft = create<LogDraft>()(
-  persist((set) => ({ outcome: null, remark: '', set: (part) => set(part) }), { name: 'pike-log-draft' }),
+  keptHere((set) => ({ outcome: null, remark: '', set: (part) => set(part) }), { name: 'pike-log-draft' }),
 );
 
 /** Asks what was really set and for a remark, and puts the cut into the book. */
@@ -51,6 +52,8 @@ function LogPage({ cut }: { cut: Cut }) {
   const [rpm, setRpm] = useState(plan.speed.rungRpm);
   const [feedMmRev, setFeed] = useState(plan.feed.mmRev);
   const [depthMm, setDepth] = useState(plan.depth.mm);
+  // Made when the page opens: however often the button is pressed, it is one cut.
+  const [id] = useState(newId);
   const [typing, setTyping] = useState<'feed' | 'depth' | null>(null);
   const [fault, setFault] = useState<Readonly<Record<string, string>>>({});
   const levers = isMill(setup.machine) ? [] : usableFeeds(setup);
@@ -66,10 +69,8 @@ function LogPage({ cut }: { cut: Cut }) {
       return setFault(Object.fromEntries(fieldsOf(read.error).map(({ path, message }) => [path, message])));
     // The book names records of the drawer: what was picked without an entry is kept first.
     await keepQuick(cut.choice);
-    const id = newId();
     const result = await save('cuts', id, 0, read.data);
-    if (result.sent === 'refused' || result.sent === 'conflict')
-      return setFault({ remark: result.refusal.message });
+    if ('refusal' in result) return setFault({ remark: result.refusal.message });
     keep({ outcome: null, remark: '' });
     say(
       result.sent === 'waiting'
@@ -78,13 +79,14 @@ function LogPage({ cut }: { cut: Cut }) {
     );
     router.replace(`/book/${id}`);
   };
+  const { busy, press } = useBusy(write);
 
   return (
     <Screen
       title="What was really set?"
       about={`${setup.stock.name}, ${setup.tool.name}, ${OPERATIONS[setup.operation].turns === 'work' ? `⌀${joined(formatLength(plan.diameterMm, units))}` : setup.machine.name}`}
       onBack={() => backOr(router, '/cut')}
-      footer={<Button kind="main" label="Put in the book" onPress={() => void write()} style={styles.fill} />}
+      footer={<Button kind="main" label="Put in the book" busy={busy} onPress={press} style={styles.fill} />}
     >
       <Sheet>
         <View style={styles.group}>

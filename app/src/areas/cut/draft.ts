@@ -10,7 +10,7 @@ import {
   type OperationKey,
 } from '@pike-stone/core';
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { keptHere } from '../../sync/kept-here';
 
 interface Known<Body> {
   readonly id: string;
@@ -33,7 +33,7 @@ interface DraftState {
 
 /** The cut that is being set up. It survives a reload and a closed tab. */
 export const useDraft = create<DraftState>()(
-  persist(
+  keptHere(
     (set) => ({ draft: null, shown: null, set: (draft) => set({ draft }), show: (shown) => set({ shown }) }),
     { name: 'pike-cut-draft' },
   ),

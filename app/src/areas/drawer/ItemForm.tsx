@@ -22,7 +22,7 @@ export function ItemForm<K extends DrawerKind>(of: ItemFormOf<K>) {
   const { kind, record, body, inPane = false } = of;
   const spec = specOf(kind);
   const Part = partOf(kind);
-  const { form, groups, changed, submit, archive, undoChanges, leave } = useItemForm(of);
+  const { form, groups, changed, busy, submit, archive, undoChanges, leave } = useItemForm(of);
   const faults = Object.keys(form.formState.errors).length;
   // What is drawn or counted comes first; the boxes of one that is there already open on touch.
   const folds = record !== null && Part !== undefined && kind !== 'machines';
@@ -45,6 +45,7 @@ export function ItemForm<K extends DrawerKind>(of: ItemFormOf<K>) {
             <Button
               kind="main"
               label={record ? 'Keep the change' : 'Add to the drawer'}
+              busy={busy}
               onPress={submit}
               style={styles.fill}
             />
@@ -65,7 +66,7 @@ export function ItemForm<K extends DrawerKind>(of: ItemFormOf<K>) {
         {groups.map((group) => (
           <Group key={group.title} group={group} folds={folds} />
         ))}
-        {record && <Actions kind={kind} record={record} onArchive={() => void archive()} />}
+        {record && <Actions kind={kind} record={record} onArchive={archive} />}
       </Screen>
     </FormProvider>
   );

@@ -1,15 +1,19 @@
 import type { DrawerKind } from '@pike-stone/contract';
 import { useLocalSearchParams, useRouter, type Href } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { useMemo } from 'react';
 import { useMetals } from '../../data/metals';
+import { usePages, type Narrowed } from '../../data/pages';
 import { useRecords } from '../../data/records';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { Empty, Loading } from '../../kit/Empty';
+import { MoreBelow } from '../../kit/MoreBelow';
 import { Row } from '../../kit/Row';
 import { Sheet } from '../../kit/Screen';
 import { TextBox } from '../../kit/TextBox';
 import { SPACE } from '../../theme/type';
+import { SetAsideNote } from '../house/SetAsideNote';
 import { filtersOf } from './filters';
 import { specOf } from './specs';
 
@@ -28,24 +32,20 @@ export function KindList<K extends DrawerKind>({
 }) {
   const router = useRouter();
   const { q = '', only, away } = useLocalSearchParams<{ q?: string; only?: string; away?: string }>();
-  const { records, loading, error } = useRecords(kind);
   const metals = useMetals();
   const archived = away === '1';
   const filters = filtersOf(kind);
   const filter = filters.find(({ value }) => value === only);
+  const narrowed = useMemo(
+    (): Narrowed => ({ q, archived, kinds: filter?.kinds, dull: filter?.dull, order: 'name' }),
+    [q, archived, filter],
+  );
+  const { records: shown, aside, loading, error, hasMore, more } = usePages(kind, narrowed);
+  // What this device has of the kind, to know whether there is anything to be narrowed.
+  const { records } = useRecords(kind);
   const spec = specOf(kind);
   if (loading || (error && records.length === 0)) return <Loading error={error} />;
   const put = records.filter((record) => record.archived).length;
-  const shown = records
-    .filter(
-      (record) =>
-        record.archived === archived
-        && (!filter || filter.shows(record.body))
-        && `${record.body.name} ${spec.about(record.body, metals)}`
-          .toLowerCase()
-          .includes(q.trim().toLowerCase()),
-    )
-    .sort((a, b) => a.body.name.localeCompare(b.body.name, 'en', { numeric: true }));
   return (
     <>
       {records.length > MANY && (
@@ -67,12 +67,13 @@ export function KindList<K extends DrawerKind>({
           )}
         </View>
       )}
+      <SetAsideNote aside={aside} />
       {shown.length === 0 ? (
         <Empty
           title={q || filter ? 'Nothing like that' : archived ? 'Nothing put away' : `No ${spec.one} yet`}
         >
           {q || filter
-            ? 'Try a part of the word, or show all.'
+            ? 'Try the beginning of a word, or show all.'
             : 'Add one below; then it can be chosen in Cut.'}
         </Empty>
       ) : (
@@ -88,6 +89,7 @@ export function KindList<K extends DrawerKind>({
               onPress={() => onOpen(record.id)}
             />
           ))}
+          <MoreBelow hasMore={hasMore} more={more} />
         </Sheet>
       )}
       {!archived && <Onward kind={kind} />}

@@ -1,24 +1,28 @@
 import { TOOL_KINDS } from '@pike-stone/core';
-import { TOOLS } from '@pike-stone/core/fixture';
-import type { ToolBody } from '@pike-stone/contract';
 import { filtersOf } from './filters';
 
-const body = (kind: ToolBody['kind'], dull = false) => ({ ...TOOLS[kind], dull, note: '' }) as ToolBody;
+const filterOf = (kind: 'tools' | 'supplies', value: string) =>
+  filtersOf(kind).find((one) => one.value === value)!;
 
 it('every kind of tool stands in one filter of the three, a dull one also among the dull', () => {
-  const [turning, holes, milling, dull] = filtersOf('tools');
-  for (const kind of TOOL_KINDS) {
-    expect([turning, holes, milling].filter((one) => one!.shows(body(kind)))).toHaveLength(1);
-    expect([dull!.shows(body(kind)), dull!.shows(body(kind, true))]).toEqual([false, true]);
-  }
-  expect(turning!.shows(body('boring-bar'))).toBe(true);
-  expect(holes!.shows(body('reamer'))).toBe(true);
-  expect(milling!.shows(body('fly-cutter'))).toBe(true);
+  for (const kind of TOOL_KINDS)
+    expect(
+      ['turning', 'holes', 'milling'].filter((value) => filterOf('tools', value).kinds!.includes(kind)),
+    ).toHaveLength(1);
+  expect(filterOf('tools', 'turning').kinds).toContain('boring-bar');
+  expect(filterOf('tools', 'holes').kinds).toContain('reamer');
+  expect(filterOf('tools', 'milling').kinds).toContain('fly-cutter');
+  expect(filterOf('tools', 'dull')).toMatchObject({ dull: true });
 });
 
 it('stores are inserts, blanks and others; machines are not narrowed', () => {
-  const shows = (kind: 'insert-box' | 'blank' | 'wheel') =>
-    filtersOf('supplies').find((one) => one.shows({ kind } as never))!.value;
-  expect([shows('insert-box'), shows('blank'), shows('wheel')]).toEqual(['inserts', 'blanks', 'others']);
+  const shows = (kind: string) => filtersOf('supplies').find(({ kinds }) => kinds!.includes(kind))!.value;
+  expect(['insert-box', 'blank', 'wheel', 'holder', 'stone'].map(shows)).toEqual([
+    'inserts',
+    'blanks',
+    'others',
+    'others',
+    'others',
+  ]);
   expect(filtersOf('machines')).toEqual([]);
 });

@@ -6,6 +6,7 @@ import { useMetals } from '../../data/metals';
 import { useUnits } from '../../data/preferences';
 import { newId, putBack, save, type Shown } from '../../data/records';
 import { backOr } from '../../kit/back';
+import { useBusy } from '../../kit/useBusy';
 import { useUndo } from '../../kit/Undo';
 import { useFormDrafts } from './form-drafts';
 import type { Raw } from './form-spec';
@@ -43,6 +44,8 @@ export function useItemForm<K extends DrawerKind>({
     const draft = useFormDrafts.getState().drafts[draftKey];
     return { version: draft?.version ?? record?.version ?? 0, body, draft: draft?.raw };
   });
+  // Made when the form opens: however often it is kept, it is one record.
+  const [target] = useState(() => record?.id ?? newId());
   const resolver = useMemo(
     () => (raw: Raw) => resolverFor(spec.schema, () => spec.groups(raw, metals), units, opened.body)(raw),
     [spec, units, opened, metals],
@@ -73,13 +76,13 @@ export function useItemForm<K extends DrawerKind>({
   };
 
   const write = async (next: Body<K>) => {
-    const target = record?.id ?? newId();
     const result = await save(kind, target, opened.version, next, record?.archived ?? false);
     if (result.sent === 'refused') {
       for (const { path, message } of result.refusal.problem.fields ?? [])
         form.setError(path.replace(/^body\./, ''), { type: 'server', message });
       return;
     }
+    if (result.sent === 'unkept') return say(result.refusal.message);
     drop(draftKey);
     if (result.sent !== 'conflict')
       say(
@@ -89,15 +92,15 @@ export function useItemForm<K extends DrawerKind>({
       );
     leave();
   };
-  const submit = () => {
+  const { busy, press: submit } = useBusy(async () => {
     const groups = spec.groups(form.getValues(), metals);
     const sorted = sortedSteps(form.getValues(), groups);
     for (const group of groups)
       for (const field of group.fields)
         if (field.type === 'steps') form.setValue(field.path, sorted[field.path]);
-    void form.handleSubmit(write)();
-  };
-  const archive = async () => {
+    await form.handleSubmit(write)();
+  });
+  const { press: archive } = useBusy(async () => {
     if (!record) return;
     const away = !record.archived;
     await save(kind, record.id, record.version, record.body, away);
@@ -106,7 +109,7 @@ export function useItemForm<K extends DrawerKind>({
       () => void putBack(kind, { ...record, archived: !away }),
     );
     leave();
-  };
+  });
   const undoChanges = () => {
     const before = form.getValues();
     form.reset(start);
@@ -114,5 +117,5 @@ export function useItemForm<K extends DrawerKind>({
     say('As it was before.', () => form.reset(structuredClone(before)));
   };
   const groups = spec.groups(raw, metals);
-  return { form, groups, changed, submit, archive, undoChanges, leave };
+  return { form, groups, changed, busy, submit, archive, undoChanges, leave };
 }

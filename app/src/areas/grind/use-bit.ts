@@ -9,7 +9,7 @@ import {
   type GrindStep,
 } from '@pike-stone/core/grind';
 import { useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { newId, putBack, save, useRecords, type Shown } from '../../data/records';
 import { useUndo } from '../../kit/Undo';
 import { useSolid, type GrindingSolid } from '../../workers/solid-work';
@@ -63,8 +63,9 @@ export function useBit(id: string) {
 /** Keeps a new bit at once, and opens it to be planned. */
 export function useOpenBit(): (body: BitBody) => void {
   const router = useRouter();
+  // Made when the page opens: a second press opens the same bit.
+  const [id] = useState(newId);
   return (body) => {
-    const id = newId();
     void save('bits', id, 0, body);
     router.push(`/grind/${id}`);
   };

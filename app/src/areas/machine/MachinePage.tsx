@@ -38,6 +38,10 @@ export function useKeepMachine(
       say(result.refusal.problem.fields?.[0]?.message ?? result.refusal.message);
       return false;
     }
+    if (result.sent === 'unkept') {
+      say(result.refusal.message);
+      return false;
+    }
     if (result.sent !== 'conflict') say(said, () => void putBack('machines', { ...record, version }));
     return true;
   };

@@ -11,6 +11,9 @@ import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
+import { canBeKept } from '../house/kept-application';
+import { Devices } from './Devices';
+import { SetAsidePart } from './SetAsidePart';
 
 const KEYS = [
   ['g then b, c, d, k', 'to Bench, Cut, Drawer, Book'],
@@ -52,6 +55,13 @@ export function SettingsScreen() {
               { value: 'system', label: 'As the device' },
             ]}
           />
+          {!canBeKept() && (
+            <Words role="note">
+              Under this address the browser does not keep the application itself: without the shop’s computer
+              it opens only where it is open already. It is kept on the shop’s computer, and under an address
+              that begins with https.
+            </Words>
+          )}
         </View>
       </Sheet>
       {rules && (
@@ -131,6 +141,8 @@ export function SettingsScreen() {
           </View>
         </Sheet>
       )}
+      <SetAsidePart />
+      <Devices />
       <Sheet>
         <Row
           title="What the words mean"

@@ -12,7 +12,7 @@ import { formatMoney } from '@pike-stone/words/choosing';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { keptHere } from '../../../sync/kept-here';
 import { useRules } from '../../../data/rules';
 import { backOr } from '../../../kit/back';
 import { Bar } from '../../../kit/Bar';
@@ -34,7 +34,7 @@ interface KitState {
 
 /** What is asked of the kit; it survives a reload. */
 const useKit = create<KitState>()(
-  persist(
+  keptHere(
     (set) => ({
       machine: 'lathe',
       metals: { soft: true, steel: true, hard: false },

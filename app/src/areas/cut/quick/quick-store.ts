@@ -1,6 +1,6 @@
 import type { StockBody, ToolBody } from '@pike-stone/contract';
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { keptHere } from '../../../sync/kept-here';
 import { newId, type Shown } from '../../../data/records';
 
 interface Quick<Body> {
@@ -20,7 +20,7 @@ interface QuickState {
 
 /** Stock and tool of a quick cut: used like those of the drawer, and only on this device until they are kept. */
 export const useQuick = create<QuickState>()(
-  persist(
+  keptHere(
     (set) => ({
       stock: null,
       tool: null,

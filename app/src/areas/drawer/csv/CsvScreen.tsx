@@ -59,6 +59,8 @@ function KindCsv<K extends CsvKind>({ kind }: { kind: K }) {
     () => (text.trim() === '' ? null : readCsv(kind, text, records, metals)),
     [kind, text, records, metals],
   );
+  // One id for each line, made when the text is read: taken in twice, a row is the same record.
+  const ids = useMemo(() => text.split('\n').map(newId), [text]);
   if (loading || metals.loading) return <Loading error={error} />;
   const inUse = records.filter((one) => !one.archived);
   const open = async () => {
@@ -72,7 +74,7 @@ function KindCsv<K extends CsvKind>({ kind }: { kind: K }) {
     setDone(0);
     for (const [i, row] of rows.entries()) {
       const record = records.find((one) => one.id === row.id);
-      await save(kind, row.id ?? newId(), row.version, row.body, record?.archived ?? false);
+      await save(kind, row.id ?? ids[i]!, row.version, row.body, record?.archived ?? false);
       setDone(i + 1);
     }
     setDone(null);

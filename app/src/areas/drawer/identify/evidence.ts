@@ -1,7 +1,7 @@
 import { OutOfRange, readLength, readNumber, type LengthUnit } from '@pike-stone/core';
 import { densityOf, type Density, type Observations, type Weighing } from '@pike-stone/core/identify';
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { keptHere } from '../../../sync/kept-here';
 
 /** What was typed of a weighing. */
 export interface Weighed {
@@ -30,7 +30,7 @@ interface EvidenceState {
 
 /** The cutter that is being looked at. It survives a reload and a closed tab. */
 export const useEvidence = create<EvidenceState>()(
-  persist(
+  keptHere(
     (set) => ({
       seen: {},
       weighed: NOT_WEIGHED,

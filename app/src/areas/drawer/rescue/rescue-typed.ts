@@ -1,6 +1,6 @@
 import { usualBath, rescueSaving, type Bath } from '@pike-stone/core/identify';
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { keptHere } from '../../../sync/kept-here';
 import { readWithin } from '../../figures/read-figure';
 
 /** Figures of a rescue as they are typed. */
@@ -20,7 +20,7 @@ interface RescueState extends Typed {
 
 /** What is typed of a rescue; it survives a reload. */
 export const useRescue = create<RescueState>()(
-  persist(
+  keptHere(
     (set) => ({
       edges: '4',
       aluminiumG: '0.5',

@@ -14,6 +14,7 @@ import { Loading } from '../../../kit/Empty';
 import { Keypad } from '../../../kit/Keypad';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
+import { useBusy } from '../../../kit/useBusy';
 import { useUndo } from '../../../kit/Undo';
 import { Words } from '../../../kit/Words';
 import { SPACE } from '../../../theme/type';
@@ -91,6 +92,7 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
     const result = await save('machines', id, draft.version, read.data, record?.archived ?? false);
     if (result.sent === 'refused')
       return setFault(result.refusal.problem.fields?.[0]?.message ?? result.refusal.message);
+    if (result.sent === 'unkept') return setFault(result.refusal.message);
     drop(id);
     if (result.sent !== 'conflict')
       say(
@@ -99,6 +101,7 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
       );
     router.replace(`/drawer/machines/${id}`);
   };
+  const { busy, press } = useBusy(keepIt);
   const changed = drafts[id] !== undefined;
   return (
     <Screen
@@ -130,7 +133,8 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
           <Button
             kind="main"
             label={record ? 'Keep the drive' : 'Add to the drawer'}
-            onPress={() => void keepIt()}
+            busy={busy}
+            onPress={press}
             style={styles.grow}
           />
         </>

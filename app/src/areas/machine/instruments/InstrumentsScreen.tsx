@@ -4,7 +4,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { keptHere } from '../../../sync/kept-here';
 import { useInstrument, useInstruments, type Stream } from '../../../data/instruments';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
@@ -35,7 +35,7 @@ interface Readings {
 const KEPT = 50;
 /** Readings taken on this device, newest first. */
 const useReadings = create<Readings>()(
-  persist(
+  keptHere(
     (set) => ({
       taken: [],
       add: (reading) => set(({ taken }) => ({ taken: [reading, ...taken].slice(0, KEPT) })),

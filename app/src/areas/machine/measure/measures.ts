@@ -11,7 +11,7 @@ import {
 } from '@pike-stone/core/drive';
 import { settingWords } from '@pike-stone/words/drive';
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { keptHere } from '../../../sync/kept-here';
 
 /** One measure of one step, taken on this visit to the machine. */
 export interface TakenMeasure {
@@ -30,7 +30,7 @@ interface Measures {
 
 /** Measures that were not applied to the machine yet; they survive a reload. */
 export const useMeasures = create<Measures>()(
-  persist(
+  keptHere(
     (set) => ({
       taken: {},
       add: (id, measure) =>

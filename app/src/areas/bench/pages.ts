@@ -1,0 +1,1 @@
+export { BackupNotice } from './BackupNotice';

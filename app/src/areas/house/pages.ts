@@ -1,0 +1,2 @@
+export { PairScreen } from './PairScreen';
+export { NewerNotice } from './NewerNotice';
