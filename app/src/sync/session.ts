@@ -49,8 +49,12 @@ export const usePairingCode = () =>
   useSWR(`${DEVICES}/code`, (path: string) => reading(path, pairingAnswer), { refreshInterval: 20_000 });
 
 /** When the last good backup of the shop's computer was made. */
-export const useBackups = () =>
-  useSWR('/api/backups', (path: string) => reading(path, backupAnswer), { refreshInterval: 3_600_000 });
+export function useBackups() {
+  const { data: session } = useSession();
+  return useSWR(session ? '/api/backups' : null, (path: string) => reading(path, backupAnswer), {
+    refreshInterval: 3_600_000,
+  });
+}
 
 /** Sends a device away. */
 export async function sendAway(id: string): Promise<void> {

@@ -43,8 +43,9 @@ function Known({ record, inPane }: { record: Shown<'cuts'>; inPane: boolean }) {
   const router = useRouter();
   const say = useUndo((state) => state.say);
   const { body } = record;
-  const [outcome, setOutcome] = useState(body.outcome);
-  const [remark, setRemark] = useState(body.remark);
+  // Only what was changed here: the record itself may be read anew while this page is open.
+  const [edited, setEdited] = useState<{ outcome?: CutBody['outcome']; remark?: string }>({});
+  const { outcome, remark } = { ...body, ...edited };
   const [fault, setFault] = useState<string>();
   const changed = outcome !== body.outcome || remark.trim() !== body.remark;
   const write = async (next: CutBody, archived = record.archived) => {
@@ -57,7 +58,9 @@ function Known({ record, inPane }: { record: Shown<'cuts'>; inPane: boolean }) {
       return setFault(`Keep the remark under ${REMARK_LENGTH} characters.`);
     setFault(undefined);
     const { sent } = await write({ ...body, outcome, remark: remark.trim() });
-    if (sent === 'saved') say('Kept.');
+    if (sent !== 'saved') return;
+    setEdited({});
+    say('Kept.');
   };
   const keeping = useBusy(keep);
   const archive = async () => {
@@ -90,11 +93,11 @@ function Known({ record, inPane }: { record: Shown<'cuts'>; inPane: boolean }) {
       <Sheet>
         <View style={styles.group}>
           <Words role="label">How it went</Words>
-          <Choice says="How it went" value={outcome} onChange={setOutcome} options={OUTCOMES} />
+          <Choice says="How it went" value={outcome} onChange={(next) => setEdited({ ...edited, outcome: next })} options={OUTCOMES} />
           <TextBox
             label="Remark"
             value={remark}
-            onChange={setRemark}
+            onChange={(next) => setEdited({ ...edited, remark: next })}
             lines={4}
             limit={REMARK_LENGTH}
             fault={fault}
