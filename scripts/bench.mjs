@@ -14,6 +14,7 @@ import {
 import { lists } from './bench/lists.mjs';
 import { Cluster, postgresql } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
+import { buildServer } from './lib/build-server.mjs';
 import { startServer } from './lib/server.mjs';
 import { ensureWeb, webRoot } from './lib/web.mjs';
 
@@ -168,6 +169,7 @@ async function main() {
   await ensurePackages();
   await ensureDebian([postgresql, chromium]);
   await ensureWeb();
+  await buildServer();
   plans();
   grinds();
   const scratch = join(dataFolder, `bench-${process.pid}`);

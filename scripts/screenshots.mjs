@@ -12,6 +12,7 @@ import {
 } from './lib/packages.mjs';
 import { Cluster, postgresql } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
+import { buildServer } from './lib/build-server.mjs';
 import { startServer, startStandIns } from './lib/server.mjs';
 import { ensureWeb, webRoot } from './lib/web.mjs';
 
@@ -140,6 +141,7 @@ async function main() {
   await ensurePackages();
   await ensureDebian([postgresql, chromium]);
   await ensureWeb();
+  await buildServer();
   const out = process.env.SHOTS ?? join(projectRoot, 'docs/screenshots');
   mkdirSync(out, { recursive: true });
   const scratch = join(dataFolder, `screenshots-${process.pid}`);

@@ -9,6 +9,7 @@ import { ownCluster } from './lib/own-cluster.mjs';
 import { dataFolder, ensureDebian, ensurePackages } from './lib/packages.mjs';
 import { postgresql } from './lib/postgres.mjs';
 import { run, say, Stop } from './lib/say.mjs';
+import { buildServer } from './lib/build-server.mjs';
 import { startServer, startStandIns } from './lib/server.mjs';
 import { keepRunning } from './lib/supervise.mjs';
 import { backUpDaily } from './lib/daily-backup.mjs';
@@ -152,6 +153,7 @@ async function main() {
   await ensurePackages();
   if (!external) await ensureDebian([postgresql]);
   await ensureWeb();
+  await buildServer();
   await serve(external);
   await giveBack();
 }

@@ -3,6 +3,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
+import { buildServer } from './lib/build-server.mjs';
 import { chromium, dataFolder, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
 import { Cluster, postgresql } from './lib/postgres.mjs';
 import { run, say, Stop } from './lib/say.mjs';
@@ -123,17 +124,17 @@ const SUITES = {
   },
   torture: {
     says: 'What must not break, broken on purpose',
-    needs: [ensureWeb, () => ensureDebian([postgresql])],
+    needs: [ensureWeb, buildServer, () => ensureDebian([postgresql])],
     work: () => torture(),
   },
   api: {
     says: 'The server against PostgreSQL',
-    needs: [ensureWeb, scratchDatabase],
+    needs: [ensureWeb, buildServer, scratchDatabase],
     work: () => playwright('api'),
   },
   e2e: {
     says: 'The application in Chromium',
-    needs: [() => ensureDebian([chromium]), ensureWeb, scratchDatabase],
+    needs: [() => ensureDebian([chromium]), ensureWeb, buildServer, scratchDatabase],
     work: () => playwright('phone', 'wide'),
   },
 };

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
 import { postgresql } from './lib/postgres.mjs';
 import { run, say, Stop } from './lib/say.mjs';
+import { buildServer } from './lib/build-server.mjs';
 import { ensureWeb } from './lib/web.mjs';
 import { badInput } from './torture/bad-input.mjs';
 import { diskFull } from './torture/disk-full.mjs';
@@ -38,6 +39,7 @@ async function main() {
   await ensurePackages();
   await ensureDebian([postgresql]);
   await ensureWeb();
+  await buildServer();
   const rows = [];
   const wanted = Object.entries(PARTS).filter(([name]) => !asked || short || asked === name);
   // The short run is on one stage: making a cluster takes longer than most of its parts.

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { ARCHIVE, TABLE_KINDS, takeInAnswer, TAKES } from './archive';
 import { calcAnswer, calcList } from './calc/answer';
 import { wholeCut, wholeCutAnswer } from './calc/cut-plan';
 import { TOPIC_NAMES, topicCalled } from './calc/topics';
@@ -22,6 +23,8 @@ const idParameter = {
   schema: { type: 'string', format: 'uuid' },
   description: 'UUID version 7, made by the client',
 };
+
+const archiveFile = { [ARCHIVE.mediaType]: { schema: { type: 'string', format: 'binary' } } };
 
 const query = (name: string, schema: object, description: string) => ({
   name,
@@ -142,6 +145,54 @@ export function openApi(version: string) {
           responses: {
             200: { description: 'Its time and age', content: json(backupAnswer) },
             401: fault('No session'),
+          },
+        },
+      },
+      '/api/archive': {
+        get: {
+          summary: 'The whole shop as one file',
+          responses: {
+            200: { description: 'A zip file of JSON lines and pictures', content: archiveFile },
+            401: fault('No session'),
+            429: fault('Two are being made already'),
+          },
+        },
+        post: {
+          summary: 'Looks at such a file, or takes it in',
+          parameters: [
+            query(
+              'take',
+              { type: 'string', enum: TAKES, default: 'none' },
+              'Nothing, the records that the shop does not have, or also those that differ',
+            ),
+          ],
+          requestBody: { required: true, content: archiveFile },
+          responses: {
+            200: { description: 'What it holds beside what the shop has', content: json(takeInAnswer) },
+            400: fault('No archive of a shop'),
+            413: fault('Too large'),
+            415: fault('Not a zip file'),
+            507: fault('Disk full'),
+          },
+        },
+      },
+      '/api/archive/{table}': {
+        get: {
+          summary: 'The records of one kind as a table',
+          parameters: [
+            {
+              name: 'table',
+              in: 'path',
+              required: true,
+              schema: { type: 'string', enum: TABLE_KINDS.map((kind) => `${kind}.csv`) },
+            },
+          ],
+          responses: {
+            200: {
+              description: 'CSV with a heading row',
+              content: { 'text/csv': { schema: { type: 'string' } } },
+            },
+            404: fault('No such table'),
           },
         },
       },

@@ -2,7 +2,8 @@ import { createHash } from 'node:crypto';
 import { v7 as uuidv7 } from 'uuid';
 import type pg from 'pg';
 import { DEMO } from '../fixtures/demo';
-import { enter, expect, owner, test, type TestShop } from '../fixtures/shop';
+import { neighbour } from '../fixtures/neighbour';
+import { enter, expect, owner, test } from '../fixtures/shop';
 
 const RULES = {
   school: 'middle',
@@ -11,20 +12,6 @@ const RULES = {
   rungRule: 'nearest',
   overshootPercent: 10,
 };
-
-/** A second shop beside the demo, with a cookie of its own. */
-async function neighbour(shop: TestShop): Promise<{ id: string; cookie: string }> {
-  const id = uuidv7();
-  const token = `neighbour-${id}`;
-  await owner(shop.ownerUrl, async (client) => {
-    await client.query('insert into shop (shop_id, name) values ($1, $2)', [id, 'Neighbour']);
-    await client.query(
-      `insert into session (shop_id, token_hash, expires_at) values ($1, $2, now() + interval '1 hour')`,
-      [id, createHash('sha256').update(token).digest()],
-    );
-  });
-  return { id, cookie: `pike_session=${token}` };
-}
 
 test.describe('a shop sees only its own', () => {
   test('nothing of another shop is listed, found or overwritten', async ({ request, shop }) => {

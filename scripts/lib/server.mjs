@@ -1,16 +1,17 @@
 // Starts the programs of the server as children and hears from them when they listen.
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
+import { builtServer } from './build-server.mjs';
 import { projectRoot } from './packages.mjs';
 import { Stop } from './say.mjs';
 import { programUser } from './user.mjs';
 
 /**
- * A program of the server as a child in a group of its own: Ctrl-C reaches it through us, once.
+ * A program of the built server as a child in a group of its own: Ctrl-C reaches it through us, once.
  * @param log  where its words go, as `openLog` makes one; without it they are dropped
  */
-const startProgram = (file, env, log) => {
-  const child = spawn(process.execPath, ['--import', 'tsx', join(projectRoot, 'server/src', file)], {
+const startProgram = (name, env, log) => {
+  const child = spawn(process.execPath, [join(builtServer, `${name}.mjs`)], {
     cwd: projectRoot,
     env: { ...process.env, ...env },
     stdio: ['ignore', log ? 'pipe' : 'ignore', log ? 'pipe' : 'ignore', 'ipc'],
@@ -28,7 +29,7 @@ const startProgram = (file, env, log) => {
 
 /** The simulated instruments; `listening` resolves to where they speak, as PIKE_INSTRUMENTS wants it. */
 export function startStandIns(env = {}, log) {
-  const program = startProgram('stand-ins/main.ts', env, log);
+  const program = startProgram('stand-ins', env, log);
   const listening = new Promise((resolve, reject) => {
     program.child.on('message', (message) => resolve(message.listening));
     program.ended.then((code) => reject(new Stop(`The simulated instruments ended with ${code}.`)));
@@ -51,7 +52,7 @@ const failure = ({ failed, code, port }) => {
  * @param onPairing  hears each code by which a new device may come in
  */
 export function startServer(env, log, onPairing = () => undefined) {
-  const program = startProgram('main.ts', env, log);
+  const program = startProgram('main', env, log);
   const listening = new Promise((resolve, reject) => {
     program.child.on('message', (message) => {
       if (message.listening) resolve(message.listening);

@@ -28,6 +28,7 @@ export const LabelsPage = laterPart('LabelsScreen');
 export const NewerNotice = laterPart('NewerNotice', true);
 export const PairPage = laterPart('PairScreen');
 export const SettingsPage = laterPart('SettingsScreen');
+export const FilesPage = laterPart('FilesScreen');
 export const GlossaryPage = laterPart('GlossaryScreen');
 export const ReachPage = laterPart('ReachScreen');
 export const TrueSpeedPage = laterPart('TrueSpeedScreen');

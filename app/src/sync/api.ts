@@ -37,30 +37,47 @@ const retryAfterMs = (response: Response): number | null => {
   return Number.isFinite(seconds) ? seconds * 1_000 : null;
 };
 
-/** Makes a request and checks the answer by its schema. Throws Refusal or Unreachable. */
+/** Makes a request. Throws Refusal or Unreachable where the answer is no good one. */
+async function answerTo(path: string, init: RequestInit): Promise<Response> {
+  let response: Response;
+  try {
+    response = await fetch(path, { signal: AbortSignal.timeout(PATIENCE_MS), ...init });
+  } catch {
+    throw new Unreachable(AWAY);
+  }
+  if (response.ok) return response;
+  const { status } = response;
+  const told = problem.safeParse(await response.json().catch(() => undefined)).data;
+  if (status === 401) throw new NotIn(told?.detail ?? 'This device is not in the shop.', true);
+  if (isPassing(status) || !told)
+    throw new Unreachable(told?.detail ?? AWAY, told !== undefined, retryAfterMs(response));
+  throw new Refusal(told);
+}
+
+/**
+ * Makes a request and checks the answer by its schema. Throws Refusal or Unreachable.
+ * @param init  a signal in it takes the place of the usual patience
+ */
 export async function ask<Answer>(
   path: string,
   schema: ZodType<Answer>,
   init: RequestInit = {},
 ): Promise<Answer> {
-  let response: Response;
+  const response = await answerTo(path, init);
+  const body: unknown = response.status === 204 ? null : await response.json().catch(() => undefined);
+  const read = schema.safeParse(body);
+  if (read.success) return read.data;
+  throw new Unreachable('The answer could not be read: is this page as new as the shop’s computer?', true);
+}
+
+/** A file of the server. Throws Refusal or Unreachable, also when it is cut off before its end. */
+export async function fetchFile(path: string, signal: AbortSignal): Promise<Blob> {
+  const response = await answerTo(path, { signal });
   try {
-    response = await fetch(path, { ...init, signal: AbortSignal.timeout(PATIENCE_MS) });
+    return await response.blob();
   } catch {
-    throw new Unreachable(AWAY);
+    throw new Unreachable('The file was cut off before its end.');
   }
-  const { status } = response;
-  const body: unknown = status === 204 ? null : await response.json().catch(() => undefined);
-  if (response.ok) {
-    const read = schema.safeParse(body);
-    if (read.success) return read.data;
-    throw new Unreachable('The answer could not be read: is this page as new as the shop’s computer?', true);
-  }
-  const told = problem.safeParse(body).data;
-  if (status === 401) throw new NotIn(told?.detail ?? 'This device is not in the shop.', true);
-  if (isPassing(status) || !told)
-    throw new Unreachable(told?.detail ?? AWAY, told !== undefined, retryAfterMs(response));
-  throw new Refusal(told);
 }
 
 /** Sends a body, or none, and checks the answer by its schema. */

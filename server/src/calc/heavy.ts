@@ -1,10 +1,12 @@
 import { availableParallelism } from 'node:os';
-import { join } from 'node:path';
+import { extname, join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { Piscina } from 'piscina';
 import { HttpProblem } from '../http/problem';
 import type { Answer, Question } from './calc-worker';
 import type { Calculation } from './calculate';
+
+const { dirname, filename } = import.meta;
 
 /** Longest time of one calculation, and how many may wait for a thread. */
 const HEAVY = { mostMs: 10_000, mostWaiting: 16, idleMs: 600_000 };
@@ -15,7 +17,8 @@ export class HeavyCalculations {
 
   constructor(private readonly limits = HEAVY) {
     this.#threads = new Piscina({
-      filename: pathToFileURL(join(import.meta.dirname, 'calc-worker.ts')).href,
+      // Beside this module, among the sources as in the bundle.
+      filename: pathToFileURL(join(dirname, `calc-worker${extname(filename)}`)).href,
       minThreads: 0,
       maxThreads: Math.max(1, availableParallelism() - 1),
       maxQueue: limits.mostWaiting,

@@ -12,6 +12,18 @@ const BACKOFF_MS = { first: 100, longest: 4_000 };
 
 const nothing = (): void => undefined;
 
+/** A connection that is bound to a shop. */
+export type ShopClient = Pick<pg.PoolClient, 'query'>;
+
+/** How a step begins: one that reads sees the shop to its end as it was at its beginning. */
+const STEPS = {
+  read: 'begin isolation level repeatable read read only',
+  write: 'begin',
+  try: 'begin',
+} as const;
+/** A step waits for what is read from a file or sent to a slow device. */
+const STEP_IDLE = `set local idle_in_transaction_session_timeout = '60s'`;
+
 /**
  * Connections that belong to one shop while they are lent out.
  *
@@ -42,17 +54,48 @@ export class ShopPool {
   /** Runs one statement that sees and writes only this shop's rows. */
   async query<R extends Row>(shopId: string, statement: pg.QueryConfig): Promise<R[]> {
     return this.#lend(async (client) => {
-      if (this.#boundTo.get(client) !== shopId) {
-        this.#boundTo.delete(client);
-        await client.query({
-          name: 'bind-shop',
-          text: `select set_config('pike.shop', $1, false)`,
-          values: [shopId],
-        });
-        this.#boundTo.set(client, shopId);
-      }
+      await this.#bind(client, shopId);
       return (await client.query<R>(statement)).rows;
     });
+  }
+
+  /**
+   * Runs several statements for one shop as one step: all that it writes is kept, or nothing.
+   * @param kind  a step that writes is kept when `work` answers; one that tries is undone even then
+   * @throws what `work` throws, after everything was undone
+   */
+  async step<R>(
+    shopId: string,
+    kind: keyof typeof STEPS,
+    work: (client: ShopClient) => Promise<R>,
+  ): Promise<R> {
+    const ended = await this.#lend(async (client) => {
+      await this.#bind(client, shopId);
+      await client.query(STEPS[kind]);
+      await client.query(STEP_IDLE);
+      let ending: { readonly result: R } | { readonly error: unknown };
+      try {
+        ending = { result: await work(client) };
+      } catch (error) {
+        ending = { error };
+      }
+      // On a connection that is broken, this fails too.
+      await client.query(kind === 'write' && 'result' in ending ? 'commit' : 'rollback');
+      return ending;
+    });
+    if ('result' in ended) return ended.result;
+    throw ended.error instanceof pg.DatabaseError ? faultOf(ended.error) : ended.error;
+  }
+
+  async #bind(client: pg.PoolClient, shopId: string): Promise<void> {
+    if (this.#boundTo.get(client) === shopId) return;
+    this.#boundTo.delete(client);
+    await client.query({
+      name: 'bind-shop',
+      text: `select set_config('pike.shop', $1, false)`,
+      values: [shopId],
+    });
+    this.#boundTo.set(client, shopId);
   }
 
   /** Runs a statement that belongs to no shop: the health check, or finding the shop of a cookie. */

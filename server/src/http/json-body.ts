@@ -11,7 +11,7 @@ const escaped = new WeakSet<IncomingMessage>();
 const unkeepable = (text: string): boolean => /[\0\p{Surrogate}]/u.test(text);
 
 /** Path of the first text that cannot be kept, or null. */
-function unkeepableIn(value: unknown, path: readonly string[] = []): readonly string[] | null {
+export function unkeepableIn(value: unknown, path: readonly string[] = []): readonly string[] | null {
   if (typeof value === 'string') return unkeepable(value) ? path : null;
   if (value === null || typeof value !== 'object') return null;
   for (const [key, inner] of Object.entries(value)) {

@@ -3,6 +3,7 @@ import { openApi } from '@pike-stone/contract/openapi';
 import compression from 'compression';
 import express, { type Express, type Router } from 'express';
 import type { Logger } from 'pino';
+import { archiveRoutes } from '../archive/routes';
 import type { HeavyCalculations } from '../calc/heavy';
 import { calcRoutes } from '../calc/routes';
 import type { DiskRoom } from '../db/disk-room';
@@ -68,14 +69,16 @@ function apiRoutes(parts: Parts): Router {
   const description = JSON.stringify(openApi(VERSION));
   api.get('/health', health({ pool: healthPool, disk, instance, version: VERSION }));
   api.get('/openapi.json', (_request, response) => void response.type('json').send(description));
+  const records = new Records(pool, disk);
   api.use('/instruments', sessions.required(), instrumentRoutes(instruments));
+  api.use('/archive', sessions.required(), archiveRoutes(pool, disk, records, Date.now));
   api.use(jsonBody);
   api.use('/session', sessionRoutes(door));
   api.use('/calc', calcRoutes(heavy));
   api.use('/devices', sessions.required(), deviceRoutes(door));
   api.get('/backups', sessions.required(), backups.route());
   api.use('/stock-levels', sessions.required(), stockLevelRoutes(pool));
-  api.use(sessions.required(), recordRoutes(new Records(pool, disk)));
+  api.use(sessions.required(), recordRoutes(records));
   api.use(noSuchRoute);
   return api;
 }

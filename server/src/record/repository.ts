@@ -66,6 +66,11 @@ export class Records {
     return `{"records":[${records.join(',')}],"next":${JSON.stringify(next)},"total":${total}}`;
   }
 
+  /** Counts the records of a shop anew: others than `write` have written some. */
+  recount(shopId: string): void {
+    this.#totals.forget(shopId);
+  }
+
   async find<K extends Kind>(shopId: string, kind: K, id: string): Promise<Stored<K> | null> {
     const [row] = await this.pool.query<RecordRow>(shopId, {
       name: `find-${kind}`,

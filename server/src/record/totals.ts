@@ -32,6 +32,11 @@ export class Totals {
     if (known) known.count += 1;
   }
 
+  /** Forgets the counts of a shop. */
+  forget(shopId: string): void {
+    for (const key of this.#totals.keys()) if (key.startsWith(`${shopId}/`)) this.#totals.delete(key);
+  }
+
   #count(key: string, shopId: string, kind: Kind): Promise<void> {
     const already = this.#counting.get(key);
     if (already) return already;

@@ -93,7 +93,12 @@ function Known({ record, inPane }: { record: Shown<'cuts'>; inPane: boolean }) {
       <Sheet>
         <View style={styles.group}>
           <Words role="label">How it went</Words>
-          <Choice says="How it went" value={outcome} onChange={(next) => setEdited({ ...edited, outcome: next })} options={OUTCOMES} />
+          <Choice
+            says="How it went"
+            value={outcome}
+            onChange={(next) => setEdited({ ...edited, outcome: next })}
+            options={OUTCOMES}
+          />
           <TextBox
             label="Remark"
             value={remark}

@@ -141,6 +141,13 @@ export function SettingsScreen() {
           </View>
         </Sheet>
       )}
+      <Sheet>
+        <Row
+          title="The shop as files"
+          about="save all of it, take a saved one in, tables for a spreadsheet"
+          onPress={() => router.push('/files')}
+        />
+      </Sheet>
       <SetAsidePart />
       <Devices />
       <Sheet>

@@ -1,2 +1,3 @@
 export { GlossaryScreen } from './GlossaryScreen';
 export { SettingsScreen } from './SettingsScreen';
+export { FilesScreen } from './files/FilesScreen';

@@ -1,0 +1,49 @@
+import type { Kind, Take, TakeInAnswer } from '@pike-stone/contract';
+import { KIND_WORDS } from './kind-words';
+
+type Counts = TakeInAnswer['kinds'][number];
+
+/** What an archive holds of one kind beside what the shop has: its name, and a line of counts. */
+export interface KindLine {
+  readonly kind: Kind;
+  readonly title: string;
+  readonly about: string;
+}
+
+/**
+ * The kinds that an archive holds something of.
+ * @example kindLines([{ kind: 'tools', fresh: 3, same: 40, differs: 1, bad: 0, names: ['Knife tool'] }])
+ *          // [{ kind: 'tools', title: 'Tools', about: '3 new, 40 as they are here, 1 differs (Knife tool)' }]
+ */
+export const kindLines = (kinds: TakeInAnswer['kinds']): KindLine[] =>
+  kinds
+    .filter(({ fresh, same, differs, bad }) => fresh + same + differs + bad > 0)
+    .map((counts) => ({ kind: counts.kind, title: KIND_WORDS[counts.kind], about: sayCounts(counts) }));
+
+function sayCounts({ fresh, same, differs, bad, names }: Counts): string {
+  const more = differs > names.length ? ` and ${differs - names.length} more` : '';
+  return [
+    fresh > 0 && `${fresh} new`,
+    same > 0 && `${same} as ${same === 1 ? 'it is' : 'they are'} here`,
+    differs > 0
+      && `${differs} ${differs === 1 ? 'differs' : 'differ'}${names.length > 0 ? ` (${names.join('; ')}${more})` : ''}`,
+    bad > 0 && `${bad} cannot be read`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+const sum = (kinds: TakeInAnswer['kinds'], of: 'fresh' | 'differs'): number =>
+  kinds.reduce((total, counts) => total + counts[of], 0);
+
+/** Records that would be written. An entry of the ledger is never written over, so one that differs is not among them. */
+export function toBeWritten(kinds: TakeInAnswer['kinds'], take: Take): number {
+  const differing = sum(
+    kinds.filter(({ kind }) => kind !== 'ledger'),
+    'differs',
+  );
+  return sum(kinds, 'fresh') + (take === 'all' ? differing : 0);
+}
+
+/** Records of the shop that the file has otherwise. */
+export const differing = (kinds: TakeInAnswer['kinds']): number => sum(kinds, 'differs');

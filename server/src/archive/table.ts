@@ -1,0 +1,74 @@
+import { factsOf, upgraded, type Kind } from '@pike-stone/contract';
+import Papa from 'papaparse';
+import * as z from 'zod';
+import type { ShopClient } from '../db/shop-pool';
+import { rowsOf, type Row } from './rows';
+
+interface Schema {
+  readonly properties?: Readonly<Record<string, Schema>>;
+  readonly anyOf?: readonly Schema[];
+  readonly oneOf?: readonly Schema[];
+  readonly allOf?: readonly Schema[];
+}
+
+/** Every path to a single value of a schema, in the schema's order; lists and maps are single values. */
+function pathsOf(schema: Schema, above: readonly string[] = []): string[] {
+  const parts = [...(schema.anyOf ?? []), ...(schema.oneOf ?? []), ...(schema.allOf ?? [])];
+  const own = Object.entries(schema.properties ?? {}).flatMap(([key, inner]) =>
+    pathsOf(inner, [...above, key]),
+  );
+  const paths = [...own, ...parts.flatMap((part) => pathsOf(part, above))];
+  return paths.length > 0 ? paths : above.length > 0 ? [above.join('.')] : [];
+}
+
+const OF_RECORD = ['id', 'version', 'archived', 'updatedAt'] as const;
+
+/**
+ * Columns of a kind: those of every record, then every field that a body of the kind may have.
+ * @example columnsOf('stock') // ['id', 'version', 'archived', 'updatedAt', 'name', 'metal', …]
+ */
+export function columnsOf(kind: Kind): string[] {
+  const schema = z.toJSONSchema(factsOf(kind).body, {
+    unrepresentable: 'any',
+    io: 'output',
+    reused: 'inline',
+  }) as Schema;
+  const paths = [...new Set(pathsOf(schema))];
+  // A field that is sometimes a list of parts and sometimes none gives its parts, and not itself.
+  const whole = paths.filter((path) => !paths.some((other) => other.startsWith(`${path}.`)));
+  return [...OF_RECORD, ...whole];
+}
+
+const valueAt = (body: unknown, path: string): unknown =>
+  path
+    .split('.')
+    .reduce<unknown>((value, key) => (value as Record<string, unknown> | null | undefined)?.[key], body);
+
+/** A value as a cell: a list or a map as JSON. */
+function cellOf(value: unknown): string | number {
+  if (value === undefined || value === null) return '';
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  return typeof value === 'string' || typeof value === 'number' ? value : JSON.stringify(value);
+}
+
+const NEWLINE = '\r\n';
+const written = (rows: readonly (readonly (string | number)[])[]): string =>
+  Papa.unparse(rows as (string | number)[][], { escapeFormulae: true, newline: NEWLINE }) + NEWLINE;
+
+/** Every record of a kind as CSV text, part by part; nothing in it is run by a spreadsheet. */
+export async function* tableOf(client: ShopClient, shopId: string, kind: Kind): AsyncGenerator<string> {
+  const columns = columnsOf(kind);
+  const paths = columns.slice(OF_RECORD.length);
+  yield written([columns]);
+  const cells = ({ id, version, archived, updated_at, body }: Row) => {
+    const of = upgraded(kind, JSON.parse(body));
+    return [
+      id,
+      version,
+      cellOf(archived),
+      updated_at.toISOString(),
+      ...paths.map((path) => cellOf(valueAt(of, path))),
+    ];
+  };
+  for await (const rows of rowsOf(client, shopId, kind)) yield written(rows.map(cells));
+}

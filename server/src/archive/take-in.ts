@@ -1,0 +1,272 @@
+import {
+  archiveLine,
+  factsOf,
+  KINDS,
+  linesOf,
+  PHOTO_LENGTH,
+  pictureOf,
+  upgraded,
+  type Kind,
+  type Take,
+  type TakeInAnswer,
+} from '@pike-stone/contract';
+import pg from 'pg';
+import type { ShopClient } from '../db/shop-pool';
+import { unkeepableIn } from '../http/json-body';
+import { HttpProblem } from '../http/problem';
+import type { Archive } from './read-archive';
+
+/** Records that are compared and written at a time: few enough that other requests are answered meanwhile. */
+const BATCH = 100;
+const MOST_FAULTS = 100;
+const MOST_NAMES = 5;
+
+type Counts = TakeInAnswer['kinds'][number];
+type TakenIn = Pick<TakeInAnswer, 'kinds' | 'faults'>;
+
+/** A line that can be taken in. */
+interface Given {
+  readonly line: number;
+  readonly id: string;
+  readonly version: number;
+  readonly archived: boolean;
+  readonly updatedAt: string;
+  /** As JSON text. */
+  readonly body: string;
+  /** What a person calls it; null for one that has no name. */
+  readonly name: string | null;
+}
+
+/** What the shop has under the id of a line. */
+interface Known {
+  readonly id: string;
+  readonly there: boolean;
+  readonly same: boolean;
+}
+
+/** Thrown for a line that cannot be taken in, with the reason. */
+class Bad extends Error {}
+
+/**
+ * Writes the records of an archive into a shop, each kind after those that it refers to. A record is known
+ * by its id: one that the shop has just so is left alone, so that taking in twice changes nothing.
+ * @param client  a connection in a step that is kept or undone as a whole
+ * @param take    'all' also writes the archive's record over one of the shop that differs
+ * @param isGone  whether nobody waits for the answer any more
+ */
+export async function takeIn(
+  client: ShopClient,
+  shopId: string,
+  archive: Archive,
+  take: Take,
+  isGone: () => boolean,
+): Promise<TakenIn> {
+  const taken: TakenIn = { kinds: [], faults: [] };
+  for (const kind of KINDS) {
+    const counts: Counts = { kind, fresh: 0, same: 0, differs: 0, bad: 0, names: [] };
+    const fault = (line: number, why: string): void => {
+      counts.bad += 1;
+      if (taken.faults.length < MOST_FAULTS) taken.faults.push({ file: linesOf(kind), line, why });
+    };
+    const writer = new Writer(client, shopId, kind, take, counts, fault);
+    let number = 0;
+    for await (const text of archive.lines(kind)) {
+      number += 1;
+      if (text.trim() === '') continue;
+      const given = await readLine(archive, shopId, kind, number, text).catch((error: unknown) => {
+        if (!(error instanceof Bad)) throw error;
+        fault(number, error.message);
+        return null;
+      });
+      if (given) await writer.add(given);
+      if (isGone())
+        throw new HttpProblem(400, 'Not readable', 'The device left before the end; nothing was written.');
+    }
+    await writer.flush();
+    taken.kinds.push(counts);
+  }
+  await archive.compareRest();
+  return taken;
+}
+
+/** @throws Bad with the reason when it is no record of the kind */
+async function readLine(
+  archive: Archive,
+  shopId: string,
+  kind: Kind,
+  number: number,
+  text: string,
+): Promise<Given> {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    throw new Bad('It is not JSON.');
+  }
+  const unkeepable = unkeepableIn(value);
+  if (unkeepable) throw new Bad(`${unkeepable.join('.')}: It holds a character that cannot be kept.`);
+  const line = archiveLine.safeParse(value);
+  if (!line.success) throw new Bad(reason(line.error.issues));
+  const { version, archived, updatedAt } = line.data;
+  const id = factsOf(kind).single ? shopId : line.data.id;
+  if (factsOf(kind).addedOnly && (version !== 1 || archived))
+    throw new Bad('An entry of the ledger stays as it was written: its version is 1, and it is in use.');
+  const found = factsOf(kind).apart ? await picture(archive, id, line.data.body) : line.data.body;
+  const body = factsOf(kind).body.safeParse(upgraded(kind, found));
+  if (!body.success) throw new Bad(reason(body.error.issues));
+  return {
+    line: number,
+    id,
+    version,
+    archived,
+    updatedAt,
+    body: JSON.stringify(body.data),
+    name: nameOf(body.data),
+  };
+}
+
+const reason = ([issue]: readonly { readonly path: readonly PropertyKey[]; readonly message: string }[]) =>
+  issue!.path.length > 0 ? `${issue!.path.map(String).join('.')}: ${issue!.message}` : issue!.message;
+
+async function picture(
+  archive: Archive,
+  id: string,
+  { file }: Readonly<Record<string, unknown>>,
+): Promise<unknown> {
+  if (file === null) return { jpeg: '' };
+  const bytes = await archive.file(pictureOf(id), PHOTO_LENGTH);
+  if (!bytes) throw new Bad(`${pictureOf(id)} is not in the archive, or is larger than a picture may be.`);
+  return { jpeg: bytes.toString('base64') };
+}
+
+function nameOf(body: unknown): string | null {
+  const { name, names } = body as {
+    readonly name?: unknown;
+    readonly names?: Readonly<Record<string, string>>;
+  };
+  if (typeof name === 'string') return name;
+  return names ? `${names.stock}, ${names.tool}` : null;
+}
+
+/** Compares lines of one kind with the shop and writes them, many at a time. */
+class Writer {
+  #batch = new Map<string, Given>();
+
+  constructor(
+    private readonly client: ShopClient,
+    private readonly shopId: string,
+    private readonly kind: Kind,
+    private readonly take: Take,
+    private readonly counts: Counts,
+    private readonly fault: (line: number, why: string) => void,
+  ) {}
+
+  async add(given: Given): Promise<void> {
+    // The second of one id is compared with the first.
+    if (this.#batch.has(given.id) || this.#batch.size === BATCH) await this.flush();
+    this.#batch.set(given.id, given);
+  }
+
+  async flush(): Promise<void> {
+    const batch = [...this.#batch.values()];
+    this.#batch = new Map();
+    if (batch.length === 0) return;
+    const known = await this.#known(batch);
+    const fresh = batch.filter(({ id }) => !known.get(id)?.there);
+    const differing = batch.filter(({ id }) => known.get(id)?.there && !known.get(id)?.same);
+    this.counts.same += batch.length - fresh.length - differing.length;
+    this.counts.differs += differing.length;
+    const named = differing.flatMap(({ name }) => (name === null ? [] : [name]));
+    this.counts.names.push(...named.slice(0, MOST_NAMES - this.counts.names.length));
+    this.counts.fresh += await this.#each(fresh, (some) => this.#insert(some));
+    if (this.take === 'all' && !factsOf(this.kind).addedOnly)
+      await this.#each(differing, (some) => this.#update(some));
+  }
+
+  /** Whether the shop has the records of a batch, and has them just so. */
+  async #known(batch: readonly Given[]): Promise<ReadonlyMap<string, Known>> {
+    const { rows } = await this.client.query<Known>({
+      text: `with ${GIVEN}
+          select given.id, known.id is not null as there,
+            coalesce(known.archived = given.archived and known.body = given.body::jsonb, false) as same
+          from given left join ${this.#table} as known on known.shop_id = $1 and known.id = given.id`,
+      values: this.#values(batch),
+    });
+    return new Map(rows.map((row) => [row.id, row]));
+  }
+
+  /** Writes all at once; when the database refuses one of them, one by one. Answers how many are written. */
+  async #each(all: readonly Given[], write: (some: readonly Given[]) => Promise<void>): Promise<number> {
+    if (all.length === 0) return 0;
+    try {
+      await this.#undoable(() => write(all));
+      return all.length;
+    } catch (error) {
+      if (!isRefusal(error)) throw error;
+      if (all.length === 1) {
+        this.fault(all[0]!.line, sayRefusal(error));
+        return 0;
+      }
+      let written = 0;
+      for (const one of all) written += await this.#each([one], write);
+      return written;
+    }
+  }
+
+  async #undoable(work: () => Promise<void>): Promise<void> {
+    await this.client.query('savepoint batch');
+    try {
+      await work();
+    } catch (error) {
+      await this.client.query('rollback to savepoint batch');
+      throw error;
+    }
+    await this.client.query('release savepoint batch');
+  }
+
+  async #insert(some: readonly Given[]): Promise<void> {
+    await this.client.query({
+      text: `with ${GIVEN} insert into ${this.#table} (shop_id, id, version, archived, updated_at, body)
+        select $1, id, version, archived, updated_at, body::jsonb from given on conflict (shop_id, id) do nothing`,
+      values: this.#values(some),
+    });
+  }
+
+  async #update(some: readonly Given[]): Promise<void> {
+    await this.client.query({
+      text: `with ${GIVEN} update ${this.#table} as known
+        set version = known.version + 1, archived = given.archived, body = given.body::jsonb, updated_at = now()
+        from given where known.shop_id = $1 and known.id = given.id`,
+      values: this.#values(some),
+    });
+  }
+
+  get #table(): string {
+    return factsOf(this.kind).table;
+  }
+
+  #values(some: readonly Given[]): unknown[] {
+    return [
+      this.shopId,
+      some.map(({ id }) => id),
+      some.map(({ version }) => version),
+      some.map(({ archived }) => archived),
+      some.map(({ updatedAt }) => updatedAt),
+      some.map(({ body }) => body),
+    ];
+  }
+}
+
+const GIVEN = `given as (
+  select * from unnest($2::uuid[], $3::integer[], $4::boolean[], $5::timestamptz[], $6::text[])
+    as given (id, version, archived, updated_at, body)
+)`;
+
+const NAMES_A_STRANGER = '23503';
+/** Whether the database refuses a record for what it holds. */
+const isRefusal = (error: unknown): error is pg.DatabaseError =>
+  error instanceof pg.DatabaseError && /^(22|23)/.test(error.code ?? '');
+const sayRefusal = ({ code }: pg.DatabaseError): string =>
+  code === NAMES_A_STRANGER
+    ? 'The machine, stock, tool, metal, box or bit that it names is neither in this file nor in the shop.'
+    : 'The database cannot keep one of its values.';

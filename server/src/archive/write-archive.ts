@@ -1,0 +1,117 @@
+import { createHash } from 'node:crypto';
+import { Readable, Transform, type Writable } from 'node:stream';
+import { finished, pipeline } from 'node:stream/promises';
+import {
+  ARCHIVE,
+  factsOf,
+  KINDS,
+  linesOf,
+  pictureOf,
+  type ArchiveFile,
+  type ArchiveManifest,
+  type Kind,
+} from '@pike-stone/contract';
+import { ZipFile } from 'yazl';
+import * as z from 'zod';
+import type { ShopClient } from '../db/shop-pool';
+import { rowsOf, type Row } from './rows';
+
+const READ_ME = `The whole of one shop, as it was when the archive was made.
+
+manifest.json          what is in here, with the SHA-256 of every file
+records/<kind>.jsonl   one record a line, as JSON: its id, version, whether it is put away, when it was
+                       changed, and its body
+photos/<id>.jpg        the picture of the record with this id
+schemas/<kind>.json    JSON Schema of the bodies of a kind
+
+Lengths are in millimetres, speeds in metres a minute or turns a minute, angles in degrees; the unit
+of a figure is in its name. Nothing in here needs this application to be read.
+`;
+
+const line = ({ id, version, archived, updated_at, body }: Row): string =>
+  `{"id":"${id}","version":${version},"archived":${archived},"updatedAt":"${updated_at.toISOString()}","body":${body}}\n`;
+
+/** A picture is a file of its own; the line of its record says which. */
+const PICTURE_BODY = `case when body ->> 'jpeg' = '' then '{"file":null}' else format('{"file":"%s"}', 'photos/' || id || '.jpg') end`;
+
+/**
+ * Writes everything that a shop has as one zip file.
+ * @param client  a connection that sees the shop as it is now until the end
+ * @throws what the output throws when nobody reads it any more
+ */
+export async function writeArchive(
+  client: ShopClient,
+  shop: ArchiveManifest['shop'],
+  output: Writable,
+  now: Date,
+): Promise<void> {
+  const zip = new ZipFile();
+  const gone = new AbortController();
+  const sent = pipeline(zip.outputStream, output).catch((error: unknown) => {
+    gone.abort(error);
+    throw error;
+  });
+  sent.catch(() => undefined);
+  const files: ArchiveFile[] = [];
+  const add = async (path: string, parts: Iterable<string | Buffer> | AsyncIterable<string>) => {
+    const hash = createHash('sha256');
+    let bytes = 0;
+    const counted = new Transform({
+      transform(chunk: Buffer, _encoding, done) {
+        hash.update(chunk);
+        bytes += chunk.length;
+        done(null, chunk);
+      },
+    });
+    const source = Readable.from(parts, { objectMode: false });
+    zip.addReadStream(counted, path, { mtime: now, compress: !path.endsWith('.jpg') });
+    await Promise.all([
+      pipeline(source, counted, { signal: gone.signal }),
+      finished(counted, { signal: gone.signal }),
+    ]);
+    const file: ArchiveFile = { path, bytes, sha256: hash.digest('hex') };
+    files.push(file);
+    return file;
+  };
+  try {
+    await add('README.txt', [READ_ME]);
+    for (const kind of KINDS) await addRecords(client, shop.id, kind, add);
+    for await (const rows of rowsOf(client, shop.id, 'photos', `body ->> 'jpeg'`))
+      for (const { id, body } of rows)
+        if (body !== '') await add(pictureOf(id), [Buffer.from(body, 'base64')]);
+    const manifest: ArchiveManifest = {
+      format: ARCHIVE.format,
+      version: ARCHIVE.version,
+      madeAt: now.toISOString(),
+      shop,
+      files: [...files],
+    };
+    await add(ARCHIVE.manifest, [`${JSON.stringify(manifest, null, 2)}\n`]);
+    zip.end();
+  } catch (error) {
+    (zip.outputStream as Readable).destroy(error as Error);
+    throw error;
+  }
+  await sent;
+}
+
+async function addRecords(
+  client: ShopClient,
+  shopId: string,
+  kind: Kind,
+  add: (path: string, parts: Iterable<string> | AsyncIterable<string>) => Promise<{ records?: number }>,
+): Promise<void> {
+  const { body } = factsOf(kind);
+  const schema = z.toJSONSchema(body, { unrepresentable: 'any', io: 'output' });
+  await add(`schemas/${kind}.json`, [`${JSON.stringify(schema, null, 2)}\n`]);
+  let records = 0;
+  async function* lines(): AsyncGenerator<string> {
+    const shown = factsOf(kind).apart ? PICTURE_BODY : undefined;
+    for await (const rows of rowsOf(client, shopId, kind, shown)) {
+      records += rows.length;
+      yield rows.map(line).join('');
+    }
+  }
+  const file = await add(linesOf(kind), lines());
+  file.records = records;
+}
