@@ -58,6 +58,7 @@ const PAGES: readonly (string | readonly [before: string, address: string])[] = 
   `/grind/${DEMO.bit.squeals}/regrind`,
   '/settings',
   '/glossary',
+  '/files',
   `/drawer/machines/${DEMO.machine.bay}`,
   `/drawer/machines/${DEMO.machine.mill}/reach`,
   `/drawer/machines/${DEMO.machine.bay}/true-speed`,

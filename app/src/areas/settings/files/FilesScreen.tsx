@@ -13,10 +13,10 @@ export function FilesScreen() {
       title="The shop as files"
       about="Yours, in formats that any program reads"
       onBack={() => backOr(router, '/settings')}
+      side={<Tables />}
     >
       <SaveShop />
       <TakeIn />
-      <Tables />
     </Screen>
   );
 }

@@ -4,7 +4,6 @@ import { StyleSheet, View } from 'react-native';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
 import { pickFile } from '../../../kit/pick-file';
-import { Row } from '../../../kit/Row';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { readArchive } from '../../../sync/archive';
@@ -71,10 +70,11 @@ function Found({
         <Words role="heading">{taken ? 'Taken in' : 'What it would bring'}</Words>
         <Words role="note">{`${shop}, saved ${dayOf(madeAt)}`}</Words>
       </View>
-      <View role="list" aria-label="What the file holds">
-        {kindLines(kinds).map(({ kind, title, about }) => (
-          <View key={kind} role="listitem">
-            <Row title={title} about={about} />
+      <View role="list" aria-label="What the file holds" style={styles.held}>
+        {kindLines(kinds).map(({ title, about }) => (
+          <View key={title} role="listitem">
+            <Words>{title}</Words>
+            <Words role="note">{about}</Words>
           </View>
         ))}
       </View>
@@ -124,4 +124,7 @@ function Found({
   );
 }
 
-const styles = StyleSheet.create({ group: { padding: SPACE.edge, gap: SPACE.close } });
+const styles = StyleSheet.create({
+  group: { padding: SPACE.edge, gap: SPACE.close },
+  held: { paddingHorizontal: SPACE.edge, gap: SPACE.near },
+});

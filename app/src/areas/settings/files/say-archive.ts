@@ -1,24 +1,34 @@
-import type { Kind, Take, TakeInAnswer } from '@pike-stone/contract';
+import type { Take, TakeInAnswer } from '@pike-stone/contract';
 import { KIND_WORDS } from './kind-words';
 
 type Counts = TakeInAnswer['kinds'][number];
 
-/** What an archive holds of one kind beside what the shop has: its name, and a line of counts. */
+/** What an archive holds beside what the shop has: a kind of record, and a line of counts. */
 export interface KindLine {
-  readonly kind: Kind;
   readonly title: string;
   readonly about: string;
 }
 
 /**
- * The kinds that an archive holds something of.
+ * The kinds that an archive brings something of, and after them in one line all that the shop has just so.
  * @example kindLines([{ kind: 'tools', fresh: 3, same: 40, differs: 1, bad: 0, names: ['Knife tool'] }])
- *          // [{ kind: 'tools', title: 'Tools', about: '3 new, 40 as they are here, 1 differs (Knife tool)' }]
+ *          // [{ title: 'Tools', about: '3 new, 40 as they are here, 1 differs (Knife tool)' }]
  */
-export const kindLines = (kinds: TakeInAnswer['kinds']): KindLine[] =>
-  kinds
-    .filter(({ fresh, same, differs, bad }) => fresh + same + differs + bad > 0)
-    .map((counts) => ({ kind: counts.kind, title: KIND_WORDS[counts.kind], about: sayCounts(counts) }));
+export function kindLines(kinds: TakeInAnswer['kinds']): KindLine[] {
+  const bringing = kinds.filter(({ fresh, differs, bad }) => fresh + differs + bad > 0);
+  const known = kinds.filter((one) => !bringing.includes(one) && one.same > 0);
+  return [
+    ...bringing.map((counts) => ({ title: KIND_WORDS[counts.kind], about: sayCounts(counts) })),
+    ...(known.length > 0
+      ? [
+          {
+            title: 'As they are here',
+            about: known.map(({ kind, same }) => `${KIND_WORDS[kind]} ${same}`).join(', '),
+          },
+        ]
+      : []),
+  ];
+}
 
 function sayCounts({ fresh, same, differs, bad, names }: Counts): string {
   const more = differs > names.length ? ` and ${differs - names.length} more` : '';
