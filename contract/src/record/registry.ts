@@ -86,19 +86,34 @@ export interface Write<K extends Kind> {
   readonly body: Body<K>;
 }
 
-export const writeOf = (kind: Kind) =>
+/** Makes something of a kind once: a schema takes longer to be made than to check a record. */
+function oncePerKind<Made>(make: (kind: Kind) => Made): (kind: Kind) => Made {
+  const made = new Map<Kind, Made>();
+  return (kind) => {
+    const known = made.get(kind) ?? make(kind);
+    made.set(kind, known);
+    return known;
+  };
+}
+
+/** Schema of what a write of a kind carries. */
+export const writeOf = oncePerKind((kind) =>
   z.object({
     version: z.number().int().min(0).max(2_000_000_000),
     archived: z.boolean(),
     body: factsOf(kind).body,
-  });
+  }),
+);
 
-/** Schema of a stored record of a kind. */
-export const storedOf = <K extends Kind>(kind: K) =>
+const stored = oncePerKind((kind) =>
   z.object({
     id,
     version: z.number().int().min(1),
     archived: z.boolean(),
     updatedAt: z.iso.datetime(),
-    body: factsOf(kind).body as z.ZodType<Body<K>>,
-  });
+    body: factsOf(kind).body,
+  }),
+);
+
+/** Schema of a stored record of a kind. */
+export const storedOf = <K extends Kind>(kind: K) => stored(kind) as unknown as z.ZodType<Stored<K>>;

@@ -41,9 +41,9 @@ export const jsonBody: RequestHandler[] = [
   },
 ];
 
-/** Refuses a body that does not say it is JSON. */
+/** Refuses a request without a JSON body: one of another kind was not read by `jsonBody`. */
 export const jsonOnly: RequestHandler = (request, _response, next) => {
-  if (!request.is('application/json'))
+  if (request.body === undefined)
     throw new HttpProblem(415, 'Not readable', 'Send JSON with Content-Type: application/json.');
   next();
 };

@@ -6,11 +6,19 @@ const LOOPBACK = ['127.0.0.1', 'localhost', '::1'] as const;
 const ANY = ['0.0.0.0', '::'];
 const LOOKED_MS = 10_000;
 
-/** Host of a Host header without its port, in one case; null when it is not well-formed. */
+const MOST_REMEMBERED = 100;
+const hosts = new Map<string, string | null>();
+
+/** Host of a Host header without its port, in one case; null when it is not well-formed. Requests repeat few of them. */
 function hostIn(header: string | undefined): string | null {
+  if (!header) return null;
+  const known = hosts.get(header);
+  if (known !== undefined) return known;
   const address = `http://${header}/`;
-  if (!header || !URL.canParse(address)) return null;
-  return new URL(address).hostname.replace(/^\[|\]$/g, '').toLowerCase();
+  const host = URL.canParse(address) ? new URL(address).hostname.replace(/^\[|\]$/g, '').toLowerCase() : null;
+  if (hosts.size >= MOST_REMEMBERED) hosts.clear();
+  hosts.set(header, host);
+  return host;
 }
 
 /** Host and port of an Origin header; null when it names no page. */
