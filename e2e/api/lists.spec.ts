@@ -81,6 +81,55 @@ test.describe('a list', () => {
       expect((await request.get(`/api/${bad}`)).status(), bad).toBe(400);
   });
 
+  // Words that come often, seldom, only long ago or once: each is looked for in a way of its own.
+  test('a search among many cuts finds all that have the words, newest first, however often they come', async ({
+    request,
+    shop,
+  }) => {
+    await owner(shop.ownerUrl, (client) =>
+      client.query(
+        `insert into cut (shop_id, id, version, archived, body)
+         select shop_id, (lpad(to_hex(1730000000000 + n * 60000::bigint), 12, '0') || '70008000' || lpad(to_hex(n), 12, '0'))::uuid,
+           1, n % 11 = 0, jsonb_set(body, '{remark}', to_jsonb(concat_ws(' ',
+             case when n % 7 = 0 then 'septem' end, case when n % 300 = 0 then 'rarum' end,
+             case when n <= 3000 then 'olim' end, case when n % 90 = 0 then 'interdum' end,
+             case when n = 17 then 'unicum' end, 'numerus' || n)))
+         from cut, generate_series(1, 6000) as n where id = $1`,
+        [DEMO.cut.bush],
+      ),
+    );
+    const expected = (word: string, archived: string) =>
+      owner(shop.ownerUrl, async (client) => {
+        const { rows } = await client.query<{ id: string }>(
+          `select id from cut where body ->> 'remark' ~ $1 and archived = ($2 = '1') order by id desc`,
+          [`\\m${word}`, archived],
+        );
+        return rows.map(({ id }) => id);
+      });
+    for (const [word, archived, pages] of [
+      ['septem', '0', 4],
+      ['rarum', '0', 4],
+      ['olim', '0', 3],
+      ['olim', '1', 4],
+      ['interdum', '0', 4],
+      ['numerus12', '0', 4],
+      ['unicum', '0', 1],
+      ['nusquam', '0', 1],
+    ] as const) {
+      const ids: string[] = [];
+      let after: string | null = '';
+      for (let i = 0; i < pages && after !== null; i += 1) {
+        const page = (await (
+          await request.get(`/api/cuts?limit=50&archived=${archived}&q=${word}${after && `&after=${after}`}`)
+        ).json()) as Page;
+        ids.push(...page.records.map(({ id }) => id));
+        after = page.next;
+      }
+      const all = await expected(word, archived);
+      expect(ids, word).toEqual(all.slice(0, after === null ? undefined : pages * 50));
+    }
+  });
+
   test('an id in capitals is kept in small letters, and is the same record', async ({ request, shop }) => {
     const { body } = await (await request.get(`/api/stock/${DEMO.stock.bush}`)).json();
     const id = uuidv7();

@@ -3,6 +3,8 @@ import { say } from '../lib/say.mjs';
 
 const SIZES = [10_000, 100_000, 1_000_000];
 const ROUNDS = 60;
+/** Time of the first cut; each is a minute after the one before. */
+const FIRST_MS = 1_730_000_000_000;
 const WORDS = [
   'bronze',
   'winch',
@@ -23,12 +25,12 @@ const p95 = (times) => [...times].sort((a, b) => a - b)[Math.floor(times.length 
 async function grow(client, count) {
   await client.query(
     `insert into cut (shop_id, id, version, body)
-     select c.shop_id, ('0192f0ee-' || lpad(to_hex((n >> 16)), 4, '0') || '-7000-8000-' || lpad(to_hex(n), 12, '0'))::uuid, 1,
+     select c.shop_id, (lpad(to_hex($3::bigint + n * 60000::bigint), 12, '0') || '70008000' || lpad(to_hex(n), 12, '0'))::uuid, 1,
        jsonb_set(c.body, '{remark}', to_jsonb(
-         ($2::text[])[1 + (n::bigint * 7919) % 12] || ' ' || ($2::text[])[1 + (n::bigint * 104729 / 13) % 12] || ' job ' || (n % 5000) || ' order' || n))
+         ($2::text[])[1 + (n::bigint * 7919) % 12] || ' ' || ($2::text[])[1 + (n::bigint * 104729 / 13) % 12] || ' job ' || 1000 + (n::bigint * 7919) % 5000 || ' order' || n))
      from cut c, generate_series((select count(*) from cut)::int, $1::int) as n
      where c.id = '0192f000-0004-7000-8000-000000000001'`,
-    [count, WORDS],
+    [count, WORDS, FIRST_MS],
   );
   await client.query('vacuum analyze cut');
 }
@@ -53,15 +55,18 @@ export async function lists(url, ownerUrl, cookie) {
   try {
     for (const size of SIZES) {
       await grow(client, size);
-      const deep = (i) =>
-        `0192f0ee-${((i * 7) % Math.max(1, size >> 16)).toString(16).padStart(4, '0')}-7000-8000-${'f'.repeat(12)}`;
+      const deep = (i) => {
+        const time = (FIRST_MS + ((i * 7919) % size) * 60_000).toString(16).padStart(12, '0');
+        return `${time.slice(0, 8)}-${time.slice(8)}-7000-8000-${'f'.repeat(12)}`;
+      };
       const asked = {
         'first page': () => '/api/cuts?limit=50&archived=0',
         'page in the middle': (i) => `/api/cuts?limit=50&archived=0&after=${deep(i)}`,
         'a common word': (i) => `/api/cuts?limit=50&archived=0&q=${WORDS[i % 12]}`,
         'two common words': (i) =>
           `/api/cuts?limit=50&archived=0&q=${WORDS[i % 12]}%20${WORDS[(i * 5 + 1) % 12]}`,
-        'a word of 1 in 5000': (i) => `/api/cuts?limit=50&archived=0&q=${(i * 37) % 5000}`,
+        'a word of 1 in 5000': (i) => `/api/cuts?limit=50&archived=0&q=${1000 + ((i * 37) % 5000)}`,
+        'a beginning of 1 in 500': (i) => `/api/cuts?limit=50&archived=0&q=${100 + ((i * 37) % 500)}`,
         'a word of one': (i) => `/api/cuts?limit=50&archived=0&q=order${(i * 131) % size}`,
       };
       const parts = [];
