@@ -1,20 +1,7 @@
 import { defineConfig } from '@playwright/test';
+import { LAUNCH } from '../scripts/lib/packages.mjs';
 
-const browser = {
-  browserName: 'chromium' as const,
-  launchOptions: {
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  },
-};
+const browser = { browserName: 'chromium' as const, launchOptions: LAUNCH };
 
 /** Started by scripts/test.mjs, which brings the scratch database and the exported application. */
 export default defineConfig({

@@ -3,14 +3,7 @@ import { fork, spawnSync } from 'node:child_process';
 import { readFileSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import {
-  CHROMIUM,
-  chromium,
-  dataFolder,
-  ensureDebian,
-  ensurePackages,
-  projectRoot,
-} from './lib/packages.mjs';
+import { LAUNCH, chromium, dataFolder, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
 import { lists } from './bench/lists.mjs';
 import { Cluster, postgresql } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
@@ -140,18 +133,7 @@ async function page(url) {
   );
 
   const { chromium: launcher } = await import('playwright-core');
-  const browser = await launcher.launch({
-    executablePath: CHROMIUM,
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  });
+  const browser = await launcher.launch(LAUNCH);
   const times = [];
   for (let round = 0; round < ROUNDS; round += 1) {
     const context = await browser.newContext({ viewport: { width: 390, height: 844 } });

@@ -2,14 +2,7 @@
 // Usage: node scripts/screenshots.mjs [part of a view's name ...]
 import { mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import {
-  CHROMIUM,
-  chromium,
-  dataFolder,
-  ensureDebian,
-  ensurePackages,
-  projectRoot,
-} from './lib/packages.mjs';
+import { LAUNCH, chromium, dataFolder, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
 import { Cluster, postgresql } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
 import { buildServer } from './lib/build-server.mjs';
@@ -160,18 +153,7 @@ async function main() {
       PIKE_INSTRUMENTS: await standIns.listening,
     });
     const { port } = await server.listening;
-    browser = await launcher.launch({
-      executablePath: CHROMIUM,
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    });
+    browser = await launcher.launch(LAUNCH);
     const wanted = process.argv.slice(2);
     for (const view of VIEWS.filter(
       ({ name }) => wanted.length === 0 || wanted.some((part) => name.includes(part)),

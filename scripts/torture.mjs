@@ -2,7 +2,7 @@
 // npm run torture -- short: the part that npm test runs. npm run torture -- kills: one part.
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
+import { chromium, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
 import { postgresql } from './lib/postgres.mjs';
 import { run, say, Stop } from './lib/say.mjs';
 import { buildServer } from './lib/build-server.mjs';
@@ -15,8 +15,9 @@ import { load } from './torture/load.mjs';
 import { networkCuts } from './torture/network-cuts.mjs';
 import { slowClients } from './torture/slow-clients.mjs';
 import { Stage } from './torture/stage.mjs';
+import { twoTabs } from './torture/two-tabs.mjs';
 
-/** Each part with what it does in full and in the short run. */
+/** Each part with what it does in full and in the short run; the tests in Chromium have two tabs of their own. */
 const PARTS = {
   kills: { work: kills, full: { writes: 10_000, times: 9 }, short: { writes: 300, times: 2 } },
   'network-cuts': { work: networkCuts, full: { writes: 2_000 }, short: { writes: 150 } },
@@ -27,6 +28,7 @@ const PARTS = {
     full: { connections: 2_000, seconds: 30 },
     short: { connections: 200, seconds: 14 },
   },
+  'two-tabs': { work: twoTabs, full: { rounds: 20 }, short: null, needs: () => ensureDebian([chromium]) },
   'disk-full': { work: diskFull, full: {}, short: {} },
   load: { work: load, full: { connections: 200, seconds: 15 }, short: { connections: 50, seconds: 2 } },
 };
@@ -41,11 +43,14 @@ async function main() {
   await ensureWeb();
   await buildServer();
   const rows = [];
-  const wanted = Object.entries(PARTS).filter(([name]) => !asked || short || asked === name);
+  const wanted = Object.entries(PARTS).filter(
+    ([name, part]) => !asked || (short ? part.short !== null : asked === name),
+  );
   // The short run is on one stage: making a cluster takes longer than most of its parts.
   const shared = short ? await new Stage('short').open() : null;
   try {
-    for (const [name, { work, full, short: less }] of wanted) {
+    for (const [name, { work, full, short: less, needs }] of wanted) {
+      await needs?.();
       const stage = shared ?? (await new Stage(name).open());
       try {
         await stage.comeIn();

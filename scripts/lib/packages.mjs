@@ -69,7 +69,20 @@ export async function ensureDebian(wanted) {
   if (still.length > 0) throw new Stop(`${still.join(' and ')} could not be installed. Try: ${line}`);
 }
 
-export const CHROMIUM = '/usr/bin/chromium';
+const CHROMIUM = '/usr/bin/chromium';
+/** How Chromium is started: without a monitor, also as root, and without asking for anything outside. */
+export const LAUNCH = {
+  executablePath: CHROMIUM,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+};
 export const chromium = { name: 'chromium', present: () => existsSync(CHROMIUM) };
 
 export const works = (file, args) => spawnSync(file, args, { stdio: 'ignore' }).status === 0;

@@ -125,7 +125,12 @@ async function goodBodies(stage) {
     body: { cutter: 'form', contact_diameters_mm: [40, 55, 63] },
   });
   bodies.push({ method: 'POST', path: '/api/session', body: { code: '123456', device: 'A phone' } });
-  return { bodies, paths: Object.keys(paths) };
+  const archive = Buffer.from(
+    await (
+      await fetch(`http://127.0.0.1:${stage.port}/api/archive`, { headers: { cookie: stage.cookie } })
+    ).arrayBuffer(),
+  );
+  return { bodies, paths: Object.keys(paths), archive };
 }
 
 const PATHS = [
@@ -205,7 +210,7 @@ const TEXTS = [
 ];
 
 /** One bad request. */
-function badRequest({ bodies, paths }, cookie, chance) {
+function badRequest({ bodies, paths, archive }, cookie, chance) {
   const json = { 'content-type': 'application/json', cookie };
   const dice = chance.next();
   if (dice < 0.7) {
@@ -230,6 +235,17 @@ function badRequest({ bodies, paths }, cookie, chance) {
       headers: { ...json, ...chance.oneOf(HEADERS) },
       body: chance.oneOf(TEXTS),
     };
+  if (dice < 0.86) {
+    const spoiledArchive = Buffer.from(archive);
+    for (let times = chance.below(4); times >= 0; times -= 1)
+      spoiledArchive[chance.below(archive.length)] = chance.below(256);
+    return {
+      method: 'POST',
+      path: '/api/archive?take=none',
+      headers: { cookie, 'content-type': 'application/zip' },
+      body: spoiledArchive.subarray(0, chance.next() < 0.2 ? chance.below(archive.length) : undefined),
+    };
+  }
   if (dice < 0.9) return { method: 'PUT', path, headers: json, body: chance.oneOf(TEXTS) };
   if (dice < 0.95) return { method: chance.oneOf(METHODS), path, headers: json };
   return { path: chance.oneOf(PATHS), headers: { cookie, accept: chance.oneOf(['*/*', 'text/html', 'x']) } };

@@ -42,6 +42,9 @@ export async function foreignIds(stage) {
       expect(`${kind}${query}`, list, [200, 400]);
       if (list.status === 200 && JSON.parse(list.text).records.length > 0) seen.push(`${kind}${query} lists`);
     }
+    const table = await theirs('GET', `/api/archive/${kind}.csv`);
+    expect(`table of ${kind}`, table, [200, 404]);
+    if (table.status === 200 && table.text.trim().includes('\n')) seen.push(`the table of ${kind} has rows`);
     for (const { id, version, archived, body } of own) {
       expect(`read ${kind}`, await theirs('GET', `/api/${kind}/${id}`), [404]);
       expect(

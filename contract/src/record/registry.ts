@@ -87,7 +87,7 @@ export interface Write<K extends Kind> {
 }
 
 /** Makes something of a kind once: a schema takes longer to be made than to check a record. */
-function oncePerKind<Made>(make: (kind: Kind) => Made): (kind: Kind) => Made {
+export function oncePerKind<Made>(make: (kind: Kind) => Made): (kind: Kind) => Made {
   const made = new Map<Kind, Made>();
   return (kind) => {
     const known = made.get(kind) ?? make(kind);

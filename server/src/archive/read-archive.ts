@@ -58,17 +58,18 @@ export class Archive {
       return;
     }
     const hash = createHash('sha256');
-    const stream = await this.zip.openReadStreamPromise(entry);
-    stream.on('data', (chunk: Buffer) => hash.update(chunk));
-    const lines = stream.pipe(split({ maxLength: ARCHIVE.mostLine }));
-    stream.on('error', (error) => lines.destroy(error));
+    let stream: Readable | undefined;
     try {
+      stream = await this.zip.openReadStreamPromise(entry);
+      stream.on('data', (chunk: Buffer) => hash.update(chunk));
+      const lines = stream.pipe(split({ maxLength: ARCHIVE.mostLine }));
+      stream.on('error', (error) => lines.destroy(error));
       for await (const line of lines) yield line as string;
     } catch {
       this.changed.add(path);
       throw unreadable(`${path} is damaged: it cannot be read to its end.`);
     } finally {
-      stream.destroy();
+      stream?.destroy();
     }
     this.compare(path, hash.digest('hex'));
   }

@@ -1,4 +1,4 @@
-import { factsOf, upgraded, type Kind } from '@pike-stone/contract';
+import { factsOf, oncePerKind, upgraded, type Kind } from '@pike-stone/contract';
 import Papa from 'papaparse';
 import * as z from 'zod';
 import type { ShopClient } from '../db/shop-pool';
@@ -27,7 +27,7 @@ const OF_RECORD = ['id', 'version', 'archived', 'updatedAt'] as const;
  * Columns of a kind: those of every record, then every field that a body of the kind may have.
  * @example columnsOf('stock') // ['id', 'version', 'archived', 'updatedAt', 'name', 'metal', …]
  */
-export function columnsOf(kind: Kind): string[] {
+export const columnsOf = oncePerKind((kind: Kind): readonly string[] => {
   const schema = z.toJSONSchema(factsOf(kind).body, {
     unrepresentable: 'any',
     io: 'output',
@@ -37,7 +37,7 @@ export function columnsOf(kind: Kind): string[] {
   // A field that is sometimes a list of parts and sometimes none gives its parts, and not itself.
   const whole = paths.filter((path) => !paths.some((other) => other.startsWith(`${path}.`)));
   return [...OF_RECORD, ...whole];
-}
+});
 
 const valueAt = (body: unknown, path: string): unknown =>
   path

@@ -6,6 +6,7 @@ import {
   factsOf,
   KINDS,
   linesOf,
+  oncePerKind,
   pictureOf,
   type ArchiveFile,
   type ArchiveManifest,
@@ -95,15 +96,18 @@ export async function writeArchive(
   await sent;
 }
 
+const schemaOf = oncePerKind((kind) => {
+  const schema = z.toJSONSchema(factsOf(kind).body, { unrepresentable: 'any', io: 'output' });
+  return `${JSON.stringify(schema, null, 2)}\n`;
+});
+
 async function addRecords(
   client: ShopClient,
   shopId: string,
   kind: Kind,
   add: (path: string, parts: Iterable<string> | AsyncIterable<string>) => Promise<{ records?: number }>,
 ): Promise<void> {
-  const { body } = factsOf(kind);
-  const schema = z.toJSONSchema(body, { unrepresentable: 'any', io: 'output' });
-  await add(`schemas/${kind}.json`, [`${JSON.stringify(schema, null, 2)}\n`]);
+  await add(`schemas/${kind}.json`, [schemaOf(kind)]);
   let records = 0;
   async function* lines(): AsyncGenerator<string> {
     const shown = factsOf(kind).apart ? PICTURE_BODY : undefined;
