@@ -68,6 +68,31 @@ test.describe('what is not our fault is said to be none', () => {
     expect(statuses.filter((status) => status === 429).length).toBeGreaterThan(0);
     expect(statuses.filter((status) => ![200, 422, 429].includes(status))).toEqual([]);
   });
+
+  test('a client that leaves takes its long calculations with it', async ({ shop }) => {
+    const left = new AbortController();
+    const ask = (signal?: AbortSignal) =>
+      fetch(`${shop.url}/api/calc/change-gear-search`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify(gearSearch),
+        ...(signal && { signal }),
+      }).then(({ status }) => status);
+    const statuses: (number | null)[] = [];
+    const asked = Array.from({ length: 24 }, () =>
+      ask(left.signal).then(
+        (status) => statuses.push(status),
+        () => statuses.push(null),
+      ),
+    );
+    // One calculates, and as many wait as may; of a line so long, another would be refused for half a minute.
+    await expect.poll(() => statuses.filter((status) => status === 429).length).toBeGreaterThan(0);
+    expect(await ask()).toBe(429);
+    left.abort();
+    await Promise.all(asked);
+    await new Promise((go) => setTimeout(go, 300));
+    expect(await ask()).toBe(200);
+  });
 });
 
 test.describe('the database in trouble', () => {
