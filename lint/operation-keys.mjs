@@ -1,6 +1,15 @@
 // ESLint rule: no operation by its name outside of its own folder or sketch.
 // What differs from one operation to the next is a fact of the operation.
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
 import { ESLintUtils } from '@typescript-eslint/utils';
+
+/** Names of operations: each has a folder. Asking for a type takes long, so only these are asked for. */
+const NAMES = new Set(
+  readdirSync(join(import.meta.dirname, '../core/src/operation'), { withFileTypes: true })
+    .filter((entry) => entry.isDirectory())
+    .map(({ name }) => name),
+);
 
 /** A type that lists so many names of operations is one of operations: a tool "drill" is not. */
 const MANY = 12;
@@ -52,25 +61,29 @@ export const operationKeys = ESLintUtils.RuleCreator.withoutDocs({
           [left, right],
           [right, left],
         ])
-          if (literal.type === 'Literal' && typeof literal.value === 'string')
+          if (literal.type === 'Literal' && NAMES.has(literal.value))
             if (listsOperations(services.getTypeAtLocation(other))) report(literal, literal.value);
       },
       SwitchCase({ test, parent }) {
-        if (test?.type === 'Literal' && listsOperations(services.getTypeAtLocation(parent.discriminant)))
+        if (
+          test?.type === 'Literal'
+          && NAMES.has(test.value)
+          && listsOperations(services.getTypeAtLocation(parent.discriminant))
+        )
           report(test, String(test.value));
       },
       Literal(node) {
-        if (typeof node.value !== 'string' || node.parent.type === 'BinaryExpression') return;
+        if (!NAMES.has(node.value) || node.parent.type === 'BinaryExpression') return;
         if (listsOperations(contextual(node))) report(node, node.value);
       },
       'ObjectExpression > Property'(node) {
-        if (node.computed || !keysAreOperations(contextual(node.parent))) return;
+        if (node.computed || !NAMES.has(node.key.name ?? node.key.value)) return;
+        if (!keysAreOperations(contextual(node.parent))) return;
         report(node.key, node.key.name ?? String(node.key.value));
       },
       MemberExpression({ object, property, computed }) {
         const name = computed ? property.type === 'Literal' && property.value : property.name;
-        if (typeof name === 'string' && keysAreOperations(services.getTypeAtLocation(object)))
-          report(property, name);
+        if (NAMES.has(name) && keysAreOperations(services.getTypeAtLocation(object))) report(property, name);
       },
     };
   },
