@@ -14,7 +14,6 @@ export * from './record/cut';
 export * from './record/rules';
 export * from './record/registry';
 export * from './record/list';
-export * from './archive';
 export * from './problem';
 export * from './session';
 export { id } from './fields';

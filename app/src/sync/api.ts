@@ -38,7 +38,7 @@ const retryAfterMs = (response: Response): number | null => {
 };
 
 /** Makes a request. Throws Refusal or Unreachable where the answer is no good one. */
-async function answerTo(path: string, init: RequestInit): Promise<Response> {
+export async function answerTo(path: string, init: RequestInit): Promise<Response> {
   let response: Response;
   try {
     response = await fetch(path, { signal: AbortSignal.timeout(PATIENCE_MS), ...init });
@@ -68,16 +68,6 @@ export async function ask<Answer>(
   const read = schema.safeParse(body);
   if (read.success) return read.data;
   throw new Unreachable('The answer could not be read: is this page as new as the shop’s computer?', true);
-}
-
-/** A file of the server. Throws Refusal or Unreachable, also when it is cut off before its end. */
-export async function fetchFile(path: string, signal: AbortSignal): Promise<Blob> {
-  const response = await answerTo(path, { signal });
-  try {
-    return await response.blob();
-  } catch {
-    throw new Unreachable('The file was cut off before its end.');
-  }
 }
 
 /** Sends a body, or none, and checks the answer by its schema. */

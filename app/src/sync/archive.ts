@@ -1,8 +1,19 @@
-import { ARCHIVE, KINDS, takeInAnswer, type Kind, type Take, type TakeInAnswer } from '@pike-stone/contract';
-import { ask, fetchFile } from './api';
+import { KINDS, type Kind } from '@pike-stone/contract';
+import { ARCHIVE, takeInAnswer, type Take, type TakeInAnswer } from '@pike-stone/contract/archive';
+import { answerTo, ask, Unreachable } from './api';
 import { readAgain } from './shop-cache';
 
 const ADDRESS = '/api/archive';
+
+/** A file of the server. Throws Refusal or Unreachable, also when it is cut off before its end. */
+async function fetchFile(path: string, signal: AbortSignal): Promise<Blob> {
+  const response = await answerTo(path, { signal });
+  try {
+    return await response.blob();
+  } catch {
+    throw new Unreachable('The file was cut off before its end.');
+  }
+}
 
 /** The whole shop as one file. */
 export const fetchShop = (signal: AbortSignal): Promise<Blob> => fetchFile(ADDRESS, signal);

@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { ARCHIVE, archiveManifest, linesOf, type ArchiveManifest, type Kind } from '@pike-stone/contract';
+import { type Kind } from '@pike-stone/contract';
+import { ARCHIVE, archiveManifest, linesOf, type ArchiveManifest } from '@pike-stone/contract/archive';
 import split from 'split2';
 import { openPromise, type Entry, type ZipFile } from 'yauzl';
 import { HttpProblem } from '../http/problem';

@@ -7,7 +7,7 @@ import {
   takeInAnswer,
   type Take,
   type TakeInAnswer,
-} from '@pike-stone/contract';
+} from '@pike-stone/contract/archive';
 import { Router, type Request, type Response } from 'express';
 import type { DiskRoom } from '../db/disk-room';
 import type { ShopClient, ShopPool } from '../db/shop-pool';

@@ -1,4 +1,4 @@
-import { TABLE_KINDS } from '@pike-stone/contract';
+import { TABLE_KINDS } from '@pike-stone/contract/archive';
 import { columnsOf } from './table';
 
 test.each(TABLE_KINDS)('%s have the columns of every record, and each of their fields once', (kind) => {

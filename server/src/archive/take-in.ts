@@ -1,15 +1,5 @@
-import {
-  archiveLine,
-  factsOf,
-  KINDS,
-  linesOf,
-  PHOTO_LENGTH,
-  pictureOf,
-  upgraded,
-  type Kind,
-  type Take,
-  type TakeInAnswer,
-} from '@pike-stone/contract';
+import { factsOf, KINDS, PHOTO_LENGTH, upgraded, type Kind } from '@pike-stone/contract';
+import { archiveLine, linesOf, pictureOf, type Take, type TakeInAnswer } from '@pike-stone/contract/archive';
 import pg from 'pg';
 import type { ShopClient } from '../db/shop-pool';
 import { unkeepableIn } from '../http/json-body';

@@ -1,17 +1,14 @@
 import { createHash } from 'node:crypto';
 import { Readable, Transform, type Writable } from 'node:stream';
 import { finished, pipeline } from 'node:stream/promises';
+import { factsOf, KINDS, oncePerKind, type Kind } from '@pike-stone/contract';
 import {
   ARCHIVE,
-  factsOf,
-  KINDS,
   linesOf,
-  oncePerKind,
   pictureOf,
   type ArchiveFile,
   type ArchiveManifest,
-  type Kind,
-} from '@pike-stone/contract';
+} from '@pike-stone/contract/archive';
 import { ZipFile } from 'yazl';
 import * as z from 'zod';
 import type { ShopClient } from '../db/shop-pool';

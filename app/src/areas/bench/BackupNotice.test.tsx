@@ -4,7 +4,7 @@ import { ThemeProvider } from '../../theme/theme';
 import { BackupNotice } from './BackupNotice';
 
 let mockBackups: BackupAnswer | undefined;
-jest.mock('../../sync/session', () => ({ useBackups: () => ({ data: mockBackups }) }));
+jest.mock('../../sync/backups', () => ({ useBackups: () => ({ data: mockBackups }) }));
 
 const shown = (backups: BackupAnswer | undefined): string | null => {
   mockBackups = backups;

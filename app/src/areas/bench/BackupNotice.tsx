@@ -1,5 +1,5 @@
 import { Caution } from '../../kit/Caution';
-import { useBackups } from '../../sync/session';
+import { useBackups } from '../../sync/backups';
 
 /** Age of the last good backup that is worth a word, days: one is made each day. */
 const OLD_DAYS = 3;

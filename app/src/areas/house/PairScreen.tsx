@@ -5,7 +5,7 @@ import { Screen, Sheet } from '../../kit/Screen';
 import { TextBox } from '../../kit/TextBox';
 import { Words } from '../../kit/Words';
 import { Refusal } from '../../sync/api';
-import { enterBy } from '../../sync/session';
+import { enterBy } from '../../sync/devices';
 import { SPACE } from '../../theme/type';
 
 const DIGITS = 6;

@@ -21,12 +21,13 @@ export async function keepApplication(): Promise<void> {
   const waits = (worker: ServiceWorker | null) => {
     if (worker && serviceWorker.controller) useKeptApplication.setState({ newer: worker });
   };
+  const comes = (worker: ServiceWorker | null) =>
+    worker?.addEventListener('statechange', () => worker.state === 'installed' && waits(worker));
   const registration = await serviceWorker.register('/sw.js', { updateViaCache: 'none' });
   waits(registration.waiting);
-  registration.addEventListener('updatefound', () => {
-    const { installing } = registration;
-    installing?.addEventListener('statechange', () => installing.state === 'installed' && waits(installing));
-  });
+  // The browser looks by itself when a page opens: the newer one may be on its way already.
+  comes(registration.installing);
+  registration.addEventListener('updatefound', () => comes(registration.installing));
   const look = () => void registration.update().catch(() => undefined);
   setInterval(look, CHECKED_MS);
   document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && look());

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '../../kit/Button';
 import { Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
-import { sendAway, useDevices, usePairingCode } from '../../sync/session';
+import { sendAway, useDevices, usePairingCode } from '../../sync/devices';
 import { SPACE } from '../../theme/type';
 
 const SHOWN = 12;

@@ -16,7 +16,7 @@ import { Devices } from './Devices';
 import { SetAsidePart } from './SetAsidePart';
 
 const KEYS = [
-  ['g then b, c, d, k', 'to Bench, Cut, Drawer, Book'],
+  ['g then b c g d k', 'to Bench, Cut, Grind, Drawer, Book'],
   ['e', 'type the diameter'],
   ['w', 'open the working'],
   ['[ and ]', 'one step down or up'],
@@ -28,11 +28,10 @@ const KEYS = [
 /** Settings: units and theme of this device, and the schools that the shop follows. */
 export function SettingsScreen() {
   const router = useRouter();
-  const wide = useWide();
   const { units, theme, setUnits, setTheme } = usePreferences();
   const { rules, change } = useRules();
   return (
-    <Screen title="Settings" onBack={() => backOr(router, '/')}>
+    <Screen title="Settings" onBack={() => backOr(router, '/')} side={<ShopPart />}>
       <Sheet>
         <View style={styles.group}>
           <Words role="heading">This device</Words>
@@ -141,6 +140,16 @@ export function SettingsScreen() {
           </View>
         </Sheet>
       )}
+    </Screen>
+  );
+}
+
+/** What the shop has: its files and devices; and on a wide screen the keys. */
+function ShopPart() {
+  const router = useRouter();
+  const wide = useWide();
+  return (
+    <>
       <Sheet>
         <Row
           title="The shop as files"
@@ -172,7 +181,7 @@ export function SettingsScreen() {
           </View>
         </Sheet>
       )}
-    </Screen>
+    </>
   );
 }
 

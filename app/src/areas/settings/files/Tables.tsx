@@ -1,4 +1,5 @@
-import { TABLE_KINDS, type Kind } from '@pike-stone/contract';
+import { type Kind } from '@pike-stone/contract';
+import { TABLE_KINDS } from '@pike-stone/contract/archive';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { save as saveFile } from '../../../kit/save-file';

@@ -1,4 +1,4 @@
-import type { Take, TakeInAnswer } from '@pike-stone/contract';
+import type { Take, TakeInAnswer } from '@pike-stone/contract/archive';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Caution } from '../../../kit/Caution';

@@ -1,4 +1,4 @@
-import type { TakeInAnswer } from '@pike-stone/contract';
+import type { TakeInAnswer } from '@pike-stone/contract/archive';
 import { differing, kindLines, toBeWritten } from './say-archive';
 
 const NONE = { fresh: 0, same: 0, differs: 0, bad: 0, names: [] };

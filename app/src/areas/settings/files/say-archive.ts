@@ -1,4 +1,4 @@
-import type { Take, TakeInAnswer } from '@pike-stone/contract';
+import type { Take, TakeInAnswer } from '@pike-stone/contract/archive';
 import { KIND_WORDS } from './kind-words';
 
 type Counts = TakeInAnswer['kinds'][number];
