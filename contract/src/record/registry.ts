@@ -38,7 +38,7 @@ interface KindFacts {
   readonly upgrade?: (body: unknown) => unknown;
 }
 
-/** Every kind of record, by its name in addresses. */
+/** Every kind of record, by its name in addresses; each stands after those that its records refer to. */
 const RECORD_KINDS = {
   machines: { body: machineBody, table: 'machine', one: 'machine', inDrawer: true, named: true },
   metals: { body: metalBody, table: 'metal', one: 'metal of the shop', inDrawer: true, named: true },
