@@ -14,7 +14,7 @@ const PROGRAMS = { main: 'main.ts', 'stand-ins': 'stand-ins/main.ts', 'calc-work
  */
 export async function buildServer() {
   // Loaded only here: other scripts run before the packages are installed.
-  const { build } = await import('esbuild');
+  const { build, stop } = await import('esbuild');
   const { dependencies } = JSON.parse(readFileSync(join(projectRoot, 'server/package.json'), 'utf8'));
   const { outputFiles } = await build({
     entryPoints: Object.fromEntries(
@@ -31,6 +31,8 @@ export async function buildServer() {
     write: false,
     logLevel: 'error',
   });
+  // Else its own process would stay as long as this one.
+  await stop();
   mkdirSync(builtServer, { recursive: true });
   for (const { path, contents } of outputFiles) {
     if (existsSync(path) && readFileSync(path).equals(contents)) continue;
