@@ -77,6 +77,8 @@ export const takeInAnswer = z.object({
   faults: z.array(z.object({ file: z.string(), line: count, why: z.string() })),
   /** Files that are not as they were written. */
   changed: z.array(z.string()),
+  /** Stands for what the shop has where the file differs. Taking that in says it: what changed meanwhile is not written over. */
+  state: z.string(),
 });
 export type TakeInAnswer = z.infer<typeof takeInAnswer>;
 

@@ -165,11 +165,13 @@ export function openApi(version: string) {
               { type: 'string', enum: TAKES, default: 'none' },
               'Nothing, the records that the shop does not have, or also those that differ',
             ),
+            query('state', { type: 'string' }, 'With take=all: `state` of the answer when it was looked at'),
           ],
           requestBody: { required: true, content: archiveFile },
           responses: {
             200: { description: 'What it holds beside what the shop has', content: json(takeInAnswer) },
             400: fault('No archive of a shop'),
+            409: fault('The shop has changed since the file was looked at'),
             413: fault('Too large'),
             415: fault('Not a zip file'),
             507: fault('Disk full'),

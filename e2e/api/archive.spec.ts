@@ -31,6 +31,7 @@ interface Answer {
   kinds: Counts[];
   faults: { file: string; line: number; why: string }[];
   changed: string[];
+  state: string;
 }
 interface Manifest {
   format: string;
@@ -59,13 +60,13 @@ const withLines = (files: Files, kind: string, lines: readonly (Line | string)[]
       Buffer.from(lines.map((one) => (typeof one === 'string' ? one : JSON.stringify(one))).join('\n')),
     ],
   ]);
-const post = (request: APIRequestContext, data: Buffer, take = 'none', headers = {}) =>
-  request.post(`/api/archive?take=${take}`, {
+const post = (request: APIRequestContext, data: Buffer, take = 'none', headers = {}, state = '') =>
+  request.post(`/api/archive?take=${take}&state=${state}`, {
     data,
     headers: { 'Content-Type': 'application/zip', ...headers },
   });
-const read = async (request: APIRequestContext, files: Files, take = 'none', headers = {}) => {
-  const answer = await post(request, await zipped(files), take, headers);
+const read = async (request: APIRequestContext, files: Files, take = 'none', headers = {}, state = '') => {
+  const answer = await post(request, await zipped(files), take, headers, state);
   expect(answer.status()).toBe(200);
   return (await answer.json()) as Answer;
 };
@@ -149,7 +150,8 @@ test.describe('the whole shop as one file', () => {
       total: linesOf(files, 'tools').length,
     });
 
-    const second = await read(request, files, 'all', there);
+    const looked = await read(request, files, 'none', there);
+    const second = await read(request, files, 'all', there, looked.state);
     expect(sum(second, 'same')).toBe(sum(trial, 'fresh'));
     expect([sum(second, 'fresh'), sum(second, 'differs'), sum(second, 'bad')]).toEqual([0, 0, 0]);
     const after = await saved(request, there);
@@ -170,9 +172,18 @@ test.describe('the whole shop as one file', () => {
     expect(countsOf(trial, 'tools')).toMatchObject({ fresh: 0, differs: 1, names: [here.body.name] });
     await read(request, files, 'new');
     expect(await (await request.get(path)).json()).toMatchObject({ version: here.version + 1, body });
-    await read(request, files, 'all');
+
+    // Changed once more after somebody looked: nothing is written over unseen.
+    const later = { version: here.version + 1, archived: false, body: { ...body, note: 'Later' } };
+    expect((await request.put(path, { data: later })).status()).toBe(200);
+    const stale = await post(request, await zipped(files), 'all', {}, trial.state);
+    expect(stale.status()).toBe(409);
+    expect((await post(request, await zipped(files), 'all')).status()).toBe(409);
+    expect(await (await request.get(path)).json()).toMatchObject({ body: later.body });
+    const { state } = await read(request, files);
+    await read(request, files, 'all', {}, state);
     expect(await (await request.get(path)).json()).toMatchObject({
-      version: here.version + 2,
+      version: here.version + 3,
       body: here.body,
     });
   });

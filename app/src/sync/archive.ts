@@ -24,10 +24,16 @@ export const fetchTable = (kind: Kind, signal: AbortSignal): Promise<Blob> =>
 
 /**
  * Looks at an archive, or takes it in.
+ * @param state  what was answered when it was looked at
  * @throws Refusal when it is no archive of a shop; Unreachable when nobody answers, or the signal ends it
  */
-export async function readArchive(file: Blob, take: Take, signal: AbortSignal): Promise<TakeInAnswer> {
-  const answer = await ask(`${ADDRESS}?take=${take}`, takeInAnswer, {
+export async function readArchive(
+  file: Blob,
+  take: Take,
+  signal: AbortSignal,
+  state = '',
+): Promise<TakeInAnswer> {
+  const answer = await ask(`${ADDRESS}?take=${take}&state=${state}`, takeInAnswer, {
     method: 'POST',
     headers: { 'Content-Type': ARCHIVE.mediaType },
     body: file,

@@ -71,11 +71,12 @@ export function archiveRoutes(pool: ShopPool, disk: DiskRoom, records: Records, 
 
   router.post('/', (request, response) => {
     const take = takeOf(request);
+    const { state } = request.query;
     return oneOfFew(async () => {
       await disk.check();
       const { shopId } = response.locals as { shopId: string };
       const answer = await withUpload(request, ARCHIVE.mostBytes, (path) =>
-        takeFrom(path, shopId, take, response),
+        takeFrom(path, shopId, take, typeof state === 'string' ? state : null, response),
       );
       records.recount(shopId);
       response.json(answer);
@@ -86,21 +87,21 @@ export function archiveRoutes(pool: ShopPool, disk: DiskRoom, records: Records, 
     path: string,
     shopId: string,
     take: Take,
+    state: string | null,
     response: Response,
   ): Promise<TakeInAnswer> {
     const archive = await Archive.open(path);
     try {
       // A trial writes all and undoes it, so it meets whatever taking in would meet.
-      const { kinds, faults } = await pool.step(shopId, take === 'none' ? 'try' : 'write', (client) =>
-        takeIn(client, shopId, archive, take, () => response.destroyed),
+      const found = await pool.step(shopId, take === 'none' ? 'try' : 'write', (client) =>
+        takeIn(client, shopId, archive, take, state, () => response.destroyed),
       );
       const { madeAt, shop } = archive.manifest;
       return takeInAnswer.parse({
+        ...found,
         taken: take !== 'none',
         madeAt,
         shop: shop.name,
-        kinds,
-        faults,
         changed: [...archive.changed],
       });
     } finally {

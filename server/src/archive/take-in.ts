@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { factsOf, KINDS, PHOTO_LENGTH, upgraded, type Kind } from '@pike-stone/contract';
 import { archiveLine, linesOf, pictureOf, type Take, type TakeInAnswer } from '@pike-stone/contract/archive';
 import pg from 'pg';
@@ -12,7 +13,7 @@ const MOST_FAULTS = 100;
 const MOST_NAMES = 5;
 
 type Counts = TakeInAnswer['kinds'][number];
-type TakenIn = Pick<TakeInAnswer, 'kinds' | 'faults'>;
+type TakenIn = Pick<TakeInAnswer, 'kinds' | 'faults' | 'state'>;
 
 /** A line that can be taken in. */
 interface Given {
@@ -30,7 +31,8 @@ interface Given {
 /** What the shop has under the id of a line. */
 interface Known {
   readonly id: string;
-  readonly there: boolean;
+  /** Null for one that it does not have. */
+  readonly version: number | null;
   readonly same: boolean;
 }
 
@@ -41,7 +43,8 @@ class Bad extends Error {}
  * Writes the records of an archive into a shop, each kind after those that it refers to. A record is known
  * by its id: one that the shop has just so is left alone, so that taking in twice changes nothing.
  * @param client  a connection in a step that is kept or undone as a whole
- * @param take    'all' also writes the archive's record over one of the shop that differs
+ * @param take    'all' also writes the archive's record over one of the shop that differs, and so does a trial
+ * @param state   what was answered when the archive was looked at: 'all' is refused when the shop has changed since
  * @param isGone  whether nobody waits for the answer any more
  */
 export async function takeIn(
@@ -49,16 +52,20 @@ export async function takeIn(
   shopId: string,
   archive: Archive,
   take: Take,
+  state: string | null,
   isGone: () => boolean,
 ): Promise<TakenIn> {
-  const taken: TakenIn = { kinds: [], faults: [] };
+  const taken: Omit<TakenIn, 'state'> = { kinds: [], faults: [] };
+  const differing = createHash('sha256');
   for (const kind of KINDS) {
     const counts: Counts = { kind, fresh: 0, same: 0, differs: 0, bad: 0, names: [] };
     const fault = (line: number, why: string): void => {
       counts.bad += 1;
       if (taken.faults.length < MOST_FAULTS) taken.faults.push({ file: linesOf(kind), line, why });
     };
-    const writer = new Writer(client, shopId, kind, take, counts, fault);
+    const writer = new Writer(client, shopId, kind, take, counts, fault, ({ id, version }) =>
+      differing.update(`${kind}/${id}/${version} `),
+    );
     let number = 0;
     for await (const text of archive.lines(kind)) {
       number += 1;
@@ -76,7 +83,14 @@ export async function takeIn(
     taken.kinds.push(counts);
   }
   await archive.compareRest();
-  return taken;
+  const now = differing.digest('hex');
+  if (take === 'all' && state !== now)
+    throw new HttpProblem(
+      409,
+      'Changed meanwhile',
+      'Somebody changed one of these records after you looked at the file. Nothing was written: read the file again.',
+    );
+  return { ...taken, state: now };
 }
 
 /** @throws Bad with the reason when it is no record of the kind */
@@ -149,6 +163,7 @@ class Writer {
     private readonly take: Take,
     private readonly counts: Counts,
     private readonly fault: (line: number, why: string) => void,
+    private readonly differs: (known: Known) => void,
   ) {}
 
   async add(given: Given): Promise<void> {
@@ -162,14 +177,16 @@ class Writer {
     this.#batch = new Map();
     if (batch.length === 0) return;
     const known = await this.#known(batch);
-    const fresh = batch.filter(({ id }) => !known.get(id)?.there);
-    const differing = batch.filter(({ id }) => known.get(id)?.there && !known.get(id)?.same);
+    const isFresh = ({ id }: Given) => known.get(id)!.version === null;
+    const fresh = batch.filter(isFresh);
+    const differing = batch.filter((given) => !isFresh(given) && !known.get(given.id)!.same);
     this.counts.same += batch.length - fresh.length - differing.length;
     this.counts.differs += differing.length;
+    for (const { id } of differing) this.differs(known.get(id)!);
     const named = differing.flatMap(({ name }) => (name === null ? [] : [name]));
     this.counts.names.push(...named.slice(0, MOST_NAMES - this.counts.names.length));
     this.counts.fresh += await this.#each(fresh, (some) => this.#insert(some));
-    if (this.take === 'all' && !factsOf(this.kind).addedOnly)
+    if (this.take !== 'new' && !factsOf(this.kind).addedOnly)
       await this.#each(differing, (some) => this.#update(some));
   }
 
@@ -177,7 +194,7 @@ class Writer {
   async #known(batch: readonly Given[]): Promise<ReadonlyMap<string, Known>> {
     const { rows } = await this.client.query<Known>({
       text: `with ${GIVEN}
-          select given.id, known.id is not null as there,
+          select given.id, known.version,
             coalesce(known.archived = given.archived and known.body = given.body::jsonb, false) as same
           from given left join ${this.#table} as known on known.shop_id = $1 and known.id = given.id`,
       values: this.#values(batch),

@@ -15,10 +15,10 @@ const nothing = (): void => undefined;
 /** A connection that is bound to a shop. */
 export type ShopClient = Pick<pg.PoolClient, 'query'>;
 
-/** How a step begins: one that reads sees the shop to its end as it was at its beginning. */
+/** How a step begins: it sees the shop to its end as it was at its beginning; what changes meanwhile ends one that writes. */
 const STEPS = {
   read: 'begin isolation level repeatable read read only',
-  write: 'begin',
+  write: 'begin isolation level repeatable read',
   try: 'begin',
 } as const;
 /** A step waits for what is read from a file or sent to a slow device. */

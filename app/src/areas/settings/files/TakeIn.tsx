@@ -27,7 +27,8 @@ export function TakeIn() {
     setAnswer(null);
     work.begin(async (signal) => setAnswer(await readArchive(chosen, 'none', signal)));
   };
-  const take = (how: Take) => work.begin(async (signal) => setAnswer(await readArchive(file!, how, signal)));
+  const take = (how: Take) =>
+    work.begin(async (signal) => setAnswer(await readArchive(file!, how, signal, answer?.state)));
   return (
     <>
       <Sheet>
