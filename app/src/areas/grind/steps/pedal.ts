@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
 
 const ON = [' ', 'PageDown', 'ArrowRight', 'ArrowDown'];
 const BACK = ['PageUp', 'ArrowLeft', 'ArrowUp'];
@@ -9,7 +9,8 @@ const BACK = ['PageUp', 'ArrowLeft', 'ArrowUp'];
  */
 export function usePedal(next: () => void, back: () => void): void {
   const now = useRef({ next, back });
-  useEffect(() => {
+  // Before the new step is seen: a pedal pressed as soon as it is seen must not be taken for the step before.
+  useLayoutEffect(() => {
     now.current = { next, back };
   });
   useEffect(() => {
