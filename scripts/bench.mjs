@@ -12,7 +12,7 @@ import { startServer } from './lib/server.mjs';
 import { ensureWeb, webRoot } from './lib/web.mjs';
 
 const ROUNDS = 5;
-/** Rounds of the API are short and many: the disk's moods last longer than one. */
+/** Rounds of the API are short and many, because the speed of a shared disk changes every few seconds. */
 const API = { rounds: 12, seconds: 2 };
 const DEMO_SHOP = '0192f000-0000-7000-8000-000000000001';
 const CUT =

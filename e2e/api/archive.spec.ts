@@ -219,7 +219,7 @@ test.describe('the whole shop as one file', () => {
     expect(countsOf(answer, 'cuts')).toMatchObject({ fresh: 1, bad: 1 });
     expect(countsOf(answer, 'ledger')).toMatchObject({ fresh: 0, bad: 1 });
     expect(answer.faults.map(({ file, line, why }) => `${file} ${line}: ${why}`)).toEqual([
-      'records/tools.jsonl 2: It is not JSON.',
+      'records/tools.jsonl 2: It is not JSON: broken off, or mistyped.',
       'records/tools.jsonl 3: id: Not an id of ours.',
       'records/tools.jsonl 4: name: Give it a name.',
       'records/tools.jsonl 5: body.note: It holds a character that cannot be kept.',

@@ -31,7 +31,7 @@ export async function buildServer() {
     write: false,
     logLevel: 'error',
   });
-  // Else its own process would stay as long as this one.
+  // The bundler's own process would live as long as this one.
   await stop();
   mkdirSync(builtServer, { recursive: true });
   for (const { path, contents } of outputFiles) {

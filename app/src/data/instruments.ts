@@ -6,17 +6,11 @@ import {
   type InstrumentState,
 } from '@pike-stone/contract';
 import { useEffect, useState } from 'react';
-import useSWR from 'swr';
-import { ask } from '../sync/api';
-import { useSession } from '../sync/session';
+import { useOfShop } from '../sync/of-shop';
 
 /** The instruments connected to the shop's computer. */
-export function useInstruments() {
-  const { data: session } = useSession();
-  return useSWR(session ? '/api/instruments' : null, (path: string) => ask(path, instrumentList), {
-    revalidateOnFocus: false,
-  });
-}
+export const useInstruments = () =>
+  useOfShop('/api/instruments', instrumentList, { revalidateOnFocus: false });
 
 /** One reading in the instrument's own clock; a pulse has no value. */
 export interface Reading {

@@ -1,9 +1,7 @@
 import { storedOf, type Stored } from '@pike-stone/contract';
-import useSWR from 'swr';
-import { ask } from '../sync/api';
 import { useOutbox } from '../sync/outbox';
 import { save } from './records';
-import { useSession } from '../sync/session';
+import { useOfShop } from '../sync/of-shop';
 
 /** Longer side of a kept picture, pixels, and how often its quality is lowered until it is small enough. */
 const LONGEST_PX = 420;
@@ -12,10 +10,7 @@ const DATA = 'data:image/jpeg;base64,';
 
 /** The picture of a thing that has one; null while there is none. What waits to be sent is shown already. */
 export function usePhoto(id: string, isThere: boolean) {
-  const { data: session } = useSession();
-  const { data } = useSWR(session && isThere ? `/api/photos/${id}` : null, (path: string) =>
-    ask(path, storedOf('photos')),
-  );
+  const { data } = useOfShop(isThere ? `/api/photos/${id}` : null, storedOf('photos'));
   const waiting = useOutbox((state) => state.entries).find((one) => one.kind === 'photos' && one.id === id);
   const body = (waiting?.body as Stored<'photos'>['body'] | undefined) ?? data?.body;
   return {

@@ -1,23 +1,18 @@
 import { ledgerEntries, stockLevels, type LedgerBody } from '@pike-stone/contract';
 import { EMPTY_TALLY, tallied, type Tally } from '@pike-stone/core/inventory';
 import { useMemo } from 'react';
-import useSWR from 'swr';
-import { ask } from '../sync/api';
 import { levelKey } from './count-in';
 import { useOutbox } from '../sync/outbox';
 import type { Outgoing } from '../sync/outgoing';
 import type { Sent } from '../sync/send';
 import { newId, save } from './records';
-import { useSession } from '../sync/session';
+import { useOfShop } from '../sync/of-shop';
 
 const LEVELS = '/api/stock-levels';
 
 /** Sums of the ledger by thing, with what waits on this device counted in. */
 export function useStockLevels() {
-  const { data: session } = useSession();
-  const { data, error, isLoading } = useSWR(session ? LEVELS : null, (path: string) =>
-    ask(path, stockLevels),
-  );
+  const { data, error, loading } = useOfShop(LEVELS, stockLevels);
   const entries = useOutbox((state) => state.entries);
   const levels = useMemo(() => {
     const sums = new Map<string, Tally>(data?.levels.map((level) => [levelKey(level), level]));
@@ -30,7 +25,7 @@ export function useStockLevels() {
   }, [data, entries]);
   const tallyOf = (of: LedgerBody['of'], itemId: string | null): Tally =>
     levels.get(levelKey({ of, itemId })) ?? EMPTY_TALLY;
-  return { tallyOf, loading: !session || (isLoading && !data), error: error as Error | undefined };
+  return { tallyOf, loading, error };
 }
 
 /** What is written of a happening; what is left out is nothing. */
@@ -63,10 +58,7 @@ export const takeBack = (happening: Happening): Promise<Sent> =>
 
 /** The newest entries about a tool or a supply. */
 export function useLedgerOf(itemId: string | null) {
-  const { data: session } = useSession();
-  const { data, error } = useSWR(session && itemId ? `${LEVELS}/${itemId}` : null, (path: string) =>
-    ask(path, ledgerEntries),
-  );
+  const { data, error } = useOfShop(itemId && `${LEVELS}/${itemId}`, ledgerEntries);
   const waiting = useOutbox((state) => state.entries);
   const unsent = waiting.flatMap((entry) =>
     entry.kind === 'ledger' && (entry as Outgoing<'ledger'>).body.itemId === itemId
@@ -76,6 +68,6 @@ export function useLedgerOf(itemId: string | null) {
   const stored = (data?.entries ?? []).map((one) => ({ ...one, waiting: false }));
   return {
     entries: [...unsent.reverse(), ...stored.filter(({ id }) => !unsent.some((one) => one.id === id))],
-    error: error as Error | undefined,
+    error,
   };
 }

@@ -1,8 +1,7 @@
 import { deviceList, pairingAnswer, sessionAnswer, type SessionAnswer } from '@pike-stone/contract';
-import useSWR from 'swr';
 import * as z from 'zod';
 import { send } from './api';
-import { reading } from './reading';
+import { useOfShop } from './of-shop';
 import { SESSION } from './session';
 import { changeShown, readAgain } from './shop-cache';
 
@@ -15,11 +14,10 @@ export async function enterBy(code: string, device: string): Promise<void> {
 }
 
 /** The devices that are in the shop, last used first. */
-export const useDevices = () => useSWR(DEVICES, (path: string) => reading(path, deviceList));
+export const useDevices = () => useOfShop(DEVICES, deviceList);
 
 /** The code for the next device; asked again before it changes by itself. */
-export const usePairingCode = () =>
-  useSWR(`${DEVICES}/code`, (path: string) => reading(path, pairingAnswer), { refreshInterval: 20_000 });
+export const usePairingCode = () => useOfShop(`${DEVICES}/code`, pairingAnswer, { refreshInterval: 20_000 });
 
 /** Sends a device away. */
 export async function sendAway(id: string): Promise<void> {

@@ -50,7 +50,7 @@ function fitting<State extends object>(name: string, kept: unknown, first: State
   const parts = Object.entries((kept ?? {}) as object).filter(([key, value]) => {
     const expected = kindOf(first[key as keyof State]);
     const fits = expected === 'null' || expected === 'undefined' || kindOf(value) === expected;
-    if (!fits) setAside(`${name}, ${key}`, `it is ${kindOf(value)} and not ${expected}`, value);
+    if (!fits) setAside(`${name}, ${key}`, 'it is not of the kind that belongs there', value);
     return fits && expected !== 'function';
   });
   return Object.fromEntries(parts) as Partial<State>;

@@ -9,7 +9,7 @@ import { HttpProblem } from '../http/problem';
 
 const MOST_FILES = 200_000;
 const MOST_MANIFEST = 40 * 1024 ** 2;
-/** Most that an archive may hold unpacked, in times of its own largest size: no shop packs better. */
+/** Bytes that an archive may hold unpacked. Records pack to about a tenth; what packs to a fortieth is no shop. */
 const MOST_UNPACKED = 40 * ARCHIVE.mostBytes;
 
 const unreadable = (detail: string): HttpProblem => new HttpProblem(400, 'Not readable', detail);
@@ -22,8 +22,9 @@ const bytesOf = async (stream: Readable): Promise<Buffer> => {
 
 /** An archive of a shop in a file, open to be read. */
 export class Archive {
-  /** Paths of files that were read, and of those that are not as they were written. */
+  /** Paths of files that were read. */
   readonly #read = new Set<string>();
+  /** Paths of files whose checksum is not the one that was written. */
   readonly changed = new Set<string>();
 
   private constructor(

@@ -31,7 +31,7 @@ export function archiveRoutes(pool: ShopPool, disk: DiskRoom, records: Records, 
       throw new HttpProblem(
         429,
         'Busy',
-        'The shop is being written to a file already. Try again in a moment.',
+        'Two files of the shop are being made or read already. Try again in a moment.',
         { retryAfterS: 10 },
       );
     atWork += 1;

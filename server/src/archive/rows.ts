@@ -1,17 +1,9 @@
 import { factsOf, type Kind } from '@pike-stone/contract';
 import type { ShopClient } from '../db/shop-pool';
+import type { StoredRow } from '../record/stored-json';
 
 const ROWS = 500;
 const FIRST = '00000000-0000-0000-0000-000000000000';
-
-/** A record with its body as the JSON that the database wrote. */
-export interface Row {
-  readonly id: string;
-  readonly version: number;
-  readonly archived: boolean;
-  readonly updated_at: Date;
-  readonly body: string;
-}
 
 /**
  * Every record of a kind from the oldest to the newest, some hundreds at a time.
@@ -22,9 +14,9 @@ export async function* rowsOf(
   shopId: string,
   kind: Kind,
   body = 'body::text',
-): AsyncGenerator<Row[]> {
+): AsyncGenerator<StoredRow[]> {
   for (let after: string | undefined = FIRST; after !== undefined;) {
-    const { rows }: { rows: Row[] } = await client.query<Row>({
+    const { rows }: { rows: StoredRow[] } = await client.query<StoredRow>({
       text: `select id, version, archived, updated_at, ${body} as body from ${factsOf(kind).table}
         where shop_id = $1 and id > $2 order by id limit ${ROWS}`,
       values: [shopId, after],

@@ -2,7 +2,8 @@ import { factsOf, oncePerKind, upgraded, type Kind } from '@pike-stone/contract'
 import Papa from 'papaparse';
 import * as z from 'zod';
 import type { ShopClient } from '../db/shop-pool';
-import { rowsOf, type Row } from './rows';
+import type { StoredRow } from '../record/stored-json';
+import { rowsOf } from './rows';
 
 interface Schema {
   readonly properties?: Readonly<Record<string, Schema>>;
@@ -60,7 +61,7 @@ export async function* tableOf(client: ShopClient, shopId: string, kind: Kind): 
   const columns = columnsOf(kind);
   const paths = columns.slice(OF_RECORD.length);
   yield written([columns]);
-  const cells = ({ id, version, archived, updated_at, body }: Row) => {
+  const cells = ({ id, version, archived, updated_at, body }: StoredRow) => {
     const of = upgraded(kind, JSON.parse(body));
     return [
       id,

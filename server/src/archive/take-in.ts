@@ -1,11 +1,11 @@
 import { createHash } from 'node:crypto';
-import { factsOf, KINDS, PHOTO_LENGTH, upgraded, type Kind } from '@pike-stone/contract';
-import { archiveLine, linesOf, pictureOf, type Take, type TakeInAnswer } from '@pike-stone/contract/archive';
+import { factsOf, KINDS, type Kind } from '@pike-stone/contract';
+import { linesOf, type Take, type TakeInAnswer } from '@pike-stone/contract/archive';
 import pg from 'pg';
 import type { ShopClient } from '../db/shop-pool';
-import { unkeepableIn } from '../http/json-body';
 import { HttpProblem } from '../http/problem';
 import type { Archive } from './read-archive';
+import { readLine, UnreadableLine, type Given } from './read-line';
 
 /** Records that are compared and written at a time: few enough that other requests are answered meanwhile. */
 const BATCH = 100;
@@ -15,19 +15,6 @@ const MOST_NAMES = 5;
 type Counts = TakeInAnswer['kinds'][number];
 type TakenIn = Pick<TakeInAnswer, 'kinds' | 'faults' | 'state'>;
 
-/** A line that can be taken in. */
-interface Given {
-  readonly line: number;
-  readonly id: string;
-  readonly version: number;
-  readonly archived: boolean;
-  readonly updatedAt: string;
-  /** As JSON text. */
-  readonly body: string;
-  /** What a person calls it; null for one that has no name. */
-  readonly name: string | null;
-}
-
 /** What the shop has under the id of a line. */
 interface Known {
   readonly id: string;
@@ -35,9 +22,6 @@ interface Known {
   readonly version: number | null;
   readonly same: boolean;
 }
-
-/** Thrown for a line that cannot be taken in, with the reason. */
-class Bad extends Error {}
 
 /**
  * Writes the records of an archive into a shop, each kind after those that it refers to. A record is known
@@ -71,7 +55,7 @@ export async function takeIn(
       number += 1;
       if (text.trim() === '') continue;
       const given = await readLine(archive, shopId, kind, number, text).catch((error: unknown) => {
-        if (!(error instanceof Bad)) throw error;
+        if (!(error instanceof UnreadableLine)) throw error;
         fault(number, error.message);
         return null;
       });
@@ -91,65 +75,6 @@ export async function takeIn(
       'Somebody changed one of these records after you looked at the file. Nothing was written: read the file again.',
     );
   return { ...taken, state: now };
-}
-
-/** @throws Bad with the reason when it is no record of the kind */
-async function readLine(
-  archive: Archive,
-  shopId: string,
-  kind: Kind,
-  number: number,
-  text: string,
-): Promise<Given> {
-  let value: unknown;
-  try {
-    value = JSON.parse(text);
-  } catch {
-    throw new Bad('It is not JSON.');
-  }
-  const unkeepable = unkeepableIn(value);
-  if (unkeepable) throw new Bad(`${unkeepable.join('.')}: It holds a character that cannot be kept.`);
-  const line = archiveLine.safeParse(value);
-  if (!line.success) throw new Bad(reason(line.error.issues));
-  const { version, archived, updatedAt } = line.data;
-  const id = factsOf(kind).single ? shopId : line.data.id;
-  if (factsOf(kind).addedOnly && (version !== 1 || archived))
-    throw new Bad('An entry of the ledger stays as it was written: its version is 1, and it is in use.');
-  const found = factsOf(kind).apart ? await picture(archive, id, line.data.body) : line.data.body;
-  const body = factsOf(kind).body.safeParse(upgraded(kind, found));
-  if (!body.success) throw new Bad(reason(body.error.issues));
-  return {
-    line: number,
-    id,
-    version,
-    archived,
-    updatedAt,
-    body: JSON.stringify(body.data),
-    name: nameOf(body.data),
-  };
-}
-
-const reason = ([issue]: readonly { readonly path: readonly PropertyKey[]; readonly message: string }[]) =>
-  issue!.path.length > 0 ? `${issue!.path.map(String).join('.')}: ${issue!.message}` : issue!.message;
-
-async function picture(
-  archive: Archive,
-  id: string,
-  { file }: Readonly<Record<string, unknown>>,
-): Promise<unknown> {
-  if (file === null) return { jpeg: '' };
-  const bytes = await archive.file(pictureOf(id), PHOTO_LENGTH);
-  if (!bytes) throw new Bad(`${pictureOf(id)} is not in the archive, or is larger than a picture may be.`);
-  return { jpeg: bytes.toString('base64') };
-}
-
-function nameOf(body: unknown): string | null {
-  const { name, names } = body as {
-    readonly name?: unknown;
-    readonly names?: Readonly<Record<string, string>>;
-  };
-  if (typeof name === 'string') return name;
-  return names ? `${names.stock}, ${names.tool}` : null;
 }
 
 /** Compares lines of one kind with the shop and writes them, many at a time. */

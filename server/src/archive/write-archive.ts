@@ -12,7 +12,8 @@ import {
 import { ZipFile } from 'yazl';
 import * as z from 'zod';
 import type { ShopClient } from '../db/shop-pool';
-import { rowsOf, type Row } from './rows';
+import { storedJson } from '../record/stored-json';
+import { rowsOf } from './rows';
 
 const READ_ME = `The whole of one shop, as it was when the archive was made.
 
@@ -25,9 +26,6 @@ schemas/<kind>.json    JSON Schema of the bodies of a kind
 Lengths are in millimetres, speeds in metres a minute or turns a minute, angles in degrees; the unit
 of a figure is in its name. Nothing in here needs this application to be read.
 `;
-
-const line = ({ id, version, archived, updated_at, body }: Row): string =>
-  `{"id":"${id}","version":${version},"archived":${archived},"updatedAt":"${updated_at.toISOString()}","body":${body}}\n`;
 
 /** A picture is a file of its own; the line of its record says which. */
 const PICTURE_BODY = `case when body ->> 'jpeg' = '' then '{"file":null}' else format('{"file":"%s"}', 'photos/' || id || '.jpg') end`;
@@ -107,10 +105,9 @@ async function addRecords(
   await add(`schemas/${kind}.json`, [schemaOf(kind)]);
   let records = 0;
   async function* lines(): AsyncGenerator<string> {
-    const shown = factsOf(kind).apart ? PICTURE_BODY : undefined;
-    for await (const rows of rowsOf(client, shopId, kind, shown)) {
+    for await (const rows of rowsOf(client, shopId, kind, kind === 'photos' ? PICTURE_BODY : undefined)) {
       records += rows.length;
-      yield rows.map(line).join('');
+      yield rows.map((row) => `${storedJson(row)}\n`).join('');
     }
   }
   const file = await add(linesOf(kind), lines());

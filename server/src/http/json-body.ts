@@ -1,26 +1,12 @@
 import type { IncomingMessage } from 'node:http';
 import express, { type RequestHandler } from 'express';
+import { unkeepableIn } from '../db/unkeepable';
 import { HttpProblem } from './problem';
 
 const BODY_LIMIT = '64kb';
 
 /** Requests whose body has escaped characters: only so can a text hold one that cannot be kept. */
 const escaped = new WeakSet<IncomingMessage>();
-
-/** Text that no database keeps: a zero character, or half of a surrogate pair. */
-const unkeepable = (text: string): boolean => /[\0\p{Surrogate}]/u.test(text);
-
-/** Path of the first text that cannot be kept, or null. */
-export function unkeepableIn(value: unknown, path: readonly string[] = []): readonly string[] | null {
-  if (typeof value === 'string') return unkeepable(value) ? path : null;
-  if (value === null || typeof value !== 'object') return null;
-  for (const [key, inner] of Object.entries(value)) {
-    if (unkeepable(key)) return path;
-    const found = unkeepableIn(inner, [...path, key]);
-    if (found) return found;
-  }
-  return null;
-}
 
 /** Reads JSON bodies, and refuses those with a text that cannot be kept. */
 export const jsonBody: RequestHandler[] = [

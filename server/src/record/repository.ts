@@ -2,6 +2,7 @@ import { factsOf, type Body, type Kind, type ListQuery, type Stored, type Write 
 import type { DiskRoom } from '../db/disk-room';
 import type { ShopPool } from '../db/shop-pool';
 import { listStatement, placeOf } from './list-statement';
+import { storedJson, type StoredRow } from './stored-json';
 import { Totals } from './totals';
 
 interface RecordRow {
@@ -50,20 +51,13 @@ export class Records {
    */
   async list(shopId: string, kind: Kind, query: ListQuery): Promise<string> {
     const [rows, total] = await Promise.all([
-      this.pool.query<RecordRow & { body: string; name?: string }>(
-        shopId,
-        listStatement(shopId, kind, query),
-      ),
+      this.pool.query<StoredRow & { name?: string }>(shopId, listStatement(shopId, kind, query)),
       narrows(query) ? null : this.#totals.of(shopId, kind),
     ]);
     const shown = rows.slice(0, query.limit);
-    const records = shown.map(
-      (row) =>
-        `{"id":"${row.id}","version":${row.version},"archived":${row.archived},"updatedAt":"${row.updated_at.toISOString()}","body":${row.body}}`,
-    );
     const last = shown.at(-1);
     const next = rows.length > query.limit && last ? placeOf(query.order, last.id, last.name ?? '') : null;
-    return `{"records":[${records.join(',')}],"next":${JSON.stringify(next)},"total":${total}}`;
+    return `{"records":[${shown.map(storedJson).join(',')}],"next":${JSON.stringify(next)},"total":${total}}`;
   }
 
   /** Counts the records of a shop anew: others than `write` have written some. */

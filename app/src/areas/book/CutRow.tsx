@@ -2,20 +2,11 @@ import { feedPer, speedUnit } from '@pike-stone/core';
 import { formatFeedPerTurn, formatSpindleSpeed, joined, OPERATION_WORDS } from '@pike-stone/words';
 import { useUnits } from '../../data/preferences';
 import type { Shown } from '../../data/records';
+import { dayOf } from '../../kit/day';
 import { Row } from '../../kit/Row';
 import { Words } from '../../kit/Words';
 import { OUTCOME_MARK } from './outcomes';
 import { sizeWords } from './size-words';
-
-/** A date as "12 Nov", with the year when it is not the present one. */
-export function dayOf(iso: string, now = new Date()): string {
-  const day = new Date(iso);
-  return day.toLocaleDateString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    ...(day.getFullYear() === now.getFullYear() ? {} : { year: 'numeric' }),
-  });
-}
 
 /** One past cut as a line of a list. */
 export function CutRow({

@@ -26,7 +26,7 @@ import { Words } from '../../kit/Words';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import { NotHere } from '../NotHere';
-import { dayOf } from './CutRow';
+import { dayOf } from '../../kit/day';
 import { cutAddress } from './cut-address';
 import { sizeWords } from './size-words';
 import { OUTCOMES } from './outcomes';

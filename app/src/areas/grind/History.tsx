@@ -7,7 +7,7 @@ import { useRecords } from '../../data/records';
 import { Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { SPACE } from '../../theme/type';
-import { dayOf } from '../book/CutRow';
+import { dayOf } from '../../kit/day';
 import { SmallBit } from './SmallBit';
 import type { Bit } from './use-bit';
 

@@ -23,8 +23,8 @@ export function SaveShop() {
       <View style={styles.group}>
         <Words role="heading">Out</Words>
         <Words>
-          One zip file: every record as a line of JSON, the pictures, and a list with checksums. It can be
-          read without this application, and taken in again here or in another shop.
+          One file with all that the shop has recorded, pictures too. It can be read without this application,
+          and taken in again here or in another shop.
         </Words>
       </View>
       {waiting > 0 && (

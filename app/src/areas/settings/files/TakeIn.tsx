@@ -8,7 +8,7 @@ import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { readArchive } from '../../../sync/archive';
 import { SPACE } from '../../../theme/type';
-import { dayOf } from '../../book/CutRow';
+import { dayOf } from '../../../kit/day';
 import { FileButton } from './FileButton';
 import { differing, kindLines, toBeWritten } from './say-archive';
 import { useFileWork, type FileWork } from './useFileWork';

@@ -1,3 +1,4 @@
+import { factsOf } from '@pike-stone/contract';
 import type { Take, TakeInAnswer } from '@pike-stone/contract/archive';
 import { KIND_WORDS } from './kind-words';
 
@@ -46,10 +47,10 @@ function sayCounts({ fresh, same, differs, bad, names }: Counts): string {
 const sum = (kinds: TakeInAnswer['kinds'], of: 'fresh' | 'differs'): number =>
   kinds.reduce((total, counts) => total + counts[of], 0);
 
-/** Records that would be written. An entry of the ledger is never written over, so one that differs is not among them. */
+/** Records that would be written. What is only added to, as the ledger, is never written over. */
 export function toBeWritten(kinds: TakeInAnswer['kinds'], take: Take): number {
   const differing = sum(
-    kinds.filter(({ kind }) => kind !== 'ledger'),
+    kinds.filter(({ kind }) => !factsOf(kind).addedOnly),
     'differs',
   );
   return sum(kinds, 'fresh') + (take === 'all' ? differing : 0);
