@@ -12,12 +12,21 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { join, relative } from 'node:path';
+import { compressFolder } from './compress.mjs';
+import { frameIn } from './frame.mjs';
 import { command, projectRoot } from './packages.mjs';
 import { step, Stop } from './say.mjs';
 
 export const webRoot = join(projectRoot, 'app/dist');
 const STAMP = join(webRoot, '.sources');
-const SOURCES = ['app', 'contract/src', 'core/src', 'words/src', 'package-lock.json'];
+const SOURCES = [
+  'app',
+  'contract/src',
+  'core/src',
+  'words/src',
+  'package-lock.json',
+  ...['web', 'frame', 'compress'].map((name) => `scripts/lib/${name}.mjs`),
+];
 const LEFT_OUT = new Set(['node_modules', 'dist', '.expo', 'fonts']);
 
 function* files(path) {
@@ -87,19 +96,45 @@ function shortened(code) {
 
 /**
  * Names the variables of a whole script alike. The bundler names them module by
- * module, by what is frequent in each, which leaves gzip less to fold together.
+ * module, by what is frequent in each, which leaves little for the compression to fold together.
  */
-async function renameAlike(folder) {
+async function namedAlike(script) {
   // Only here: a fresh clone reads this file before its packages are there.
   const { minify } = await import('terser');
-  for (const name of readdirSync(folder)) {
-    const file = join(folder, name);
-    const { code } = await minify(shortened(readFileSync(file, 'utf8')), {
-      compress: false,
-      format: { ascii_only: false, wrap_iife: true },
-    });
-    writeFileSync(file, code);
+  const { code } = await minify(shortened(script), {
+    compress: false,
+    format: { ascii_only: false, wrap_iife: true },
+  });
+  return code;
+}
+
+const HASH = /-[0-9a-f]{32}\.js$/;
+
+/**
+ * Names the variables of every script alike, and gives each a name by what is in it then: a file that is
+ * kept for a year never changes under its name. A script names those that it loads, so they come first.
+ */
+async function renameScripts(folder, page) {
+  const waiting = new Map(
+    readdirSync(folder).map((name) => [name, readFileSync(join(folder, name), 'utf8')]),
+  );
+  const renamed = new Map();
+  const named = (text) => [...renamed].reduce((all, [old, name]) => all.replaceAll(old, name), text);
+  while (waiting.size > 0) {
+    const ready = [...waiting].filter(
+      ([name, text]) => ![...waiting.keys()].some((other) => other !== name && text.includes(other)),
+    );
+    if (ready.length === 0) throw new Stop('Scripts of the application load each other in a circle.');
+    for (const [name, text] of ready) {
+      const code = named(await namedAlike(text));
+      const hash = createHash('sha256').update(code).digest('hex').slice(0, 32);
+      renamed.set(name, name.replace(HASH, `-${hash}.js`));
+      rmSync(join(folder, name));
+      writeFileSync(join(folder, renamed.get(name)), code);
+      waiting.delete(name);
+    }
   }
+  writeFileSync(page, named(readFileSync(page, 'utf8')));
 }
 
 /**
@@ -111,14 +146,7 @@ async function makeServiceWorker(folder) {
   const { warnings } = await generateSW({
     swDest: join(folder, 'sw.js'),
     globDirectory: folder,
-    globPatterns: [
-      'index.html',
-      'page.css',
-      '*.{svg,png,webmanifest}',
-      'fonts/*',
-      'solid/*',
-      '_expo/**/*.js',
-    ],
+    globPatterns: ['index.html', '*.{svg,png,webmanifest}', 'fonts/*', 'solid/*', '_expo/**/*.js'],
     maximumFileSizeToCacheInBytes: 8_000_000,
     // Names of the bundler carry a hash of their own.
     dontCacheBustURLsMatching: /_expo\/static\/js\/web\/.*-[0-9a-f]{32}\.js$/,
@@ -151,8 +179,10 @@ export async function ensureWeb() {
         env: { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
       },
     );
-    await renameAlike(join(fresh, '_expo/static/js/web'));
+    await renameScripts(join(fresh, '_expo/static/js/web'), join(fresh, 'index.html'));
+    await frameIn(fresh);
     await makeServiceWorker(fresh);
+    compressFolder(fresh);
     rmSync(webRoot, { recursive: true, force: true });
     renameSync(fresh, webRoot);
   });

@@ -1,8 +1,8 @@
 import { Slot, usePathname, useRouter, type ErrorBoundaryProps } from 'expo-router';
 import { useEffect, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { SWRConfig, type Cache } from 'swr';
-import { beginSync, followOtherTabs } from '../sync/begin';
+import { View } from 'react-native';
+import { SWRConfig } from 'swr';
+import { followOtherTabs, keptCache } from '../sync/begin';
 import { usePreferences } from '../data/preferences';
 import { bringLists, showSaved } from '../data/records';
 import { useSending } from '../data/sending';
@@ -17,28 +17,20 @@ import { SizeTypingContext } from '../kit/size-typing';
 import { bringTheRest } from '../kit/later';
 import { Navigation } from '../kit/Navigation';
 import { UndoBar } from '../kit/Undo';
+import { sheet } from '../theme/sheet';
 import { ThemeProvider, themed, useWide } from '../theme/theme';
 
 const TRY_AGAIN_MS = 5_000;
 const SETTLED_MS = 2_000;
 
-/** Begins at once, so that what this device keeps is read by the time the first page is drawn. */
-const begun = beginSync();
-
 export default function Layout() {
   const preferences = usePreferences();
-  const [answers, setAnswers] = useState<Cache>();
-  useEffect(() => void begun.then(setAnswers), []);
   return (
     <ThemeProvider wanted={preferences.theme}>
       <SizeTypingContext value={preferences}>
-        {answers && (
-          <SWRConfig
-            value={{ provider: () => answers, errorRetryInterval: TRY_AGAIN_MS, dedupingInterval: 1_000 }}
-          >
-            <House />
-          </SWRConfig>
-        )}
+        <SWRConfig value={{ provider: keptCache, errorRetryInterval: TRY_AGAIN_MS, dedupingInterval: 1_000 }}>
+          <House />
+        </SWRConfig>
       </SizeTypingContext>
     </ThemeProvider>
   );
@@ -126,7 +118,7 @@ export function ErrorBoundary({ error, retry }: ErrorBoundaryProps) {
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     house: { flex: 1, width: '100%', minHeight: 0, backgroundColor: c.ground },
     wide: { flexDirection: 'row' },
     room: { flex: 1, minHeight: 0, minWidth: 0 },

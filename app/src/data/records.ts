@@ -39,8 +39,12 @@ export const asShown = <K extends Kind>(entry: Outgoing<K>): Shown<K> => ({
 /** Records of a kind that a device brings when there may be a million of them: the newest. */
 const NEWEST = 200;
 
+/** Kinds whose list was asked for since the application was opened. */
+const asked = new Set<Kind>();
+
 /** Reads every page of a list; of a kind with very many records, the newest. */
 async function readWhole<K extends Kind>(kind: K): Promise<List<K>> {
+  asked.add(kind);
   const schema = readList(kind);
   const limit = factsOf(kind).many ? NEWEST : PAGE.most;
   let whole = await reading(`/api/${kind}?limit=${limit}`, schema);
@@ -131,7 +135,8 @@ export async function save<K extends Kind>(
 
 /** Loads every list that no page has asked for yet, so that book and drawer open without the server. */
 export async function bringLists(): Promise<void> {
-  for (const kind of KINDS.filter((one) => !factsOf(one).addedOnly && !factsOf(one).apart)) {
+  const wanted = KINDS.filter((kind) => !asked.has(kind) && !factsOf(kind).addedOnly && !factsOf(kind).apart);
+  for (const kind of wanted) {
     try {
       await readAhead(`/api/${kind}`, () => readWhole(kind));
     } catch {

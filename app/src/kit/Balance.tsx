@@ -1,5 +1,6 @@
 import { Fragment } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
 import { SPACE, TOUCH } from '../theme/type';
 import { Words } from './Words';
@@ -75,7 +76,7 @@ export function Balance({ left, right, reasons, most, opened, onOpen }: BalanceP
 const TITLE_WIDTH = 124;
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     heads: { flexDirection: 'row', paddingHorizontal: SPACE.edge, paddingTop: SPACE.close },
     side: { flex: 1 },
     right: { textAlign: 'right', paddingRight: 36 },

@@ -1,4 +1,5 @@
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
 
 /** A share from 0 to 1 as a filled bar; with a name it is read aloud as progress. */
@@ -28,7 +29,7 @@ export function Bar({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     trough: { flexGrow: 1, backgroundColor: c.ground },
     framed: { height: 12, borderWidth: 1, borderColor: c.strongLine },
     thin: { height: 6 },

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { Pressable, StyleSheet, View, type StyleProp, type ViewStyle } from 'react-native';
+import { Pressable, View, type StyleProp, type ViewStyle } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { CORNER, SIZE, SPACE, TOUCH } from '../theme/type';
 import { Words } from './Words';
@@ -83,7 +84,7 @@ export function IconButton({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     button: {
       minHeight: TOUCH,
       borderRadius: CORNER,

@@ -1,4 +1,5 @@
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { DangerIcon, NoteIcon, WarningIcon } from './icons';
@@ -25,7 +26,7 @@ export function Caution({ level, children }: { level: keyof typeof MARK; childre
 }
 
 const useStyles = themed(() =>
-  StyleSheet.create({
+  sheet({
     line: { flexDirection: 'row', gap: SPACE.near, paddingHorizontal: SPACE.edge, paddingVertical: 7 },
     mark: { paddingTop: 1 },
     words: { flex: 1, lineHeight: 22 },

@@ -1,5 +1,6 @@
 import { useId, useRef } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
 import { CORNER, SIZE, SPACE, TOUCH } from '../theme/type';
 import { Words } from './Words';
@@ -118,7 +119,7 @@ export function Tick({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     group: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.close },
     option: {
       minHeight: TOUCH,

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { ActivityIndicator, StyleSheet, View } from 'react-native';
+import { ActivityIndicator, View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { Words } from './Words';
@@ -29,7 +30,7 @@ export function Loading({ error }: { error?: Error | undefined }) {
 }
 
 const useStyles = themed(() =>
-  StyleSheet.create({
+  sheet({
     empty: { padding: SPACE.wide, gap: SPACE.near, alignItems: 'flex-start', maxWidth: 520 },
     loading: { padding: 48, alignItems: 'center' },
   }),

@@ -1,6 +1,7 @@
 import type { Shown } from '@pike-stone/words';
 import { useState } from 'react';
-import { Pressable, StyleSheet, Text, View } from 'react-native';
+import { Pressable, Text, View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed, useWide } from '../theme/theme';
 import { FONT, SIZE, SPACE } from '../theme/type';
 import { Words } from './Words';
@@ -58,7 +59,7 @@ export function Figure({ label, shown, setting, onPress, selected = false, big =
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     figure: {
       flexBasis: 0,
       flexShrink: 1,

@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { SPACE, TOUCH } from '../theme/type';
 import { ForwardIcon } from './icons';
@@ -43,7 +44,7 @@ export function Fold({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     head: {
       flexDirection: 'row',
       alignItems: 'center',

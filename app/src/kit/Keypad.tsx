@@ -1,6 +1,7 @@
 import { drillList, readLength, type LengthUnit } from '@pike-stone/core';
-import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
-import { Pressable, ScrollView, StyleSheet, TextInput, View } from 'react-native';
+import { memo, useCallback, useEffect, useId, useRef, useState, type ReactNode } from 'react';
+import { Pressable, ScrollView, TextInput, View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { CORNER, FONT, SPACE } from '../theme/type';
 import { Button, IconButton } from './Button';
@@ -73,8 +74,10 @@ export function Keypad({
     if (text === '') onClose();
     else if (entry.status === 'ok' && !fault) take(entry.valueMm);
   };
-  const press = (key: string) =>
-    setText((before) => before + (key === '␣' ? ' ' : key === 'thou' ? ' thou' : key));
+  const press = useCallback(
+    (key: string) => setText((before) => before + (key === '␣' ? ' ' : key === 'thou' ? ' thou' : key)),
+    [],
+  );
   return (
     <Panel
       title={title}
@@ -173,7 +176,7 @@ export function Keypad({
       {ROWS.map((row) => (
         <View key={row[0]} style={styles.row}>
           {row.map((key) => (
-            <Key key={key} label={key} says={SAID[key] ?? key} onPress={() => press(key)} big />
+            <TypeKey key={key} label={key} onPress={press} />
           ))}
         </View>
       ))}
@@ -191,6 +194,11 @@ export function Keypad({
     </Panel>
   );
 }
+
+/** A key that types itself. It is not drawn again with each letter. */
+const TypeKey = memo(function TypeKey({ label, onPress }: { label: string; onPress: (key: string) => void }) {
+  return <Key label={label} says={SAID[label] ?? label} onPress={() => onPress(label)} big />;
+});
 
 function Key({
   label,
@@ -221,7 +229,7 @@ function Key({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     entry: {
       flexDirection: 'row',
       alignItems: 'center',

@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
+import { Pressable, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { FONT, SPACE, TOUCH } from '../theme/type';
 import { IconButton } from './Button';
@@ -169,7 +170,7 @@ export function Ladder({ says, rungs, chosen, show, unit, band, target, limit, o
 }
 
 const useStyles = themed(() =>
-  StyleSheet.create({
+  sheet({
     ladder: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: SPACE.hair },
     scale: { flex: 1, height: HEIGHT, minHeight: TOUCH },
     untouchable: { pointerEvents: 'none' },

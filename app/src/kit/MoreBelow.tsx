@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { SPACE } from '../theme/type';
 import { Button } from './Button';
 
@@ -33,4 +34,4 @@ export function MoreBelow({ hasMore, more }: { readonly hasMore: boolean; readon
   );
 }
 
-const styles = StyleSheet.create({ end: { padding: SPACE.near } });
+const styles = sheet({ end: { padding: SPACE.near } });

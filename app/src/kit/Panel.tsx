@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Modal, Pressable, ScrollView, StyleSheet, View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed, useColours, useWide } from '../theme/theme';
 import { CORNER, SPACE } from '../theme/type';
 import { IconButton } from './Button';
@@ -48,7 +49,7 @@ export function Panel({ title, onClose, children, footer, fixed = false }: Panel
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     dark: { flex: 1, backgroundColor: c.scrim, justifyContent: 'flex-end' },
     middle: { justifyContent: 'center', alignItems: 'center' },
     panel: { backgroundColor: c.ground, maxHeight: '88%', borderTopWidth: 2, borderColor: c.accent },

@@ -1,5 +1,6 @@
 import { useId, useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { CORNER, SPACE, TOUCH } from '../theme/type';
 import { ForwardIcon } from './icons';
@@ -63,7 +64,7 @@ export function Picker({ label, options, value, onChange, about }: PickerProps) 
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     box: { gap: 3 },
     field: {
       minHeight: TOUCH,

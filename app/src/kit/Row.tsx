@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { ClockIcon, ForwardIcon } from './icons';
@@ -63,7 +64,7 @@ export function Row({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     row: {
       flexDirection: 'row',
       alignItems: 'center',

@@ -1,15 +1,17 @@
 import type { ReactNode } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { PAGE_WIDTH, themed, useColours, useWide } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { IconButton } from './Button';
 import { BackIcon } from './icons';
+import { ScreenHead } from './ScreenHead';
 import { usePageTitle } from './page-title';
 import { Words } from './Words';
 
 interface ScreenProps {
   readonly title: string;
-  /** A short line under the title. */
+  /** A short line under the title; an empty one keeps its room. */
   readonly about?: string;
   readonly onBack?: () => void;
   readonly aside?: ReactNode;
@@ -23,6 +25,9 @@ interface ScreenProps {
   readonly side?: ReactNode;
   readonly children: ReactNode;
 }
+
+/** Keeps the height of a line. */
+const NO_WORD = '\u00a0';
 
 /** A page: title, scrolling body and main action at the bottom. */
 export function Screen({
@@ -42,20 +47,20 @@ export function Screen({
   usePageTitle(inPane ? null : title);
   return (
     <View style={styles.screen}>
-      <View style={[styles.head, wide && (side ? styles.broad : styles.column)]}>
-        {onBack && (
-          <IconButton says="Back" onPress={onBack}>
-            <BackIcon color={colours.accent} size={26} />
-          </IconButton>
-        )}
-        <View style={styles.titles}>
-          <Words role={inPane ? 'big' : 'title'} numberOfLines={2}>
-            {title}
-          </Words>
-          {about && <Words role="note">{about}</Words>}
-        </View>
-        {aside}
-      </View>
+      <ScreenHead
+        title={title}
+        inPane={inPane}
+        width={!wide ? 'any' : side ? 'page' : 'column'}
+        before={
+          onBack && (
+            <IconButton says="Back" onPress={onBack}>
+              <BackIcon color={colours.accent} size={26} />
+            </IconButton>
+          )
+        }
+        after={about !== undefined && <Words role="note">{about || NO_WORD}</Words>}
+        aside={aside}
+      />
       <View style={[styles.panes, wide && side ? styles.twoPanes : null]}>
         <ScrollView
           style={styles.scroll}
@@ -84,18 +89,8 @@ export function Sheet({ children }: { children: ReactNode }) {
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     screen: { flex: 1, backgroundColor: c.ground, minHeight: 0 },
-    head: {
-      flexDirection: 'row',
-      alignItems: 'center',
-      gap: SPACE.close,
-      paddingHorizontal: SPACE.edge,
-      paddingTop: SPACE.near,
-      paddingBottom: SPACE.near,
-      minHeight: 64,
-    },
-    titles: { flex: 1, minWidth: 0 },
     panes: { flex: 1, minHeight: 0 },
     broad: { width: '100%', maxWidth: PAGE_WIDTH },
     twoPanes: { flexDirection: 'row', width: '100%', maxWidth: PAGE_WIDTH },

@@ -1,4 +1,5 @@
-import { StyleSheet, Text } from 'react-native';
+import { Text } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
 import { FONT, SIZE } from '../theme/type';
 
@@ -27,7 +28,7 @@ export function SentenceWord({ text, says, onPress }: { text: string; says: stri
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     // Enlarges the touched area to a finger's height without moving the lines apart.
     word: {
       fontFamily: FONT.words,

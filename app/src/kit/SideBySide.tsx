@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { PAGE_WIDTH, themed } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { Empty } from './Empty';
@@ -45,7 +46,7 @@ export function SideBySide({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     panes: { flex: 1, flexDirection: 'row', maxWidth: PAGE_WIDTH, minHeight: 0, backgroundColor: c.ground },
     list: { flex: 1, minHeight: 0, borderRightWidth: 1, borderRightColor: c.line },
     item: { flex: 1.3, minHeight: 0 },

@@ -1,5 +1,6 @@
 import { useId } from 'react';
-import { StyleSheet, TextInput, View } from 'react-native';
+import { TextInput, View } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { CORNER, FONT, SIZE, SPACE, TOUCH } from '../theme/type';
 import { Words } from './Words';
@@ -78,7 +79,7 @@ export function TextBox({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     box: { gap: 3, flexGrow: 1, flexShrink: 1, minWidth: 0 },
     input: {
       minHeight: TOUCH,

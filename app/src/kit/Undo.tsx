@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { create } from 'zustand';
+import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
 import { CORNER, SPACE, TOUCH } from '../theme/type';
 import { Words } from './Words';
@@ -53,7 +54,7 @@ export function UndoBar() {
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     bar: {
       flexDirection: 'row',
       alignItems: 'center',

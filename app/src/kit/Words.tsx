@@ -1,4 +1,5 @@
-import { StyleSheet, Text, type TextProps } from 'react-native';
+import { Text, type TextProps } from 'react-native';
+import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
 import { FONT, SIZE } from '../theme/type';
 
@@ -30,7 +31,7 @@ export function Words({ role: voice = 'body', style, ...rest }: Omit<TextProps, 
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     body: { fontFamily: FONT.words, fontSize: SIZE.body, lineHeight: 23, color: c.ink },
     strong: { fontFamily: FONT.words, fontWeight: '600', fontSize: SIZE.body, lineHeight: 23, color: c.ink },
     quiet: { fontFamily: FONT.words, fontSize: SIZE.body, lineHeight: 23, color: c.quiet },

@@ -7,7 +7,7 @@ import { Button } from './Button';
 import { Caution } from './Caution';
 import { Choice, Tick } from './Choice';
 import { useKeys } from './keys';
-import { later } from './later';
+import { laterWith } from './later';
 import { faultOf, inBoth } from '@pike-stone/words';
 import { Picker } from './Picker';
 import { TextBox } from './TextBox';
@@ -160,7 +160,7 @@ describe('a page that comes later', () => {
   test('is asked for again when it could not be had', async () => {
     jest.useFakeTimers({ doNotFake: ['queueMicrotask'] });
     let tries = 0;
-    const Page = later(async () => {
+    const Page = laterWith(async () => {
       tries += 1;
       if (tries === 1) throw new Error('away');
       return { default: () => <p>Here it is</p> };

@@ -1,7 +1,7 @@
 import { act, render, screen } from '@testing-library/react';
 import { Text } from 'react-native';
 import { ThemeProvider } from '../theme/theme';
-import { bringLater, bringTheRest, later, laterWith } from './later';
+import { bringLater, bringTheRest, laterWith } from './later';
 
 const show = (children: React.ReactNode) => render(<ThemeProvider>{children}</ThemeProvider>);
 
@@ -15,7 +15,7 @@ test('a part with properties of its own is drawn when it has come', async () => 
 
 test('what is brought is brought once, however often it is drawn', async () => {
   const load = jest.fn(async () => ({ default: () => <Text>Page</Text> }));
-  const Page = later(load);
+  const Page = laterWith(load);
   const { unmount } = show(<Page />);
   expect(await screen.findByText('Page')).toBeTruthy();
   unmount();

@@ -1,4 +1,4 @@
-import { useEffect, useReducer, useState, type ComponentType } from 'react';
+import { useEffect, useReducer, useState, type ComponentType, type ReactNode } from 'react';
 import { Loading } from './Empty';
 
 type Load<Props> = () => Promise<{ default: ComponentType<Props> }>;
@@ -16,9 +16,12 @@ export function bringLater(load: () => Promise<unknown>): void {
 
 /**
  * A component outside the first load: loaded in the background after it, or when it is first shown.
- * @param quiet  nothing stands in its place until it is there
+ * @param meanwhile  what stands in its place until it is there
  */
-export function laterWith<Props extends object>(load: Load<Props>, quiet = false): ComponentType<Props> {
+export function laterWith<Props extends object>(
+  load: Load<Props>,
+  meanwhile: (waiting: ReactNode) => ReactNode = (waiting) => waiting,
+): ComponentType<Props> {
   let Page: ComponentType<Props> | null = null;
   const bring = async (): Promise<void> => {
     Page ??= (await load()).default;
@@ -47,12 +50,9 @@ export function laterWith<Props extends object>(load: Load<Props>, quiet = false
       };
     }, []);
     if (Page) return <Page {...props} />;
-    return quiet ? null : <Loading error={trouble} />;
+    return meanwhile(<Loading error={trouble} />);
   };
 }
-
-/** A page outside the first load. */
-export const later = (load: Load<object>): ComponentType => laterWith(load);
 
 /** Loads the later pages in the background, so that they open without the server. */
 export function bringTheRest(): void {

@@ -45,6 +45,14 @@ export const beginSync = (): Promise<Cache> =>
     ),
   ]);
 
+let cache: Cache = new Map();
+
+/** Settles when what this device keeps has been read; the application is drawn from then on. */
+export const begun: Promise<void> = beginSync().then((answers) => void (cache = answers));
+
+/** The answers that this device keeps, once it has begun. */
+export const keptCache = (): Cache => cache;
+
 /** Notes which shop this device is in. What was kept for another shop stays, and is not shown. */
 export async function beInShop(shop: string): Promise<void> {
   const { shop: before } = useOutbox.getState();

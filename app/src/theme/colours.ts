@@ -37,5 +37,46 @@ const night: Colours = {
 /** Printed paper, whatever the theme. */
 export const PAPER = { sheet: '#FFFFFF', ink: '#000000', cut: '#999999' } as const;
 
+/** The theme on paper: black on white, its lines grey. */
+const print: Colours = {
+  ground: '#FFFFFF',
+  sheet: '#FFFFFF',
+  ink: '#000000',
+  quiet: '#333333',
+  line: '#999999',
+  strongLine: '#666666',
+  accent: '#000000',
+  onAccent: '#FFFFFF',
+  wash: '#EEEEEE',
+  caution: '#000000',
+  cautionMark: '#333333',
+  danger: '#000000',
+  good: '#333333',
+  scrim: 'transparent',
+};
+
 export const COLOURS = { light: day, dark: night } as const;
 export type Scheme = keyof typeof COLOURS;
+
+const variableOf = (name: string): string =>
+  `--${name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}`;
+
+/** The colours by the names of their variables in the page's style sheet. */
+export const VARIABLES = Object.fromEntries(
+  Object.keys(day).map((name) => [name, `var(${variableOf(name)})`]),
+) as Colours;
+
+const declared = (colours: Colours): string =>
+  Object.entries(colours)
+    .map(([name, colour]) => `${variableOf(name)}:${colour}`)
+    .join(';');
+
+/** Style sheet that gives the variables their colours: by the device, by the person's choice, and on paper. */
+export const colourSheet = (): string =>
+  [
+    `:root{color-scheme:light;${declared(day)}}`,
+    `@media (prefers-color-scheme:dark){:root{color-scheme:dark;${declared(night)}}}`,
+    `:root[data-theme=light]{color-scheme:light;${declared(day)}}`,
+    `:root[data-theme=dark]{color-scheme:dark;${declared(night)}}`,
+    `@media print{:root,:root[data-theme]{color-scheme:light;${declared(print)}}}`,
+  ].join('');

@@ -1,4 +1,5 @@
-import { themed } from './theme';
+import { useMemo } from 'react';
+import { useColourNumbers } from './theme';
 import type { Colours } from './colours';
 
 type Rgb = readonly [number, number, number];
@@ -30,4 +31,7 @@ const made = (c: Colours): FaceColours => ({
   shade: c.ink,
 });
 
-export const useFaceColours = themed(made);
+export function useFaceColours(): FaceColours {
+  const colours = useColourNumbers();
+  return useMemo(() => made(colours), [colours]);
+}

@@ -1,10 +1,14 @@
-import { createContext, useContext, useEffect, type ReactNode } from 'react';
-import { useColorScheme, useWindowDimensions } from 'react-native';
-import { COLOURS, type Colours, type Scheme } from './colours';
+import { createContext, useContext, useEffect, useSyncExternalStore, type ReactNode } from 'react';
+import { Platform, useColorScheme, useWindowDimensions } from 'react-native';
+import { COLOURS, VARIABLES, type Colours, type Scheme } from './colours';
+import { BROWSER_TEXT_PX } from './sheet';
 
 const SchemeContext = createContext<Scheme>('light');
 
-/** Provides the light or dark theme, by the person's choice or the device's; colours the page's background too. */
+/**
+ * Provides the light or dark theme, by the person's choice or the device's. The colours themselves are
+ * variables of the page's style sheet, which follow the attribute that is set here.
+ */
 export function ThemeProvider({
   wanted = 'system',
   children,
@@ -15,24 +19,37 @@ export function ThemeProvider({
   const device = useColorScheme();
   const scheme: Scheme = wanted === 'system' ? (device === 'dark' ? 'dark' : 'light') : wanted;
   useEffect(() => {
-    document.body.style.backgroundColor = COLOURS[scheme].ground;
-    document.documentElement.style.colorScheme = scheme;
+    document.documentElement.dataset['theme'] = scheme;
     document.querySelector('meta[name="theme-color"]')?.setAttribute('content', COLOURS[scheme].ground);
   }, [scheme]);
   return <SchemeContext value={scheme}>{children}</SchemeContext>;
 }
 
-export const useColours = (): Colours => COLOURS[useContext(SchemeContext)];
+/** The colours as styles and drawings name them, whichever theme is in use. */
+export const useColours = (): Colours => VARIABLES;
 
-/** Makes a style sheet for each theme once and returns the one in use. */
+/** The colours of the theme in use as numbers, to compute others from. */
+export const useColourNumbers = (): Colours => COLOURS[useContext(SchemeContext)];
+
+/** Makes a style sheet once, when it is first used, with the colours of the theme. */
 export function themed<Styles>(make: (colours: Colours) => Styles): () => Styles {
-  const made: Partial<Record<Scheme, Styles>> = {};
-  return function useThemed() {
-    const scheme = useContext(SchemeContext);
-    return (made[scheme] ??= make(COLOURS[scheme]));
-  };
+  let made: Styles | null = null;
+  return () => (made ??= make(VARIABLES));
 }
 
-const WIDE = 900;
+const textScale = (): number =>
+  Platform.OS === 'web' && typeof document !== 'undefined'
+    ? (parseFloat(getComputedStyle(document.documentElement).fontSize) || BROWSER_TEXT_PX) / BROWSER_TEXT_PX
+    : 1;
+const onResize = (changed: () => void): (() => void) => {
+  window.addEventListener('resize', changed);
+  return () => window.removeEventListener('resize', changed);
+};
+
+/** Size of the browser's text against its usual one: 1.3 where a person set 130 %. For what is laid out in pixels. */
+export const useTextScale = (): number => useSyncExternalStore(onResize, textScale, () => 1);
+
+/** From this width on a page has a rail and two panes, px of usual text. */
+export const WIDE = 900;
 export const PAGE_WIDTH = 1120;
 export const useWide = (): boolean => useWindowDimensions().width >= WIDE;

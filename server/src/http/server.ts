@@ -1,6 +1,5 @@
 import type { InstrumentKind } from '@pike-stone/contract';
 import { openApi } from '@pike-stone/contract/openapi';
-import compression from 'compression';
 import express, { type Express, type Router } from 'express';
 import type { Logger } from 'pino';
 import { archiveRoutes } from '../archive/routes';
@@ -54,7 +53,7 @@ export function buildServer(parts: Parts): Express {
   server.disable('x-powered-by').set('trust proxy', false).set('etag', false);
   server.use(requestLog(log), address.required());
   server.use('/api', dataHeaders, apiRoutes(parts));
-  if (web) server.use(pageHeaders(web), compression(), web.routes);
+  if (web) server.use(pageHeaders(web), web.routes);
   server.use(noSuchRoute);
   server.use(onError(log));
   return server;

@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import express, { Router } from 'express';
+import { Router } from 'express';
+import staticGzip from 'express-static-gzip';
 
 export interface WebApp {
   readonly routes: Router;
@@ -17,6 +18,15 @@ const inlineOf = (html: string, tag: string): string[] =>
     sourceHash(match[1] as string),
   );
 
+/** Sends the files of a folder, in the compressed copy that lies beside a file when the browser takes it. */
+const filesOf = (folder: string, serveStatic: staticGzip.ExpressStaticGzipOptions['serveStatic']) =>
+  staticGzip(folder, {
+    enableBrotli: true,
+    orderPreference: ['br', 'gz'],
+    index: false,
+    ...(serveStatic && { serveStatic }),
+  });
+
 /** Serves the exported application. Files with a hash in their name are cached for a year, the page itself is not. */
 export function webApp(root: string): WebApp {
   const page = join(root, 'index.html');
@@ -26,14 +36,18 @@ export function webApp(root: string): WebApp {
   const routes = Router();
   routes.use(
     '/_expo',
-    express.static(join(root, '_expo'), { immutable: true, maxAge: YEAR_MS, fallthrough: false }),
+    filesOf(join(root, '_expo'), { immutable: true, maxAge: YEAR_MS, fallthrough: false, etag: true }),
   );
-  routes.use('/fonts', express.static(join(root, 'fonts'), { maxAge: 30 * 86_400_000, fallthrough: false }));
-  routes.use(express.static(root, { index: false, maxAge: 0 }));
+  routes.use('/fonts', filesOf(join(root, 'fonts'), { maxAge: 30 * 86_400_000, fallthrough: false }));
+  const others = filesOf(root, {
+    maxAge: 0,
+    setHeaders: (response) => response.setHeader('Cache-Control', 'no-cache'),
+  });
+  routes.use(others);
   routes.get(/^(?!\/api\/).*/, (request, response, next) => {
     if (!request.accepts('html') || /\.[a-z0-9]+$/i.test(request.path)) return next();
-    response.setHeader('Cache-Control', 'no-cache');
-    response.type('html').send(html);
+    request.url = '/index.html';
+    others(request, response, next);
   });
   // React Native Web fills an empty style element through the style sheet object; the empty text has this hash.
   return {

@@ -10,6 +10,7 @@ import {
 } from '@pike-stone/contract';
 import compression from 'compression';
 import { Router } from 'express';
+import { sendRevalidated } from '../http/revalidated';
 import { jsonOnly } from '../http/json-body';
 import { HttpProblem, invalid, notFound } from '../http/problem';
 import type { Records } from './repository';
@@ -48,14 +49,14 @@ export function recordRoutes(records: Records): Router {
     const read = listQuery.safeParse(request.query);
     if (!read.success) throw invalid(read.error);
     const { kind } = request.params as { kind: Kind };
-    response.type('json').send(await records.list(response.locals.shopId, kind, read.data));
+    sendRevalidated(request, response, await records.list(response.locals.shopId, kind, read.data));
   });
   router.get('/:kind/:id', async (request, response) => {
     const { shopId } = response.locals;
     const { kind, id } = request.params as { kind: Kind; id: string };
     const record = await records.find(shopId, kind, idOf(kind, id, shopId));
     if (!record) throw notFound();
-    response.json(record);
+    sendRevalidated(request, response, JSON.stringify(record));
   });
   router.put('/:kind/:id', jsonOnly, async (request, response) => {
     const { shopId } = response.locals;

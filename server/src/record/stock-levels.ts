@@ -2,6 +2,7 @@ import { id as anId, type StockLevel } from '@pike-stone/contract';
 import { Router } from 'express';
 import type { ShopPool } from '../db/shop-pool';
 import { notFound } from '../http/problem';
+import { sendRevalidated } from '../http/revalidated';
 
 interface LevelRow {
   of: StockLevel['of'];
@@ -29,7 +30,7 @@ const toLevel = (row: LevelRow): StockLevel => ({
 /** Sums of the ledger for every thing of the shop, and the newest entries of one. */
 export function stockLevelRoutes(pool: ShopPool): Router {
   const router = Router();
-  router.get('/', async (_request, response) => {
+  router.get('/', async (request, response) => {
     const rows = await pool.query<LevelRow>(response.locals.shopId, {
       name: 'stock-levels',
       text: `select item_of as of, coalesce(tool_id, supply_id) as item_id,
@@ -37,7 +38,7 @@ export function stockLevelRoutes(pool: ShopPool): Router {
         from ledger_entry where shop_id = $1 group by item_of, coalesce(tool_id, supply_id)`,
       values: [response.locals.shopId],
     });
-    response.json({ levels: rows.map(toLevel) });
+    sendRevalidated(request, response, JSON.stringify({ levels: rows.map(toLevel) }));
   });
   router.get('/:id', async (request, response) => {
     const id = anId.safeParse(request.params.id);
@@ -48,7 +49,7 @@ export function stockLevelRoutes(pool: ShopPool): Router {
         where shop_id = $1 and (tool_id = $2 or supply_id = $2) order by id desc limit $3`,
       values: [response.locals.shopId, id.data, SHOWN_ENTRIES],
     });
-    response.json({ entries: rows });
+    sendRevalidated(request, response, JSON.stringify({ entries: rows }));
   });
   return router;
 }

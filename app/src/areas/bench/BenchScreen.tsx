@@ -1,18 +1,19 @@
 import { feedPer } from '@pike-stone/core';
 import { formatFeedPerTurn, joined, sayFeed, saySpeed } from '@pike-stone/words';
 import { useRouter, type Href } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { useRecords, type Shown } from '../../data/records';
 import { useSession } from '../../sync/session';
 import { Button, IconButton } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { SettingsIcon } from '../../kit/icons';
-import { laterPart } from '../later-part';
+import { quietPart } from '../later-part';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
-import { useColours } from '../../theme/theme';
+import { sheet } from '../../theme/sheet';
+import { useColours, useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import { CutRow } from '../book/CutRow';
 import { sizeWords } from '../book/size-words';
@@ -21,15 +22,19 @@ import { useCut, type Cut } from '../cut/useCut';
 
 const RECENT = 4;
 
-const LowStores = laterPart('LowStores');
-const BackupNotice = laterPart('BackupNotice', true);
+const LowStores = quietPart('LowStores');
+const BackupNotice = quietPart('BackupNotice');
 
 /** The first page: the cut that is set up, the last cuts, and what needs attention. */
 export function BenchScreen() {
   const router = useRouter();
   const colours = useColours();
   const { data: session } = useSession();
-  const { cut } = useCut();
+  const { cut, loading, error } = useCut();
+  const { loading: cutsLoading } = useRecords('cuts');
+  // Drawn once with all that it has, so that nothing moves down under a finger.
+  const waiting = !error && (loading || cutsLoading);
+  const wide = useWide();
   return (
     <Screen
       title="Bench"
@@ -39,7 +44,14 @@ export function BenchScreen() {
           <SettingsIcon color={colours.accent} size={24} />
         </IconButton>
       }
-      side={<DoneLast />}
+      side={
+        !waiting && (
+          <>
+            <DoneLast />
+            {!wide && <LowStores />}
+          </>
+        )
+      }
       footer={
         <>
           <Button label="Quick cut" onPress={() => router.push('/cut/quick')} style={styles.fill} />
@@ -48,9 +60,10 @@ export function BenchScreen() {
       }
     >
       <BackupNotice />
-      {cut && <OnTheBench cut={cut} />}
-      <DullTools />
-      <LowStores />
+      {waiting && <Loading />}
+      {!waiting && cut && <OnTheBench cut={cut} />}
+      {!waiting && <DullTools />}
+      {wide && <LowStores />}
     </Screen>
   );
 }
@@ -151,7 +164,7 @@ function DullTools() {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   fill: { flex: 1 },
   heading: { paddingHorizontal: SPACE.edge },
   pad: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near },

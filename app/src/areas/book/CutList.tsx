@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { usePages } from '../../data/pages';
 import { Button } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
@@ -9,6 +9,7 @@ import { MoreBelow } from '../../kit/MoreBelow';
 import { Sheet } from '../../kit/Screen';
 import { TextBox } from '../../kit/TextBox';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { SetAsideNote } from '../house/SetAsideNote';
 import { CutRow } from './CutRow';
@@ -72,4 +73,4 @@ export function CutList({ chosen = null, onOpen }: { chosen?: string | null; onO
   );
 }
 
-const styles = StyleSheet.create({ find: { paddingHorizontal: SPACE.edge } });
+const styles = sheet({ find: { paddingHorizontal: SPACE.edge } });

@@ -10,7 +10,7 @@ import {
 } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { useRecord } from '../../data/record';
 import { putBack, save, type Shown } from '../../data/records';
@@ -23,6 +23,7 @@ import { TextBox } from '../../kit/TextBox';
 import { useBusy } from '../../kit/useBusy';
 import { useUndo } from '../../kit/Undo';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import { NotHere } from '../NotHere';
@@ -171,9 +172,9 @@ function Numbers({ body }: { body: CutBody }) {
   );
 }
 
-const styles = StyleSheet.create({ fill: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.near } });
+const styles = sheet({ fill: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.near } });
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     table: { padding: SPACE.edge },
     row: {
       flexDirection: 'row',

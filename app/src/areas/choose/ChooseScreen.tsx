@@ -3,13 +3,14 @@ import { operationName } from '@pike-stone/words';
 import { formatMoney, sayFlips, sayVerdict, sayWhy, type ChoiceContext } from '@pike-stone/words/choosing';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import { Choosers } from '../cut/Choosers';
@@ -163,7 +164,7 @@ function FlipList({ chosen, context }: { chosen: Chosen; context: ChoiceContext 
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close },
   answer: { paddingHorizontal: SPACE.edge, paddingTop: SPACE.near, gap: SPACE.hair },

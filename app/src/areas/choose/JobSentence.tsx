@@ -1,9 +1,10 @@
 import type { JobWants } from '@pike-stone/core/choose';
 import { operationOf } from '@pike-stone/core';
 import { formatLength, formatRa, joined, OPERATION_WORDS, type UnitSystem } from '@pike-stone/words';
-import { StyleSheet, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { SentenceWord } from '../../kit/SentenceWord';
+import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { FONT, SIZE, SPACE } from '../../theme/type';
 import type { Chooser } from '../cut/Sentence';
@@ -68,7 +69,7 @@ const sayMade = (setup: SetUp['setup'], mm: number, units: UnitSystem): string =
     : `${joined(formatLength(mm, units))} wide`;
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     box: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.close },
     sentence: { fontFamily: FONT.words, fontSize: SIZE.lead, lineHeight: 32, color: c.ink },
   }),

@@ -1,5 +1,6 @@
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 
@@ -34,7 +35,7 @@ export function Likelihood({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     box: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, gap: 2 },
     trough: { flexDirection: 'row', height: 16, borderWidth: 1, borderColor: c.ink },
     hss: { backgroundColor: c.quiet, flexBasis: 0 },

@@ -19,12 +19,13 @@ import {
 } from '@pike-stone/words/choosing';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Balance } from '../../kit/Balance';
 import { Button } from '../../kit/Button';
 import { Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { Ranking } from './Ranking';
 import type { Chosen } from './weigh-job';
@@ -183,7 +184,7 @@ function Schools({ chosen, context }: Pick<ReasonsProps, 'chosen' | 'context'>) 
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   pad: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close },
   head: { paddingHorizontal: SPACE.edge, paddingTop: SPACE.near },
   group: { padding: SPACE.edge, gap: SPACE.close },

@@ -1,13 +1,14 @@
 import type { JobWants } from '@pike-stone/core/choose';
 import { formatLength, formatRa, joined } from '@pike-stone/words';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Button } from '../../kit/Button';
 import { Choice, Tick } from '../../kit/Choice';
 import { Panel } from '../../kit/Panel';
 import { TextBox } from '../../kit/TextBox';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { readWithin } from '../figures/read-figure';
 
@@ -121,7 +122,7 @@ export function WantsPanel({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   group: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.close },
 });

@@ -13,7 +13,7 @@ import { DRAWBACK_WORDS, groupedOperations } from '@pike-stone/words/picking';
 import { MACHINE_WORDS, OPERATION_WORDS, operationName, WAY_WORDS } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { Fragment } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import type { Metals } from '../../data/metals';
 import { useRecords, type Shown } from '../../data/records';
 import { useRules } from '../../data/rules';
@@ -22,6 +22,7 @@ import { Choice, Tick } from '../../kit/Choice';
 import { Panel } from '../../kit/Panel';
 import { Row } from '../../kit/Row';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { useWants } from '../choose/job-wants';
 import { weighJob } from '../choose/weigh-job';
@@ -304,7 +305,7 @@ function Conditions({ cut, onClose }: Pick<ChooserProps, 'cut' | 'onClose'>) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   pad: { padding: SPACE.edge },
   heading: { paddingHorizontal: SPACE.edge, paddingTop: SPACE.near },

@@ -1,65 +1,34 @@
-import type { CutChoice } from '@pike-stone/contract';
 import { OPERATIONS } from '@pike-stone/core';
 import { DEFER, type Result } from '@pike-stone/words';
-import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useEffect, useRef, useState } from 'react';
-import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
+import { useRouter } from 'expo-router';
+import { memo, useCallback, useDeferredValue, useState } from 'react';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Button } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { useKeys } from '../../kit/keys';
 import { usePageTitle } from '../../kit/page-title';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { PAGE_WIDTH, themed, useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
-import { laterPart } from '../later-part';
-import { addressOf, fromQuery, toQuery, useDraft } from './draft';
+import { laterPart, quietPart } from '../later-part';
 import { DepthResult, Results, SpeedLadder, useWarnings, Warnings } from './Results';
 import { Sentence, type Chooser } from './Sentence';
 import { CutSketch } from './sketch/CutSketch';
 import type { DimensionKey } from './sketch/cut-mark';
+import { useAddress } from './useAddress';
 import { useCut, type Cut } from './useCut';
 
-/**
- * Keeps the set-up and the address the same: opening an address opens its cut, and
- * changing the cut changes the address. An address that this page wrote itself is not
- * read again, because the set-up may have been changed on another page since.
- */
-function useAddress(choice: CutChoice | null): void {
-  const query = useLocalSearchParams<Record<string, string>>();
-  const router = useRouter();
-  const { shown, set, show } = useDraft();
-  const opened = useRef(false);
-  const written = useRef('');
-  // The router cannot change the address before the application has been drawn once.
-  const [ready, setReady] = useState(false);
-  useEffect(() => setReady(true), []);
-  useEffect(() => {
-    if (!opened.current) {
-      opened.current = true;
-      const asked = fromQuery(query);
-      if (asked && addressOf(asked) !== shown && (!choice || addressOf(asked) !== addressOf(choice)))
-        return set(asked);
-    }
-    if (!choice || !ready) return;
-    const address = addressOf(choice);
-    if (written.current === address) return;
-    written.current = address;
-    show(address);
-    router.setParams({
-      ...Object.fromEntries(Object.keys(query).map((key) => [key, undefined])),
-      ...toQuery(choice),
-    });
-  }, [choice, query, ready, router, set, show, shown]);
-}
-
 // Loaded after the first load: what a touch opens, and what the drawer knows of the tool.
+/** Usual height of how sure a start is, with its reasons. */
+const HOW_SURE_PX = 100;
 const Choosers = laterPart('Choosers');
 const EditDimension = laterPart('EditDimension');
-const HowSure = laterPart('HowSure');
+const HowSure = quietPart('HowSure', HOW_SURE_PX);
 const RefusedBench = laterPart('RefusedBench');
 const Working = laterPart('Working');
-const ToolWear = laterPart('ToolWear');
+const ToolWear = quietPart('ToolWear');
 
 /** The page of the cut: its sketch, and what to set on this machine. */
 export function CutScreen() {
@@ -105,7 +74,7 @@ export function CutScreen() {
   return <CutBench cut={cut} drawer={drawer} metals={metals} />;
 }
 
-const styles = StyleSheet.create({ whole: { flex: 1, minHeight: 0 } });
+const styles = sheet({ whole: { flex: 1, minHeight: 0 } });
 
 function CutBench({
   cut,
@@ -118,8 +87,14 @@ function CutBench({
   const [chooser, setChooser] = useState<Chooser | null>(null);
   const [dimension, setDimension] = useState<Exclude<DimensionKey, 'feed'> | null>(null);
   const [opened, setOpened] = useState<Result>('speed');
-  const open = (result: Result) => (wide ? setOpened(result) : router.push(`/cut/working?of=${result}`));
-  const touch = (key: DimensionKey) => (key === 'feed' ? open('feed') : setDimension(key));
+  const open = useCallback(
+    (result: Result) => (wide ? setOpened(result) : router.push(`/cut/working?of=${result}`)),
+    [wide, router],
+  );
+  const touch = useCallback(
+    (key: DimensionKey) => (key === 'feed' ? open('feed') : setDimension(key)),
+    [open],
+  );
   const step = (by: number) => {
     const rungs = cut.setup.machine.speeds.map((one) => one.rpm);
     const next = rungs[rungs.indexOf(cut.plan.speed.rungRpm) + by];
@@ -159,33 +134,45 @@ interface Parts {
   readonly onTaken: () => void;
 }
 
+// Only the figures are drawn at once with a changed cut. What is larger follows with the cut of the frame
+// after, and is drawn again only when that is another.
+const SteadySentence = memo(Sentence);
+const SteadySketch = memo(CutSketch);
+const SteadyLadder = memo(SpeedLadder);
+const SteadyDepth = memo(DepthResult);
+const SteadyHowSure = memo(HowSure);
+const SteadyLinks = memo(CutLinks);
+const SteadyWear = memo(ToolWear);
+const SteadyWorking = memo(Working);
+
 function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
   const styles = useStyles();
   const units = useUnits();
   const { height } = useWindowDimensions();
-  const list = useWarnings(cut);
+  const drawn = useDeferredValue(cut);
+  const list = useWarnings(drawn);
   return (
     <>
       <ScrollView style={styles.fill}>
-        <Sentence cut={cut} onChoose={onChoose} />
-        <CutSketch
-          setup={cut.setup}
-          plan={cut.plan}
+        <SteadySentence cut={drawn} onChoose={onChoose} />
+        <SteadySketch
+          setup={drawn.setup}
+          plan={drawn.plan}
           units={units}
           height={Math.max(220, Math.min(264, height - 580))}
           onTouch={touch}
         />
         <View style={styles.sheet}>
           <Results cut={cut} onOpen={open} />
-          <SpeedLadder cut={cut} />
+          <SteadyLadder cut={drawn} />
           <Warnings list={list.slice(0, 1)} />
           <View style={styles.ruled}>
-            <DepthResult cut={cut} onOpen={open} />
+            <SteadyDepth cut={drawn} onOpen={open} />
           </View>
-          <HowSure cut={cut} />
+          <SteadyHowSure cut={drawn} />
           <Warnings list={list.slice(1)} />
-          <CutLinks cut={cut} />
-          <ToolWear toolId={cut.choice.toolId} />
+          <SteadyLinks cut={drawn} />
+          <SteadyWear toolId={drawn.choice.toolId} />
           <Words role="note" style={styles.defer}>
             {DEFER}
           </Words>
@@ -227,24 +214,25 @@ function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Part
   const styles = useStyles();
   const units = useUnits();
   const { height } = useWindowDimensions();
-  const list = useWarnings(cut);
+  const drawn = useDeferredValue(cut);
+  const list = useWarnings(drawn);
   return (
     <View style={styles.panes}>
       <ScrollView style={styles.left}>
-        <Sentence cut={cut} onChoose={onChoose} />
-        <CutSketch
-          setup={cut.setup}
-          plan={cut.plan}
+        <SteadySentence cut={drawn} onChoose={onChoose} />
+        <SteadySketch
+          setup={drawn.setup}
+          plan={drawn.plan}
           units={units}
           height={Math.max(300, Math.min(400, height - 420))}
           onTouch={touch}
         />
         <View style={styles.sheet}>
-          <SpeedLadder cut={cut} />
+          <SteadyLadder cut={drawn} />
         </View>
         <View style={styles.notes}>
-          <CutLinks cut={cut} />
-          <ToolWear toolId={cut.choice.toolId} />
+          <SteadyLinks cut={drawn} />
+          <SteadyWear toolId={drawn.choice.toolId} />
           <Warnings list={list} />
           <Words role="note" style={styles.defer}>
             {DEFER}
@@ -254,11 +242,11 @@ function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Part
       <View style={styles.right}>
         <Results cut={cut} opened={opened} onOpen={open} />
         <View style={styles.ruled}>
-          <DepthResult cut={cut} opened={opened} onOpen={open} />
+          <SteadyDepth cut={drawn} opened={opened} onOpen={open} />
         </View>
-        <HowSure cut={cut} />
+        <SteadyHowSure cut={drawn} />
         <ScrollView style={[styles.fill, styles.ruled]}>
-          <Working cut={cut} of={opened} />
+          <SteadyWorking cut={drawn} of={opened} />
         </ScrollView>
         <View style={styles.actions}>
           <Button kind="main" label="Cut taken" onPress={onTaken} style={styles.fill} />
@@ -269,7 +257,7 @@ function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Part
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     page: { flex: 1, minHeight: 0, backgroundColor: c.ground },
     fill: { flex: 1 },
     grow: { flexGrow: 1 },

@@ -1,7 +1,7 @@
 import { OPERATIONS, readNumber } from '@pike-stone/core';
 import { taperFrom, type TaperSaid } from '@pike-stone/core/forecast';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
@@ -9,6 +9,7 @@ import { Panel } from '../../kit/Panel';
 import { OPERATION_WORDS, pitchOf, wantedPitch } from '@pike-stone/words';
 import { refusals } from '@pike-stone/words/misfit';
 import { TextBox } from '../../kit/TextBox';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import type { Editing } from './useCut';
 
@@ -154,7 +155,7 @@ function EditAngle({ cut, onClose }: EditOtherProps) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   group: { padding: SPACE.edge, gap: SPACE.near },
   chips: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.close },

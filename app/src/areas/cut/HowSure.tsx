@@ -1,9 +1,10 @@
 import { bestChange, howSure } from '@pike-stone/core/forecast';
 import { sayBestChange, saySureness } from '@pike-stone/words/forecast';
 import { useMemo } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../kit/Button';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import { keepQuick, usesQuick } from './quick/keep-quick';
@@ -48,7 +49,7 @@ function Part({ title, figure, reason }: { title: string; figure: string; reason
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     row: { flexDirection: 'row', borderTopWidth: 1, borderTopColor: c.line },
     keep: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.close },
     rule: { width: 1, backgroundColor: c.line, marginVertical: SPACE.close },

@@ -3,7 +3,7 @@ import { OPERATIONS, feedPer, isMill, speedUnit, usableFeeds } from '@pike-stone
 import { formatFeedPerTurn, formatLength, joined, saySpeed } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { create } from 'zustand';
 import { keptHere } from '../../sync/kept-here';
 import { useUnits } from '../../data/preferences';
@@ -20,6 +20,7 @@ import { TextBox } from '../../kit/TextBox';
 import { useBusy } from '../../kit/useBusy';
 import { useUndo } from '../../kit/Undo';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { CORNER, SPACE, TOUCH } from '../../theme/type';
 import { OUTCOMES } from '../book/outcomes';
@@ -229,7 +230,7 @@ function Entry({ label, says, onPress }: { label: string; says: string; onPress:
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     fill: { flex: 1 },
     group: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close, gap: SPACE.close },
     entry: {

@@ -1,10 +1,11 @@
 import type { CutChoice } from '@pike-stone/contract';
 import type { MisfitField } from '@pike-stone/core';
 import { sayMisfit } from '@pike-stone/words/misfit';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Button } from '../../kit/Button';
 import { Caution } from '../../kit/Caution';
+import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import { Sentence, type Chooser } from './Sentence';
@@ -68,7 +69,7 @@ export function RefusedBench({ cut, onChoose, onEdit }: RefusedBenchProps) {
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     page: { flex: 1, backgroundColor: c.ground },
     sheet: { backgroundColor: c.sheet, borderTopWidth: 1, borderBottomWidth: 1, borderColor: c.line },
     remedies: {

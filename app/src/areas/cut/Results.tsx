@@ -8,11 +8,12 @@ import {
   type Result,
   type Warning,
 } from '@pike-stone/words';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Caution } from '../../kit/Caution';
 import { Figure } from '../../kit/Figure';
 import { Ladder } from '../../kit/Ladder';
+import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import type { Cut } from './useCut';
@@ -101,9 +102,9 @@ export function Warnings({ list }: { list: readonly Warning[] }) {
   );
 }
 
-const rowStyle = StyleSheet.create({ row: { flexDirection: 'row' } });
+const rowStyle = sheet({ row: { flexDirection: 'row' } });
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     results: { flexDirection: 'row', paddingTop: SPACE.hair },
     rule: { width: 1, backgroundColor: c.line, marginVertical: SPACE.close },
   }),

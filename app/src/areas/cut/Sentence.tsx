@@ -1,8 +1,9 @@
 import { chosenWay, OPERATIONS } from '@pike-stone/core';
 import { OPERATION_WORDS, WAY_WORDS } from '@pike-stone/words';
 import { Fragment } from 'react';
-import { StyleSheet, Text, View } from 'react-native';
+import { Text, View } from 'react-native';
 import { SentenceWord } from '../../kit/SentenceWord';
+import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { FONT, SIZE, SPACE } from '../../theme/type';
 import type { SetUp } from './useCut';
@@ -51,7 +52,7 @@ export function Sentence({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     box: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, backgroundColor: c.ground },
     sentence: { fontFamily: FONT.words, fontSize: SIZE.lead, lineHeight: 32, color: c.ink },
   }),

@@ -1,10 +1,11 @@
 import { feedPer, usableFeeds } from '@pike-stone/core';
 import { formatFeedPerTurn, formatFeedRate, type Result, type WorkingLine } from '@pike-stone/words';
 import { working } from '@pike-stone/words/working';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Ladder } from '../../kit/Ladder';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { FONT, SPACE } from '../../theme/type';
 import type { Cut } from './useCut';
@@ -78,7 +79,7 @@ function FeedLadder({ cut }: { cut: Cut }) {
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     line: {
       paddingVertical: 9,
       marginHorizontal: SPACE.edge,

@@ -1,11 +1,12 @@
 import { type Result, sayDepth, sayFeed, saySpeed } from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { backOr } from '../../kit/back';
 import { Choice } from '../../kit/Choice';
 import { NoCut } from './NoCut';
 import { Screen, Sheet } from '../../kit/Screen';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { Warnings, SpeedLadder, useWarnings } from './Results';
 import { useCut, type Cut } from './useCut';
@@ -62,4 +63,4 @@ function WorkingPage({ cut, of }: { cut: Cut; of: Result }) {
   );
 }
 
-const styles = StyleSheet.create({ choice: { paddingHorizontal: SPACE.edge } });
+const styles = sheet({ choice: { paddingHorizontal: SPACE.edge } });

@@ -2,12 +2,13 @@ import type { DrawerKind } from '@pike-stone/contract';
 import type { MachineKind } from '@pike-stone/core';
 import { useRouter, type Href } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { newId } from '../../data/records';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { Panel } from '../../kit/Panel';
 import { Row } from '../../kit/Row';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { MACHINE_KINDS } from '../machine/machine-kinds';
 import { KIND_SPECS } from './specs';
@@ -59,7 +60,7 @@ function AddMachine({ onClose }: { onClose: () => void }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   add: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near },
   fill: { flex: 1 },
 });

@@ -1,7 +1,8 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Choice } from '../../kit/Choice';
 import { Screen } from '../../kit/Screen';
+import { sheet } from '../../theme/sheet';
 import { useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import { AddButton } from './AddButton';
@@ -36,4 +37,4 @@ export function DrawerScreen() {
   );
 }
 
-const styles = StyleSheet.create({ pad: { paddingHorizontal: SPACE.edge } });
+const styles = sheet({ pad: { paddingHorizontal: SPACE.edge } });

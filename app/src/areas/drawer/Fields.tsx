@@ -1,6 +1,6 @@
 import { readLength } from '@pike-stone/core';
 import { Controller, get, useFieldArray, useFormContext } from 'react-hook-form';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Button, IconButton } from '../../kit/Button';
 import { Choice, Tick } from '../../kit/Choice';
@@ -9,6 +9,7 @@ import { inBoth, unitOf } from '@pike-stone/words';
 import { Picker } from '../../kit/Picker';
 import { TextBox } from '../../kit/TextBox';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { useColours } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import type { FieldSpec, Raw } from './form-spec';
@@ -233,7 +234,7 @@ function StepRow({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   field: { gap: SPACE.close },
   row: { flexDirection: 'row', gap: SPACE.close, alignItems: 'flex-start' },
   narrow: { width: 112, flexDirection: 'row' },

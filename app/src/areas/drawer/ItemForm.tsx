@@ -1,13 +1,14 @@
 import type { DrawerKind } from '@pike-stone/contract';
 import { useRouter } from 'expo-router';
 import { FormProvider, get, useFormState } from 'react-hook-form';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import type { Shown } from '../../data/records';
 import { Button } from '../../kit/Button';
 import { Fold } from '../../kit/Fold';
 import { ArchiveIcon, CopyIcon, RestoreIcon } from '../../kit/icons';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { ToolDrawing } from './drawing/ToolDrawing';
 import { Field } from './Fields';
@@ -122,7 +123,7 @@ function Actions({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   fill: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge },
   group: { padding: SPACE.edge, gap: SPACE.near },

@@ -1,6 +1,6 @@
 import type { DrawerKind } from '@pike-stone/contract';
 import { useLocalSearchParams, useRouter, type Href } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useMemo } from 'react';
 import { useMetals } from '../../data/metals';
 import { usePages, type Narrowed } from '../../data/pages';
@@ -12,6 +12,7 @@ import { MoreBelow } from '../../kit/MoreBelow';
 import { Row } from '../../kit/Row';
 import { Sheet } from '../../kit/Screen';
 import { TextBox } from '../../kit/TextBox';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { SetAsideNote } from '../house/SetAsideNote';
 import { filtersOf } from './filters';
@@ -159,4 +160,4 @@ function Onward({ kind }: { kind: DrawerKind }) {
   );
 }
 
-const styles = StyleSheet.create({ pad: { paddingHorizontal: SPACE.edge, gap: SPACE.close } });
+const styles = sheet({ pad: { paddingHorizontal: SPACE.edge, gap: SPACE.close } });

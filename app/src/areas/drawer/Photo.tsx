@@ -1,12 +1,13 @@
 import { PHOTO_LENGTH } from '@pike-stone/contract';
 import { useState } from 'react';
-import { Image, StyleSheet, View } from 'react-native';
+import { Image, View } from 'react-native';
 import { smallJpeg, usePhoto } from '../../data/photos';
 import { save, type Shown } from '../../data/records';
 import { Button } from '../../kit/Button';
 import { pickFile } from '../../kit/pick-file';
 import { useUndo } from '../../kit/Undo';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 
 /** The photograph of a thing of the drawer, taken with the phone or chosen from its pictures. */
@@ -54,7 +55,7 @@ export function Photo<K extends 'tools' | 'supplies'>({ kind, record }: { kind: 
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   box: { paddingHorizontal: SPACE.edge, gap: SPACE.close },
   photo: { width: '100%', height: 220 },
   row: { flexDirection: 'row', gap: SPACE.close },

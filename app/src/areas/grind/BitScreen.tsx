@@ -3,7 +3,7 @@ import { formatLength, joined, sayOutOfRange } from '@pike-stone/words';
 import { sayBitFinding } from '@pike-stone/words/grind';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { useRecords } from '../../data/records';
 import { backOr } from '../../kit/back';
@@ -13,6 +13,7 @@ import { Caution } from '../../kit/Caution';
 import { Loading } from '../../kit/Empty';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { useCutWith } from '../cut/cut-with';
 import { NotHere } from '../NotHere';
@@ -224,7 +225,7 @@ function CutWithIt({ bit }: { bit: Bit }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   says: { gap: SPACE.hair },
   progress: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, paddingHorizontal: SPACE.edge },

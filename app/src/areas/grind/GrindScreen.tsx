@@ -4,7 +4,6 @@ import type { BitBody } from '@pike-stone/contract';
 import { isInsert } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { useRecords, type Shown } from '../../data/records';
 import { Button } from '../../kit/Button';
@@ -12,6 +11,7 @@ import { Empty, Loading } from '../../kit/Empty';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { leftOf } from './left-of';
 import { planOf } from './bit-model';
@@ -39,7 +39,7 @@ export function GrindScreen() {
   const { records, loading, error } = useRecords('bits');
   const [adding, setAdding] = useState(false);
   const bits = records.filter(({ archived }) => !archived);
-  const { records: tools } = useRecords('tools');
+  const { records: tools, loading: toolsLoading } = useRecords('tools');
   const dullTools = tools.filter(({ archived, body }) => !archived && body.dull);
   /** A bit whose tool was said to be dull at the machine is dull too. */
   const stateOf = ({ state, toolId }: BitBody): BitBody['state'] =>
@@ -54,7 +54,7 @@ export function GrindScreen() {
       side={<Bits title="In hand" bits={of('ground')} onOpen={open} />}
       footer={<Button kind="main" label="Plan a bit" onPress={() => setAdding(true)} style={styles.grow} />}
     >
-      {loading || (error && records.length === 0) ? (
+      {loading || toolsLoading || (error && records.length === 0) ? (
         <Loading error={error} />
       ) : bits.length === 0 ? (
         <Empty title="No bits yet">
@@ -132,4 +132,4 @@ function DullTools({ tools }: { tools: readonly Shown<'tools'>[] }) {
   );
 }
 
-const styles = StyleSheet.create({ grow: { flex: 1 }, heading: { paddingHorizontal: SPACE.edge } });
+const styles = sheet({ grow: { flex: 1 }, heading: { paddingHorizontal: SPACE.edge } });

@@ -1,11 +1,12 @@
 import { angleRead } from '@pike-stone/core/grind';
 import { formatAngle, formatLength, joined } from '@pike-stone/words';
 import { ANGLE_WORDS, WEAR_WORDS } from '@pike-stone/words/grind';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { useRecords } from '../../data/records';
 import { Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { dayOf } from '../../kit/day';
 import { SmallBit } from './SmallBit';
@@ -50,7 +51,7 @@ export function History({ bit }: { bit: Bit }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   pad: { padding: SPACE.edge, gap: SPACE.near },
   line: { flexDirection: 'row', gap: SPACE.near, alignItems: 'flex-start' },
   words: { flex: 1 },

@@ -2,7 +2,7 @@ import { regrindFor, regrindsLeft, WEAR_SEEN, type WearSeen } from '@pike-stone/
 import { sayRegrind, WEAR_WORDS } from '@pike-stone/words/grind';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
@@ -10,6 +10,7 @@ import { Choice } from '../../kit/Choice';
 import { Loading } from '../../kit/Empty';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { useFigures } from '../figures/useFigures';
 import { NotHere } from '../NotHere';
@@ -90,4 +91,4 @@ function Regrind({ bit }: { bit: Bit }) {
   );
 }
 
-const styles = StyleSheet.create({ grow: { flex: 1 }, pad: { padding: SPACE.edge, gap: SPACE.near } });
+const styles = sheet({ grow: { flex: 1 }, pad: { padding: SPACE.edge, gap: SPACE.near } });

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import type { WarningIcon } from '../../kit/icons';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { themed, useColours } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 
@@ -32,7 +33,7 @@ export function Notice({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     notice: {
       flexDirection: 'row',
       gap: SPACE.near,

@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../kit/Button';
 import { Screen, Sheet } from '../../kit/Screen';
 import { TextBox } from '../../kit/TextBox';
 import { Words } from '../../kit/Words';
 import { Refusal } from '../../sync/api';
 import { enterBy } from '../../sync/devices';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 
 const DIGITS = 6;
@@ -76,4 +77,4 @@ export function PairScreen() {
   );
 }
 
-const styles = StyleSheet.create({ group: { padding: SPACE.edge, gap: SPACE.near }, fill: { flex: 1 } });
+const styles = sheet({ group: { padding: SPACE.edge, gap: SPACE.near }, fill: { flex: 1 } });

@@ -1,6 +1,6 @@
 import type { SetAside } from '@pike-stone/contract';
-import { StyleSheet } from 'react-native';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 
 const SHOWN = 3;
@@ -17,4 +17,4 @@ export function SetAsideNote({ aside }: { readonly aside: readonly SetAside[] })
   );
 }
 
-const styles = StyleSheet.create({ note: { paddingHorizontal: SPACE.edge } });
+const styles = sheet({ note: { paddingHorizontal: SPACE.edge } });

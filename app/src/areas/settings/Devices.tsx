@@ -1,9 +1,10 @@
 import type { Device } from '@pike-stone/contract';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../kit/Button';
 import { Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { sendAway, useDevices, usePairingCode } from '../../sync/devices';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 
 const SHOWN = 12;
@@ -79,7 +80,7 @@ function DeviceRow({ device: { id, name, paired, lastUse, thisOne } }: { readonl
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   group: { padding: SPACE.edge, gap: SPACE.near },
   device: { flexDirection: 'row', alignItems: 'center', gap: SPACE.near, minHeight: 56 },
   words: { flex: 1, minWidth: 0 },

@@ -1,8 +1,9 @@
 import { useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { backOr } from '../../kit/back';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { GLOSSARY } from './glossary';
 
@@ -25,4 +26,4 @@ export function GlossaryScreen() {
   );
 }
 
-const styles = StyleSheet.create({ entry: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close } });
+const styles = sheet({ entry: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close } });

@@ -1,9 +1,10 @@
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../kit/Button';
 import { save as saveFile } from '../../kit/save-file';
 import { Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { dropAside, useAside } from '../../sync/aside';
+import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 
 /** What was kept on this device and could not be read: to be saved as a file, and dropped. */
@@ -50,7 +51,7 @@ export function SetAsidePart() {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   group: { padding: SPACE.edge, gap: SPACE.near },
   thing: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, minHeight: 56 },
   words: { flex: 1, minWidth: 0 },

@@ -1,7 +1,7 @@
 import { SHORTCUT_WORDS } from '@pike-stone/words';
 import { SHORTCUTS, type Shortcut } from '@pike-stone/core';
 import { useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { usePreferences } from '../../data/preferences';
 import { useRules } from '../../data/rules';
 import { backOr } from '../../kit/back';
@@ -9,6 +9,7 @@ import { Choice, Tick } from '../../kit/Choice';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
 import { useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import { canBeKept } from '../house/kept-application';
@@ -185,7 +186,7 @@ function ShopPart() {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   group: { padding: SPACE.edge, gap: SPACE.near },
   key: { flexDirection: 'row', gap: SPACE.near },
   keyName: { width: 170 },

@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg from 'react-native-svg';
+import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { DimensionFigure, type DimensionMark } from './dimensions';
 
@@ -43,7 +44,7 @@ export function TouchPaper<Key extends string>({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     paper: {
       backgroundColor: c.sheet,
       borderTopWidth: 1,

@@ -1,5 +1,6 @@
-import { Pressable, StyleSheet, Text } from 'react-native';
+import { Pressable, Text } from 'react-native';
 import { Line, Path } from 'react-native-svg';
+import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { FONT, SIZE } from '../../theme/type';
 
@@ -126,7 +127,7 @@ export function DimensionFigure({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     target: { position: 'absolute', height: HEIGHT, justifyContent: 'center' },
     figure: {
       fontFamily: FONT.figures,

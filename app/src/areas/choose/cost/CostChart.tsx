@@ -1,8 +1,9 @@
 import { formatMoney } from '@pike-stone/words/choosing';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
 import type { CostAnswer } from '../../../workers/cost-question';
@@ -89,4 +90,4 @@ export function CostChart({ answer }: { answer: CostAnswer }) {
   );
 }
 
-const useStyles = themed(() => StyleSheet.create({ box: { padding: SPACE.edge, gap: SPACE.close } }));
+const useStyles = themed(() => sheet({ box: { padding: SPACE.edge, gap: SPACE.close } }));

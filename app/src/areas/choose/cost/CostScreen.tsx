@@ -16,7 +16,7 @@ import {
 } from '@pike-stone/words/choosing';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { pricesOf } from '../../../data/prices';
 import { useRules } from '../../../data/rules';
@@ -25,6 +25,7 @@ import { Bar } from '../../../kit/Bar';
 import { Button } from '../../../kit/Button';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { useCostSpread } from '../../../workers/cost-work';
 import type { CostAnswer } from '../../../workers/cost-question';
@@ -200,7 +201,7 @@ function CheapestSpeed({ chosen }: { chosen: Chosen }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   pad: { paddingHorizontal: SPACE.edge },
   head: { paddingHorizontal: SPACE.edge, paddingTop: SPACE.near },
   group: { padding: SPACE.edge, gap: SPACE.close },

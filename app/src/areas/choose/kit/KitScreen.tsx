@@ -10,7 +10,7 @@ import {
 } from '@pike-stone/core/choose';
 import { formatMoney } from '@pike-stone/words/choosing';
 import { useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { create } from 'zustand';
 import { keptHere } from '../../../sync/kept-here';
 import { useRules } from '../../../data/rules';
@@ -20,6 +20,7 @@ import { Choice, Tick } from '../../../kit/Choice';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { readWithin } from '../../figures/read-figure';
 import { MACHINE_KINDS } from '../../machine/machine-kinds';
@@ -164,7 +165,7 @@ function Order({ kit, budget }: { kit: ReturnType<typeof startingKit>; budget: n
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   group: { padding: SPACE.edge, gap: SPACE.close },
   grow: { flex: 1 },
   step: { paddingVertical: SPACE.close, gap: 3 },

@@ -11,7 +11,7 @@ import {
 import { coversArea, type CutterForArea } from '@pike-stone/core/forecast';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { Circle, Path, Rect } from 'react-native-svg';
 import { draftsNamed } from '../../../data/drafts';
 import { useUnits } from '../../../data/preferences';
@@ -23,6 +23,7 @@ import { Empty } from '../../../kit/Empty';
 import { Keypad } from '../../../kit/Keypad';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { NoCut } from '../NoCut';
@@ -248,14 +249,14 @@ function Strips({ found, job, units }: { found: CutterForArea; job: AreaJob; uni
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge, gap: SPACE.close },
   row: { flexDirection: 'row', gap: SPACE.close, flexWrap: 'wrap' },
   group: { padding: SPACE.edge, gap: SPACE.close },
 });
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     cutter: {
       flexDirection: 'row',
       alignItems: 'center',

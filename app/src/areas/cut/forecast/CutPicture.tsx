@@ -1,9 +1,10 @@
 import type { CutPlan } from '@pike-stone/core';
 import type { FinishForecast, Forecast, SpringForecast } from '@pike-stone/core/forecast';
 import { formatLength, formatRa, joined, type UnitSystem } from '@pike-stone/words';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { TEMPER } from '../../../theme/temper';
 import { themed, useColours } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
@@ -184,7 +185,7 @@ function BarLine({ bar: { key, full, mark, level }, isHeld }: { bar: Bar; isHeld
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     picture: {
       backgroundColor: c.sheet,
       borderTopWidth: 1,

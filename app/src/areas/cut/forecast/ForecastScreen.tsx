@@ -2,12 +2,13 @@ import type { CutPlan, CutSetup } from '@pike-stone/core';
 import { forecast, whatLimits, type Forecast } from '@pike-stone/core/forecast';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { DangerIcon, WarningIcon } from '../../../kit/icons';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { SPACE, TOUCH } from '../../../theme/type';
 import { saySpeed } from '@pike-stone/words';
@@ -103,13 +104,13 @@ function Row({ row, isFirst }: { row: ForecastRow; isFirst: boolean }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   pad: { paddingHorizontal: SPACE.edge },
   top: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, minHeight: TOUCH },
   grow: { flex: 1 },
 });
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     row: {
       paddingHorizontal: SPACE.edge,
       paddingVertical: SPACE.near,

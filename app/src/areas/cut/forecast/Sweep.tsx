@@ -11,11 +11,12 @@ import {
 } from '@pike-stone/words';
 import { type SweepPoint, type SweptBy } from '@pike-stone/core/forecast';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { Choice } from '../../../kit/Choice';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
 import { useCutWork } from '../../../workers/cut-work';
@@ -209,7 +210,7 @@ function Chart({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   group: { padding: SPACE.edge, gap: SPACE.close },
   charts: { gap: SPACE.close, minHeight: 200 },
 });

@@ -1,11 +1,12 @@
 import { formatFeedPerTurn, formatLength, joined, type UnitSystem, formatRa } from '@pike-stone/words';
 import { finishWish } from '@pike-stone/core/forecast';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { Choice } from '../../../kit/Choice';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import type { Cut } from '../useCut';
 
@@ -56,7 +57,4 @@ export function WantedFinish({ cut, units }: { cut: Cut; units: UnitSystem }) {
   );
 }
 
-const styles = StyleSheet.create({
-  group: { padding: SPACE.edge, gap: SPACE.close },
-  row: { flexDirection: 'row' },
-});
+const styles = sheet({ group: { padding: SPACE.edge, gap: SPACE.close }, row: { flexDirection: 'row' } });

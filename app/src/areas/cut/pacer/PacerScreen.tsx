@@ -3,7 +3,7 @@ import { formatSeconds, joined, WHEEL_WORDS } from '@pike-stone/words';
 import { pace } from '@pike-stone/core/forecast';
 import { useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
@@ -13,6 +13,7 @@ import { Empty } from '../../../kit/Empty';
 import { useKeys } from '../../../kit/keys';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { NoCut } from '../NoCut';
@@ -170,7 +171,7 @@ function useTicks(on: boolean, beat: number): void {
   useEffect(() => () => void audio.current?.close(), []);
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   middle: { alignItems: 'center', padding: SPACE.edge, gap: SPACE.hair },
   pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.close },
 });

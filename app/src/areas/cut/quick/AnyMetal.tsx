@@ -1,9 +1,10 @@
 import { metalsCalled } from '@pike-stone/words/picking';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Row } from '../../../kit/Row';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 
 /** Any metal of the library, picked or found by a word of its name. */
@@ -30,6 +31,6 @@ export function AnyMetal({ onTake }: { onTake: (key: string, name: string) => vo
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   pad: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, gap: SPACE.close },
 });

@@ -3,12 +3,13 @@ import type { ToolKind, ToolMaterialKey } from '@pike-stone/core';
 import { readTool, usualMaterials, usualSizes, usualTool, type ToolWish } from '@pike-stone/core/forecast';
 import { EDGE_NAMES, nameTool, sizeCalled } from '@pike-stone/words/picking';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Choice } from '../../../kit/Choice';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 
 /** Size of a tool that goes by none, mm: it does not matter. */
@@ -76,7 +77,7 @@ export function AnyTool({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   pad: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, gap: SPACE.close },
   typed: { flexDirection: 'row', gap: SPACE.close, alignItems: 'flex-end', flexWrap: 'wrap' },
   grow: { flex: 1, minWidth: 180 },

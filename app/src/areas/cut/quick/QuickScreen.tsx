@@ -5,7 +5,7 @@ import { MACHINE_WORDS, OPERATION_WORDS, operationName, unitOf } from '@pike-sto
 import { groupedOperations, METAL_CHOICES, nameTool } from '@pike-stone/words/picking';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { useRecords } from '../../../data/records';
 import { backOr } from '../../../kit/back';
@@ -15,6 +15,7 @@ import { Empty, Loading } from '../../../kit/Empty';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { fresh, useDraft, usualFluid } from '../draft';
 import { AnyTool } from './AnyTool';
@@ -164,7 +165,7 @@ function QuickPage({ machines }: { machines: ReturnType<typeof useRecords<'machi
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   group: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, gap: SPACE.close },
 });

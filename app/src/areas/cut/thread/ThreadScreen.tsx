@@ -2,7 +2,7 @@ import { isDoneWith, threadOf, type Dial } from '@pike-stone/core';
 import { formatLength, joined, type UnitSystem, pitchOf, sayDial } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
@@ -12,6 +12,7 @@ import { Empty } from '../../../kit/Empty';
 import { Keypad } from '../../../kit/Keypad';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { NoCut } from '../NoCut';
@@ -248,7 +249,7 @@ function Wires({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge, gap: SPACE.close },
   row: { flexDirection: 'row', gap: SPACE.close, alignItems: 'center', flexWrap: 'wrap' },
@@ -257,7 +258,7 @@ const styles = StyleSheet.create({
   number: { width: 28 },
 });
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     pass: {
       flexDirection: 'row',
       alignItems: 'center',

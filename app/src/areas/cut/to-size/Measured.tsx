@@ -1,8 +1,9 @@
 import { formatLength, joined, type UnitSystem } from '@pike-stone/words';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { IconButton } from '../../../kit/Button';
 import { CloseIcon } from '../../../kit/icons';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import type { SizeJob } from './size-job';
@@ -39,7 +40,7 @@ export function Measured({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   row: { flexDirection: 'row', gap: SPACE.close, alignItems: 'center' },
   group: { padding: SPACE.edge, gap: SPACE.hair },

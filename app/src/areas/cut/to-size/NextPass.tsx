@@ -1,6 +1,7 @@
 import { formatLength, joined, sayDial } from '@pike-stone/words';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import type { PartProps } from './part-props';
 import type { SizeJob } from './size-job';
@@ -54,7 +55,7 @@ export function NextPass({ state, job, dial, sign, units }: PartProps & { job: S
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   group: { padding: SPACE.edge, gap: SPACE.hair },
   big: { fontSize: 34, lineHeight: 42 },
 });

@@ -1,7 +1,8 @@
 import { formatLength, joined, sayDial } from '@pike-stone/words';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import type { PartProps } from './part-props';
@@ -39,7 +40,7 @@ export function Passes({ state, dial, sign, units, ups }: PartProps & { ups: Ret
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     group: { padding: SPACE.edge, gap: SPACE.hair },
     grow: { flex: 1 },
     number: { width: 22 },

@@ -2,7 +2,7 @@ import { type Dial } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
@@ -12,6 +12,7 @@ import { Empty } from '../../../kit/Empty';
 import { Keypad } from '../../../kit/Keypad';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { useUndo } from '../../../kit/Undo';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { NoCut } from '../NoCut';
 import { useCut, type Cut } from '../useCut';
@@ -195,7 +196,7 @@ function ToSize({ cut, dial, back }: { cut: Cut; dial: Dial; back: () => void })
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge, gap: SPACE.close },
   row: { flexDirection: 'row', gap: SPACE.close, alignItems: 'center' },

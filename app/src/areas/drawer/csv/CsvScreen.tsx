@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useMetals } from '../../../data/metals';
 import { newId, save, useRecords } from '../../../data/records';
 import { backOr } from '../../../kit/back';
@@ -13,6 +13,7 @@ import { Screen, Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
 import { useUndo } from '../../../kit/Undo';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { KIND_SPECS } from '../specs';
 import { CSV_KINDS, type CsvKind } from './csv-cells';
@@ -170,7 +171,7 @@ function Faults({ faults }: { faults: readonly CsvFault[] }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   pad: { paddingHorizontal: SPACE.edge },
   group: { padding: SPACE.edge, gap: SPACE.close },
 });

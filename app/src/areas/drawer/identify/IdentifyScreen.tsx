@@ -22,7 +22,7 @@ import {
 } from '@pike-stone/words/identify';
 import { EDGE_NAMES } from '@pike-stone/words/picking';
 import { useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { Bar } from '../../../kit/Bar';
@@ -32,6 +32,7 @@ import { Choice } from '../../../kit/Choice';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { useUndo } from '../../../kit/Undo';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { readWeighing, useEvidence } from './evidence';
 import { Scrap } from './Scrap';
@@ -181,7 +182,7 @@ function TestPart({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   group: { padding: SPACE.edge, gap: SPACE.close },
   odds: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, minHeight: 30 },

@@ -3,12 +3,13 @@ import type { Identified } from '@pike-stone/core/identify';
 import { ACT_WORDS } from '@pike-stone/words/stores';
 import { formatMoney } from '@pike-stone/words/choosing';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useStockLevels } from '../../../data/stock-levels';
 import { Button } from '../../../kit/Button';
 import { Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { readWithin } from '../../figures/read-figure';
 import { useHappen } from '../stores/use-happen';
@@ -59,7 +60,7 @@ export function Scrap({ found, massG }: { found: Identified; massG: string }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   group: { padding: SPACE.edge, gap: SPACE.close },
   row: { flexDirection: 'row', gap: SPACE.close },

@@ -1,11 +1,12 @@
 import type { Density } from '@pike-stone/core/identify';
 import { unitOf } from '@pike-stone/words';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Choice } from '../../../kit/Choice';
 import { Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { FromInstrument } from '../../machine/instruments/FromInstrument';
 import { SIZES, type Weighed } from './evidence';
@@ -93,7 +94,7 @@ export function Weigh({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   group: { padding: SPACE.edge, gap: SPACE.close },
   row: { flexDirection: 'row', gap: SPACE.close, flexWrap: 'wrap' },
 });

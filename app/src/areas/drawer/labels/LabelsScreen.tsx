@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
 import { useRecords } from '../../../data/records';
@@ -12,6 +12,8 @@ import { PaperChoice, usualPaper, type PaperSize } from '../../../kit/PaperChoic
 import { save } from '../../../kit/save-file';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { fileMaker } from '../../../pdf/load';
+import { sheet } from '../../../theme/sheet';
 import { PAPER } from '../../../theme/colours';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
@@ -41,7 +43,7 @@ export function LabelsScreen() {
     setMaking(true);
     setFault(null);
     try {
-      const { labelsPdf } = await import('../../../pdf/pdf');
+      const { labelsPdf } = await fileMaker();
       save(await labelsPdf(drawnLabels(chosen, paper), LABEL_MM, paper), 'pike-stone-labels.pdf');
     } catch (error) {
       setFault(error instanceof Error ? error.message : String(error));
@@ -140,13 +142,13 @@ function OneLabel({ label }: { label: Label }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge, gap: SPACE.close },
   group: { padding: SPACE.edge, gap: SPACE.hair },
 });
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     // Paper is white and ink is black, in the dark theme too.
     label: {
       flexDirection: 'row',

@@ -1,11 +1,12 @@
 import type { BathStep } from '@pike-stone/words/rescue';
 import { DEFER } from '@pike-stone/words';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Panel } from '../../../kit/Panel';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 
 /** The bath one step at a time, large, each with its danger; the last step ends it. */
@@ -53,7 +54,7 @@ export function BathSteps({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   group: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.close },
   large: { fontSize: 20, lineHeight: 28 },

@@ -2,7 +2,7 @@ import { formatMoney } from '@pike-stone/words/choosing';
 import { bathSteps, mildWays, sayBath, sayWorth, WELDED_CAUSES } from '@pike-stone/words/rescue';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { usePrices } from '../../../data/prices';
 import { useRecords } from '../../../data/records';
@@ -13,6 +13,7 @@ import { Picker } from '../../../kit/Picker';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { useHappen } from '../stores/use-happen';
 import { BathSteps } from './BathSteps';
@@ -149,7 +150,7 @@ function CausticBath({ onDone }: { onDone: () => void }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   group: { padding: SPACE.edge, gap: SPACE.close },
   row: { flexDirection: 'row', gap: SPACE.close, flexWrap: 'wrap' },
 });

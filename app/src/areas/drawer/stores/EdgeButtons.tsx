@@ -1,6 +1,5 @@
 import { usesLeft } from '@pike-stone/core/inventory';
 import { ACT_WORDS } from '@pike-stone/words/stores';
-import { StyleSheet } from 'react-native';
 import { usePrices } from '../../../data/prices';
 import { putBack, save, type Shown } from '../../../data/records';
 import { useStockLevels } from '../../../data/stock-levels';
@@ -8,6 +7,7 @@ import { Button } from '../../../kit/Button';
 import { edgeGone, reground } from './acts';
 import { useHappen } from './use-happen';
 import type { Counted } from './used-up';
+import { sheet } from '../../../theme/sheet';
 
 /** One touch for what happens to an edge: used up or broken where edges are counted, else ground again. */
 export function EdgeButtons({
@@ -50,4 +50,4 @@ export function EdgeButtons({
   );
 }
 
-const styles = StyleSheet.create({ grow: { flexGrow: 1 } });
+const styles = sheet({ grow: { flexGrow: 1 } });

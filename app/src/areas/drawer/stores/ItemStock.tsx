@@ -1,9 +1,10 @@
 import type { SupplyBody } from '@pike-stone/contract';
 import { isInsert } from '@pike-stone/core';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { save, useRecords, type Shown } from '../../../data/records';
 import { Picker } from '../../../kit/Picker';
 import { Sheet } from '../../../kit/Screen';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { StockPart } from './StockPart';
 import { supplyCounted, toolCounted } from './used-up';
@@ -50,4 +51,4 @@ function FromBox({ tool, supplies }: { tool: Shown<'tools'>; supplies: readonly 
   );
 }
 
-const styles = StyleSheet.create({ pad: { padding: SPACE.edge } });
+const styles = sheet({ pad: { padding: SPACE.edge } });

@@ -1,13 +1,14 @@
 import { supplyState } from '@pike-stone/core/inventory';
 import { sayLeft, STATE_WORDS } from '@pike-stone/words/stores';
 import { useRouter, type Href } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { useRecords } from '../../../data/records';
 import { useStockLevels } from '../../../data/stock-levels';
 import { Row } from '../../../kit/Row';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { supplyCounted, toolCounted } from './used-up';
 
@@ -58,4 +59,4 @@ export function LowStores() {
   );
 }
 
-const styles = StyleSheet.create({ heading: { paddingHorizontal: SPACE.edge } });
+const styles = sheet({ heading: { paddingHorizontal: SPACE.edge } });

@@ -2,13 +2,14 @@ import { supplyState } from '@pike-stone/core/inventory';
 import { formatMoney } from '@pike-stone/words/choosing';
 import { ACT_WORDS, sayChange, sayLeft, STATE_WORDS } from '@pike-stone/words/stores';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import type { Shown } from '../../../data/records';
 import { useLedgerOf, useStockLevels } from '../../../data/stock-levels';
 import { Button } from '../../../kit/Button';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { bought, recounted } from './acts';
 import { BoughtPanel, CountedPanel } from './CountPanels';
@@ -86,7 +87,7 @@ export function StockPart({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flexGrow: 1 },
   group: { padding: SPACE.edge, gap: SPACE.close },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.close },

@@ -1,11 +1,12 @@
 import { supplyState } from '@pike-stone/core/inventory';
 import { sayLeft } from '@pike-stone/words/stores';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { useRecords } from '../../../data/records';
 import { useStockLevels } from '../../../data/stock-levels';
 import { Caution } from '../../../kit/Caution';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { EdgeButtons } from './EdgeButtons';
 import { toolCounted } from './used-up';
@@ -40,7 +41,7 @@ export function ToolWear({ toolId }: { toolId: string }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   box: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close, gap: SPACE.close },
   row: { flexDirection: 'row', gap: SPACE.close },
 });

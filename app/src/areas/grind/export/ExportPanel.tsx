@@ -10,13 +10,15 @@ import {
 } from '@pike-stone/words/grind';
 import { SHAPES } from '@pike-stone/core/grind';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Panel } from '../../../kit/Panel';
 import { PaperChoice, usualPaper, type PaperSize } from '../../../kit/PaperChoice';
 import { Row } from '../../../kit/Row';
 import { fileName, save } from '../../../kit/save-file';
 import { Words } from '../../../kit/Words';
+import { fileMaker } from '../../../pdf/load';
+import { sheet } from '../../../theme/sheet';
 import { PAPER } from '../../../theme/colours';
 import { SPACE } from '../../../theme/type';
 import { stlFile } from '../../../workers/solid-work';
@@ -58,7 +60,7 @@ export function ExportPanel({ bit, ground, onClose }: { bit: Bit; ground: Ground
     caution: GRINDER_FIRST,
   });
   const pdf = make(async () => {
-    const { bitPdf } = await import('../../../pdf/pdf');
+    const { bitPdf } = await fileMaker();
     save(await bitPdf(card(), paper), `${file}.pdf`);
   });
   const stl = make(async () => {
@@ -69,7 +71,7 @@ export function ExportPanel({ bit, ground, onClose }: { bit: Bit; ground: Ground
     save(new Blob([bitSvg(bitSheet(facets), name, PAPER.ink)], { type: 'image/svg+xml' }), `${file}.svg`);
   });
   const dxf = make(async () => {
-    const { bitDxf } = await import('../../../pdf/pdf');
+    const { bitDxf } = await fileMaker();
     save(bitDxf(bitSheet(facets)), `${file}.dxf`);
   });
   return (
@@ -90,6 +92,4 @@ export function ExportPanel({ bit, ground, onClose }: { bit: Bit; ground: Ground
   );
 }
 
-const styles = StyleSheet.create({
-  pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.near },
-});
+const styles = sheet({ pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.near } });

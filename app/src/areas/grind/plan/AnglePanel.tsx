@@ -1,10 +1,11 @@
 import { anglesForMetal, BIT_ANGLE_LIMITS, type BitAngles } from '@pike-stone/core/grind';
 import { formatAngle } from '@pike-stone/words';
 import { ANGLE_WORDS } from '@pike-stone/words/grind';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { Panel } from '../../../kit/Panel';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { useFigures } from '../../figures/useFigures';
 import type { Bit } from '../use-bit';
@@ -73,7 +74,7 @@ export function AnglePanel({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   body: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.near },
 });

@@ -1,9 +1,10 @@
 import { formatLength, joined } from '@pike-stone/words';
 import { sayBlank, SHAPE_WORDS } from '@pike-stone/words/grind';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { SentenceWord } from '../../../kit/SentenceWord';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SIZE, SPACE } from '../../../theme/type';
 import { metalName } from '../metal-name';
 import type { Bit } from '../use-bit';
@@ -56,7 +57,7 @@ export function BitSentence({ bit, onTouch }: { bit: Bit; onTouch: (word: BitWor
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   box: { paddingHorizontal: SPACE.edge },
   sentence: { fontSize: SIZE.lead, lineHeight: 34 },
 });

@@ -1,8 +1,9 @@
 import { paintTree, type BitAngles } from '@pike-stone/core/grind';
 import { useMemo, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { TouchPaper } from '../../../kit/drawing/TouchPaper';
+import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { frontOf } from '../bit-model';
 import { SolidView } from '../solid/SolidView';
@@ -54,4 +55,4 @@ export function BitSketch({ bit, ground }: { bit: Bit; ground: GroundBit }) {
   );
 }
 
-const styles = StyleSheet.create({ solid: { position: 'absolute' } });
+const styles = sheet({ solid: { position: 'absolute' } });

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { useRecords } from '../../../data/records';
 import { Button } from '../../../kit/Button';
@@ -7,6 +7,7 @@ import { Choice } from '../../../kit/Choice';
 import { Panel } from '../../../kit/Panel';
 import { Row } from '../../../kit/Row';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
@@ -118,7 +119,7 @@ export function BlankPanel({ bit, onClose }: WordPanelProps) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.near },
 });

@@ -1,12 +1,13 @@
 import { material, OutOfRange } from '@pike-stone/core';
 import { grooveInCut, usualGroove, type ChipGroove } from '@pike-stone/core/grind';
 import { sayGroove } from '@pike-stone/words/grind';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Panel } from '../../../kit/Panel';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { lengthText } from '../../figures/read-figure';
@@ -135,7 +136,7 @@ function GrooveSection({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   body: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.near },
   says: { gap: SPACE.close },

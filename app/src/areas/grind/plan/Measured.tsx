@@ -1,10 +1,11 @@
 import { judgeAngle, type ReadAngle } from '@pike-stone/core/grind';
 import { sayAngleVerdict } from '@pike-stone/words/grind';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Caution } from '../../../kit/Caution';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { measuredAngles } from '../tool-of-bit';
 import type { Bit } from '../use-bit';
@@ -36,4 +37,4 @@ export function Measured({ bit }: { bit: Bit }) {
   );
 }
 
-const styles = StyleSheet.create({ pad: { padding: SPACE.edge, gap: SPACE.close } });
+const styles = sheet({ pad: { padding: SPACE.edge, gap: SPACE.close } });

@@ -1,11 +1,12 @@
 import type { BitBody } from '@pike-stone/contract';
 import { MATERIALS } from '@pike-stone/core';
 import { generalIsPoor } from '@pike-stone/core/grind';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Choice } from '../../../kit/Choice';
 import { Panel } from '../../../kit/Panel';
 import { Row } from '../../../kit/Row';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { begunAnew } from '../bit-model';
 import type { WordPanelProps } from './word-panel';
@@ -55,6 +56,4 @@ export function MetalPanel({ bit, onClose }: WordPanelProps) {
   );
 }
 
-const styles = StyleSheet.create({
-  pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.near },
-});
+const styles = sheet({ pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.near } });

@@ -1,12 +1,13 @@
 import { bitBody } from '@pike-stone/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { putBack, save } from '../../../data/records';
 import { Button } from '../../../kit/Button';
 import { Panel } from '../../../kit/Panel';
 import { TextBox } from '../../../kit/TextBox';
 import { useUndo } from '../../../kit/Undo';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import type { Bit } from '../use-bit';
 
@@ -60,7 +61,7 @@ export function NamePanel({ bit, onClose }: { bit: Bit; onClose: () => void }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.near },
 });

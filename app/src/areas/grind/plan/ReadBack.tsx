@@ -1,7 +1,8 @@
 import type { BitRead } from '@pike-stone/core/grind';
 import { sayBitRead, sayFaceRead, STEP_NAMES } from '@pike-stone/words/grind';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
+import { sheet } from '../../../theme/sheet';
 import { useFaceColours } from '../../../theme/face-colours';
 import { themed } from '../../../theme/theme';
 import { CORNER, FONT, SIZE, SPACE } from '../../../theme/type';
@@ -32,7 +33,7 @@ export function ReadBack({ read }: { read: BitRead }) {
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     pad: { padding: SPACE.edge, gap: SPACE.close },
     line: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close },
     chip: { width: 18, height: 18, borderRadius: CORNER, borderWidth: 1, borderColor: c.strongLine },

@@ -1,10 +1,11 @@
 import type { BitBody } from '@pike-stone/contract';
 import { BIT_SHAPES } from '@pike-stone/core/grind';
 import { SHAPE_WORDS } from '@pike-stone/words/grind';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Choice } from '../../../kit/Choice';
 import { Panel } from '../../../kit/Panel';
 import { Row } from '../../../kit/Row';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { begunAnew } from '../bit-model';
 import type { WordPanelProps } from './word-panel';
@@ -43,6 +44,4 @@ export function ShapePanel({ bit, onClose }: WordPanelProps) {
   );
 }
 
-const styles = StyleSheet.create({
-  pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.near },
-});
+const styles = sheet({ pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.near } });

@@ -1,9 +1,10 @@
 import { forThread } from '@pike-stone/core/grind';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Panel } from '../../../kit/Panel';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
@@ -85,7 +86,7 @@ export function UsePanel({ bit, onClose }: WordPanelProps) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.near },
 });

@@ -1,7 +1,7 @@
 import { LEAST_WHEEL_MM } from '@pike-stone/core/bits';
 import { SMALL_WHEEL } from '@pike-stone/words/grind';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { useRecords } from '../../../data/records';
 import { Button } from '../../../kit/Button';
@@ -9,6 +9,7 @@ import { Choice } from '../../../kit/Choice';
 import { Panel } from '../../../kit/Panel';
 import { Row } from '../../../kit/Row';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
@@ -91,7 +92,7 @@ export function WheelPanel({ bit, onClose }: WordPanelProps) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.near, gap: SPACE.near },
 });

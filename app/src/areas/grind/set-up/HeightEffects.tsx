@@ -1,11 +1,12 @@
 import { unlessRefused } from '@pike-stone/core';
 import { centreHeight, centreRule, type CutSide } from '@pike-stone/core/grind';
 import { sayHeight, sayPastWork, sayRuleLean, sayRuleSees } from '@pike-stone/words/grind';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Caution } from '../../../kit/Caution';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import type { Bit } from '../use-bit';
 import { InBore } from './InBore';
@@ -51,4 +52,4 @@ export function HeightEffects({ bit, side, diameterMm, heightErrorMm }: HeightEf
   );
 }
 
-const styles = StyleSheet.create({ pad: { padding: SPACE.edge, gap: SPACE.near } });
+const styles = sheet({ pad: { padding: SPACE.edge, gap: SPACE.near } });

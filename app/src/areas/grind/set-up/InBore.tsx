@@ -1,12 +1,13 @@
 import { unlessRefused } from '@pike-stone/core';
 import { BORE_GAP_MM, boreClearance, boreOutline, boreSection, smallestBore } from '@pike-stone/core/grind';
 import { sayBoreGap, saySmallestBore } from '@pike-stone/words/grind';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
 import { Caution } from '../../../kit/Caution';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import type { Bit } from '../use-bit';
@@ -73,4 +74,4 @@ export function InBore({
   );
 }
 
-const styles = StyleSheet.create({ pad: { padding: SPACE.edge, gap: SPACE.near } });
+const styles = sheet({ pad: { padding: SPACE.edge, gap: SPACE.near } });

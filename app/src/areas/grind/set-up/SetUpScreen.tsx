@@ -1,12 +1,13 @@
 import { sayNoseHeight, sayPacking } from '@pike-stone/words/grind';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { Loading } from '../../../kit/Empty';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
@@ -115,4 +116,4 @@ function SetUp({ bit }: { bit: Bit }) {
   );
 }
 
-const styles = StyleSheet.create({ pad: { padding: SPACE.edge, gap: SPACE.near } });
+const styles = sheet({ pad: { padding: SPACE.edge, gap: SPACE.near } });

@@ -1,9 +1,10 @@
 import { paintTree, type Facet } from '@pike-stone/core/grind';
 import { useMemo, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import Svg from 'react-native-svg';
 import { SolidArt } from './SolidArt';
 import { eyeAt, type Placing } from './project';
+import { sheet } from '../../../theme/sheet';
 
 /** Degrees that a solid turns for each px of a finger's way. */
 const TURN_A_PX = 0.6;
@@ -90,7 +91,7 @@ export function SolidView({ facets, steps, hand, width, height, says }: SolidVie
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   // The page does not scroll while a finger turns the solid.
   box: { cursor: 'grab', touchAction: 'none', userSelect: 'none' } as object,
 });

@@ -2,11 +2,12 @@ import type { BitBody } from '@pike-stone/contract';
 import { alongShank, faceNormals } from '@pike-stone/core/grind';
 import { sayLensChecks } from '@pike-stone/words/grind';
 import { useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
@@ -89,4 +90,4 @@ export function Finish({ bit, session }: { bit: Bit; session: Session }) {
   );
 }
 
-const styles = StyleSheet.create({ grow: { flex: 1 }, pad: { padding: SPACE.edge, gap: SPACE.near } });
+const styles = sheet({ grow: { flex: 1 }, pad: { padding: SPACE.edge, gap: SPACE.near } });

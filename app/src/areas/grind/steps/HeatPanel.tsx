@@ -1,11 +1,12 @@
 import { choosesHeat } from '@pike-stone/core/grind';
 import { sayHeat, sayHeatTimer } from '@pike-stone/words/grind';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Bar } from '../../../kit/Bar';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Panel } from '../../../kit/Panel';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SIZE, SPACE } from '../../../theme/type';
 import { HeatSchool } from '../plan/HeatSchool';
 import type { Bit } from '../use-bit';
@@ -47,7 +48,7 @@ export function HeatPanel({ bit, clock, onClose }: { bit: Bit; clock: TipClock; 
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   body: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.near },
   huge: { fontSize: SIZE.result, lineHeight: SIZE.result * 1.15, fontWeight: '600' },

@@ -2,13 +2,14 @@ import { angleRead, judgeAngle, readingAtTilt, type GrindStep, type Reading } fr
 import { formatAngle } from '@pike-stone/words';
 import { ANGLE_WORDS, READ_WORDS, sayAngleVerdict } from '@pike-stone/words/grind';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
 import { Panel } from '../../../kit/Panel';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { useFigures } from '../../figures/useFigures';
 import { FromInstrument } from '../../machine/instruments/FromInstrument';
@@ -120,7 +121,7 @@ function Measure({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   body: { gap: SPACE.near, paddingBottom: SPACE.edge },
   pad: { paddingHorizontal: SPACE.edge, gap: SPACE.near, paddingBottom: SPACE.close },
   edge: { paddingHorizontal: SPACE.edge },

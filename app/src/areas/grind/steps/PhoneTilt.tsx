@@ -1,9 +1,10 @@
 import { formatAngle } from '@pike-stone/words';
 import { sayPhoneTilt } from '@pike-stone/words/grind';
 import { useEffect, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 
 /** Tilt of the device along its long side, degrees; null while it has no such sensor. */
@@ -48,6 +49,4 @@ export function PhoneTilt({ wantedDeg, readingAt, onTake }: PhoneTiltProps) {
 
 const tenths = (deg: number): number => Math.round(deg * 10) / 10;
 
-const styles = StyleSheet.create({
-  pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.close },
-});
+const styles = sheet({ pad: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.close } });

@@ -1,4 +1,5 @@
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
+import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
 
 /** How far the grinding has come: a dash for each step. */
@@ -14,7 +15,7 @@ export function Progress({ at, of }: { at: number; of: number }) {
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     progress: { flexDirection: 'row', gap: 4 },
     dash: { width: 16, height: 4, backgroundColor: c.line },
     dashDone: { backgroundColor: c.ink },

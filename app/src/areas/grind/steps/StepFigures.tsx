@@ -1,7 +1,8 @@
 import type { GrindStep } from '@pike-stone/core/grind';
 import { sayStepFigures } from '@pike-stone/words/grind';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 
@@ -33,7 +34,7 @@ export function StepFigures({ step }: { step: GrindStep }) {
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     figures: {
       flexDirection: 'row',
       backgroundColor: c.sheet,

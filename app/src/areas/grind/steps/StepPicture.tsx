@@ -10,8 +10,9 @@ import {
   type Vector,
 } from '@pike-stone/core/grind';
 import { useMemo, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
+import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { onPaper, type Placing } from '../solid/project';
 import { SolidArt } from '../solid/SolidArt';
@@ -189,4 +190,4 @@ function RunsDown({
   );
 }
 
-const styles = StyleSheet.create({ box: { overflow: 'hidden' } });
+const styles = sheet({ box: { overflow: 'hidden' } });

@@ -11,6 +11,7 @@ import { Loading } from '../../../kit/Empty';
 import { BackIcon } from '../../../kit/icons';
 import { usePageTitle } from '../../../kit/page-title';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { themed, useColours, useWide } from '../../../theme/theme';
 import { SIZE, SPACE } from '../../../theme/type';
 import { NotHere } from '../../NotHere';
@@ -173,7 +174,7 @@ function Lower({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     page: { flex: 1, minHeight: 0, backgroundColor: c.ground },
     head: {
       flexDirection: 'row',

@@ -3,13 +3,14 @@ import { factorChain, MATERIALS, toolMaterial } from '@pike-stone/core';
 import { formatFactor, formatLength, joined, type UnitSystem, capital } from '@pike-stone/words';
 import { CONDITION_LIMITS_MM, conditionCheck, type ConditionFindings } from '@pike-stone/core/drive';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice, Tick } from '../../../kit/Choice';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { machinePage, useKeepMachine, type MachinePageProps } from '../MachinePage';
 import { useFigures } from '../../figures/useFigures';
@@ -176,4 +177,4 @@ function sayFactor(condition: MachineBody['condition']): string {
   return `In every cut: speed ${formatFactor(speedFactor)}, feed ${formatFactor(feedFactor)}, depth ${formatFactor(depthFactor)}.`;
 }
 
-const styles = StyleSheet.create({ grow: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.near } });
+const styles = sheet({ grow: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.near } });

@@ -1,7 +1,8 @@
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { IconButton } from '../../../kit/Button';
 import { MinusIcon, PlusIcon } from '../../../kit/icons';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 
@@ -34,7 +35,7 @@ export function Counter({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   counter: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close },
 });

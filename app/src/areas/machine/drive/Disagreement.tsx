@@ -1,8 +1,9 @@
 import { type SpeedTable } from '@pike-stone/core/drive';
 import { settingWords } from '@pike-stone/words/drive';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { type DriveDraft } from './drive-draft';
 
@@ -38,4 +39,4 @@ export function Disagreement({
   );
 }
 
-const styles = StyleSheet.create({ tight: { gap: SPACE.close } });
+const styles = sheet({ tight: { gap: SPACE.close } });

@@ -1,8 +1,8 @@
 import type { UnitSystem } from '@pike-stone/words';
 import { stageOptions, type Drive } from '@pike-stone/core/drive';
 import { optionLabel } from '@pike-stone/words/drive';
-import { StyleSheet } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
 import { type DriveLayout, type Wheel } from './drive-layout';
@@ -236,4 +236,4 @@ function WheelArt({
   );
 }
 
-const styles = StyleSheet.create({ art: { pointerEvents: 'none' } });
+const styles = sheet({ art: { pointerEvents: 'none' } });

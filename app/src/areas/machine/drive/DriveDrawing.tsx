@@ -2,8 +2,9 @@ import type { UnitSystem } from '@pike-stone/words';
 import { type Drive } from '@pike-stone/core/drive';
 import { optionLabel, stageName } from '@pike-stone/words/drive';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
+import { Pressable, View, type GestureResponderEvent } from 'react-native';
 import { touchX } from '../../../kit/touch';
+import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
 import { driveLayout, type DriveLayout, type Lane, type Wheel } from './drive-layout';
 import { DriveArt, shortSize, type DrawnDrive } from './DriveArt';
@@ -220,7 +221,7 @@ function VariableTouch({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     paper: {
       backgroundColor: c.sheet,
       borderTopWidth: 1,

@@ -4,7 +4,7 @@ import { driveDoubts, driveTorque, measuresOf, stageOptions } from '@pike-stone/
 import { driveDoubtWords, settingWords } from '@pike-stone/words/drive';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { usePreferences, useUnits } from '../../../data/preferences';
 import { putBack, save, useRecords, type Shown } from '../../../data/records';
 import { Button } from '../../../kit/Button';
@@ -17,6 +17,7 @@ import { TextBox } from '../../../kit/TextBox';
 import { useBusy } from '../../../kit/useBusy';
 import { useUndo } from '../../../kit/Undo';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { FRESH_MACHINES } from '../fresh-machines';
 import { DriveDrawing } from './DriveDrawing';
@@ -234,7 +235,7 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge },
   group: { padding: SPACE.edge, gap: SPACE.close },

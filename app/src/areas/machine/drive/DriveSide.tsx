@@ -1,11 +1,12 @@
 import type { SpeedTable } from '@pike-stone/core/drive';
 import { formatPower, joined } from '@pike-stone/words';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Row } from '../../../kit/Row';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { Disagreement } from './Disagreement';
 import type { DriveDraft } from './drive-draft';
@@ -89,4 +90,4 @@ export function DriveSide({
   );
 }
 
-const styles = StyleSheet.create({ group: { padding: SPACE.edge, gap: SPACE.close } });
+const styles = sheet({ group: { padding: SPACE.edge, gap: SPACE.close } });

@@ -1,8 +1,9 @@
 import { Counter } from './Counter';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { readWithin } from '../../figures/read-figure';
 import { withSteps } from './drive-draft';
@@ -89,7 +90,7 @@ export function LeverPart({ part, onSet, onRemove, onClose }: PartOf<'lever'>) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   counter: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close },
   field: { gap: SPACE.hair },

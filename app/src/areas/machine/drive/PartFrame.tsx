@@ -1,7 +1,8 @@
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { Panel } from '../../../kit/Panel';
 import { TextBox } from '../../../kit/TextBox';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { type StageBody } from './drive-draft';
 
@@ -60,7 +61,7 @@ export function NameBox({ name, onChange }: { name: string; onChange: (name: str
 
 export const nameFits = (name: string): boolean => name.trim() !== '' && name.length <= 20;
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   body: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.near },
 });

@@ -10,10 +10,11 @@ import {
   joined,
 } from '@pike-stone/words';
 import { type driveTorque } from '@pike-stone/core/drive';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 
 interface PositionAnswerProps {
@@ -86,7 +87,7 @@ const sayKnown = (step: SpeedStep | undefined): string =>
       ? `computed ${formatUncertainty(step.computed.uRel)}`
       : '';
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   group: { padding: SPACE.edge, gap: SPACE.close },
   line: { flexDirection: 'row', alignItems: 'baseline', gap: SPACE.near, flexWrap: 'wrap' },

@@ -1,7 +1,8 @@
 import { type SpeedStep } from '@pike-stone/core';
 import { formatSpindleSpeed, formatUncertainty } from '@pike-stone/words';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
 import { SPACE, TOUCH } from '../../../theme/type';
 
@@ -48,7 +49,7 @@ export function StepTable({ steps, chosen, unit, onChoose }: StepTableProps) {
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     row: {
       flexDirection: 'row',
       alignItems: 'center',

@@ -9,7 +9,7 @@ import {
 } from '@pike-stone/words';
 import { fitsBanjo, threadPitch, type GearChoice } from '@pike-stone/core/drive';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { draftsNamed } from '../../../data/drafts';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
@@ -21,6 +21,7 @@ import { Row } from '../../../kit/Row';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { useWorked } from '../../../workers/machine-work';
 import { machinePage, useKeepMachine, type MachinePageProps } from '../MachinePage';
@@ -253,4 +254,4 @@ function sayError({ errorPpm }: GearChoice, units: UnitSystem): string {
     : `${off} No nut of normal length notices; the wear of the leadscrew is usually larger.`;
 }
 
-const styles = StyleSheet.create({ grow: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.close } });
+const styles = sheet({ grow: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.close } });

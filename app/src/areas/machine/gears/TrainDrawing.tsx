@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import Svg, { Circle, G, Text as SvgText } from 'react-native-svg';
+import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
 
@@ -162,7 +163,7 @@ export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     paper: {
       height: HEIGHT,
       backgroundColor: c.sheet,

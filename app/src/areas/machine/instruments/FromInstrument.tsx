@@ -1,8 +1,9 @@
 import { steadyReading } from '@pike-stone/core/drive';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useInstrument, useInstruments } from '../../../data/instruments';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { shownAs, showReading, STEADY_S } from './shown';
 
@@ -48,7 +49,7 @@ function Live({ kind, near, onTake }: FromInstrumentProps) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   box: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.close, flexDirection: 'row' },
   grow: { flex: 1 },
 });

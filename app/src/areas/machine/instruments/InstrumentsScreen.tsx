@@ -2,7 +2,7 @@ import { INSTRUMENTS, type InstrumentKind } from '@pike-stone/contract';
 import { steadyReading } from '@pike-stone/core/drive';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { create } from 'zustand';
 import { keptHere } from '../../../sync/kept-here';
 import { useInstrument, useInstruments, type Stream } from '../../../data/instruments';
@@ -15,6 +15,7 @@ import { CloseIcon } from '../../../kit/icons';
 import { save as saveFile } from '../../../kit/save-file';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { StreamState, Trace } from './Live';
@@ -184,7 +185,7 @@ function TakenList() {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   pad: { paddingHorizontal: SPACE.edge },
   group: { padding: SPACE.edge, gap: SPACE.near },
   figure: { minHeight: 96 },

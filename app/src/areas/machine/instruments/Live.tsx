@@ -1,8 +1,9 @@
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 import { useState } from 'react';
 import type { Stream } from '../../../data/instruments';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
 
@@ -125,7 +126,7 @@ export function Trace({ says, points, spanS, show, level = null }: TraceProps) {
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     state: { gap: SPACE.hair },
     paper: { height: HEIGHT, backgroundColor: c.sheet, borderWidth: 1, borderColor: c.line },
   }),

@@ -1,9 +1,10 @@
 import { backGearCount } from '@pike-stone/core/drive';
 import { useEffect, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { Choice } from '../../../kit/Choice';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { surely } from './measures';
 import type { WayProps } from './way-props';
@@ -103,4 +104,4 @@ function Watch({ onStop }: { onStop: (seconds: number) => void }) {
   );
 }
 
-const styles = StyleSheet.create({ way: { padding: SPACE.edge, gap: SPACE.near }, watch: { minHeight: 84 } });
+const styles = sheet({ way: { padding: SPACE.edge, gap: SPACE.near }, watch: { minHeight: 84 } });

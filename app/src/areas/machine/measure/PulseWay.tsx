@@ -1,11 +1,12 @@
 import { formatSpindleSpeed, formatUncertainty, joined } from '@pike-stone/words';
 import { pulseSpeed } from '@pike-stone/core/drive';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useInstrument, useInstruments, type Stream } from '../../../data/instruments';
 import { Button } from '../../../kit/Button';
 import { Empty, Loading } from '../../../kit/Empty';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { StreamState, Trace } from '../instruments/Live';
 import { useFigures } from '../../figures/useFigures';
@@ -102,7 +103,7 @@ function Pulses({ onTake, rpm: near }: WayProps) {
 const sayQuality = (share: number): string =>
   `${share >= GOOD ? 'Good' : share >= FAIR ? 'Fair' : 'Poor, look at the sensor and its mark'} signal, ${Math.round(100 * share)} % clean`;
 
-const styles = StyleSheet.create({
+const styles = sheet({
   way: { padding: SPACE.edge, gap: SPACE.near },
   found: { minHeight: 84 },
   big: { fontSize: 34, lineHeight: 42 },

@@ -1,11 +1,12 @@
 import { formatSpindleSpeed, formatUncertainty, joined } from '@pike-stone/words';
 import { tapTiming } from '@pike-stone/core/drive';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { Choice } from '../../../kit/Choice';
 import { useKeys } from '../../../kit/keys';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
 import { CORNER, SPACE } from '../../../theme/type';
 import type { WayProps } from './way-props';
@@ -97,7 +98,7 @@ export function TapWay({ onTake }: WayProps) {
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     way: { padding: SPACE.edge, gap: SPACE.near },
     found: { minHeight: 56 },
     pad: {

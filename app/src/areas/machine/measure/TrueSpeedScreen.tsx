@@ -3,7 +3,7 @@ import { type MeasureWay } from '@pike-stone/core';
 import { formatSpindleSpeed, formatUncertainty, joined, MEASURE_WORDS } from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ComponentType } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import type { Shown } from '../../../data/records';
 import { Button, IconButton } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
@@ -12,6 +12,7 @@ import { CloseIcon } from '../../../kit/icons';
 import { Picker } from '../../../kit/Picker';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { useWorked } from '../../../workers/machine-work';
 import { SPACE } from '../../../theme/type';
@@ -215,7 +216,7 @@ function Taken({ record, taken }: { record: Shown<'machines'>; taken: readonly T
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   pad: { paddingHorizontal: SPACE.edge, gap: SPACE.near },
   group: { padding: SPACE.edge, gap: SPACE.near },
   wrong: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge },

@@ -1,6 +1,7 @@
 import { frictionWheel } from '@pike-stone/core/drive';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../../kit/Button';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { surely } from './measures';
 import type { WayProps } from './way-props';
@@ -44,4 +45,4 @@ export function WheelWay({ onTake }: WayProps) {
   );
 }
 
-const styles = StyleSheet.create({ way: { padding: SPACE.edge, gap: SPACE.near } });
+const styles = sheet({ way: { padding: SPACE.edge, gap: SPACE.near } });

@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { newId } from '../../../data/records';
 import { Button } from '../../../kit/Button';
 import { Choice, Tick } from '../../../kit/Choice';
 import { Panel } from '../../../kit/Panel';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { useFigures } from '../../figures/useFigures';
 
@@ -95,7 +96,7 @@ export function JobPanel({ job, others, unit, onSet, onRemove, onClose }: JobPan
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   body: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.edge, gap: SPACE.near },
 });

@@ -1,7 +1,7 @@
 import { formatSpindleSpeed, operationName } from '@pike-stone/words';
 import { MOST_JOBS, type BeltMoves } from '@pike-stone/core/drive';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { draftsNamed } from '../../../data/drafts';
 import { newId } from '../../../data/records';
 import { Button } from '../../../kit/Button';
@@ -9,6 +9,7 @@ import { Picker } from '../../../kit/Picker';
 import { Row } from '../../../kit/Row';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { useWorked } from '../../../workers/machine-work';
 import { useCut } from '../../cut/useCut';
@@ -227,4 +228,4 @@ export const MovesScreen = machinePage(function Moves({ record, back }: MachineP
   );
 });
 
-const styles = StyleSheet.create({ grow: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.close } });
+const styles = sheet({ grow: { flex: 1 }, group: { padding: SPACE.edge, gap: SPACE.close } });

@@ -2,11 +2,12 @@ import type { MachineBody } from '@pike-stone/contract';
 import type { BeltMoves, Drive } from '@pike-stone/core/drive';
 import { formatSpindleSpeed } from '@pike-stone/words';
 import { settingParts } from '@pike-stone/words/drive';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Caution } from '../../../kit/Caution';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { DriveDrawing } from '../drive/DriveDrawing';
 import type { Job } from './JobPanel';
@@ -92,7 +93,7 @@ function sayChange(drive: Drive | undefined, here: NamedPosition, changed: reado
   return (said.join(', ') || words).toLowerCase();
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   group: { padding: SPACE.edge, gap: SPACE.close },
   list: { gap: SPACE.near },
   tight: { gap: SPACE.hair },

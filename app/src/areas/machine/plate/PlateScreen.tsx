@@ -1,7 +1,7 @@
 import { speedRange, toolMaterial } from '@pike-stone/core';
 import { formatLength, formatSurfaceSpeed, joined } from '@pike-stone/words';
 import { useState } from 'react';
-import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import Svg, { Line, Rect, Text as SvgText } from 'react-native-svg';
 import { useMetals } from '../../../data/metals';
 import { useUnits } from '../../../data/preferences';
@@ -15,6 +15,8 @@ import { fileName, save as saveFile } from '../../../kit/save-file';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { useUndo } from '../../../kit/Undo';
 import { Words } from '../../../kit/Words';
+import { fileMaker } from '../../../pdf/load';
+import { sheet } from '../../../theme/sheet';
 import { FONT, SPACE } from '../../../theme/type';
 import { machinePage, type MachinePageProps } from '../MachinePage';
 import { MACHINE_CUTS, metalCalled } from '../reach/reach';
@@ -46,7 +48,7 @@ export const PlateScreen = machinePage(function PlatePage({ record, back }: Mach
   const pdf = async () => {
     setBusy(true);
     try {
-      const { platePdf } = await import('../../../pdf/pdf');
+      const { platePdf } = await fileMaker();
       saveFile(
         await platePdf(plate, usualPaper(units), `Speeds of the ${machine.name}`),
         `${file}-speeds.pdf`,
@@ -197,7 +199,7 @@ function Preview({ plate }: { plate: Plate }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   grow: { flex: 1 },
   pad: { paddingHorizontal: SPACE.edge, gap: SPACE.close },
   group: { padding: SPACE.edge, gap: SPACE.close },

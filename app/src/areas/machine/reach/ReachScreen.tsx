@@ -12,7 +12,7 @@ import {
 } from '@pike-stone/words';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { useMetals, type Metals } from '../../../data/metals';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
@@ -22,6 +22,7 @@ import { Keypad } from '../../../kit/Keypad';
 import { Picker } from '../../../kit/Picker';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { SpeedChart } from './SpeedChart';
@@ -198,7 +199,7 @@ function sayOutside(mPerMin: number, reach: readonly Reach[]): string {
   return reach.every(({ range }) => mPerMin > range.highMPerMin) ? 'too fast' : 'between';
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   pad: { paddingHorizontal: SPACE.edge, gap: SPACE.near },
   group: { padding: SPACE.edge, gap: SPACE.close },
   row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.near, justifyContent: 'space-between' },
@@ -208,7 +209,7 @@ const styles = StyleSheet.create({
   for: { width: 70 },
 });
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     step: {
       flexDirection: 'row',
       alignItems: 'center',

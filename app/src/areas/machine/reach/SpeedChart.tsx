@@ -1,10 +1,11 @@
 import { surfaceSpeed } from '@pike-stone/core';
 import { formatLength, formatSurfaceSpeed, joined, type UnitSystem, capital } from '@pike-stone/words';
 import { useState } from 'react';
-import { Pressable, StyleSheet, type GestureResponderEvent } from 'react-native';
+import { Pressable, type GestureResponderEvent } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { labelsThatFit } from '../../../kit/ladder-scale';
 import { touchX } from '../../../kit/touch';
+import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
 import type { Across } from './reach';
@@ -238,7 +239,7 @@ export function SpeedChart({
 }
 
 const useStyles = themed((c) =>
-  StyleSheet.create({
+  sheet({
     paper: { backgroundColor: c.sheet, borderTopWidth: 1, borderBottomWidth: 1, borderColor: c.line },
     art: { pointerEvents: 'none' },
   }),

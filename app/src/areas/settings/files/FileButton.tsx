@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import type { FileWork } from './useFileWork';
 
@@ -54,4 +55,4 @@ function StopButton({ onPress }: { readonly onPress: () => void }) {
   return isLong ? <Button label="Stop" onPress={onPress} /> : null;
 }
 
-const styles = StyleSheet.create({ line: { flexDirection: 'row', gap: SPACE.close }, fill: { flexGrow: 1 } });
+const styles = sheet({ line: { flexDirection: 'row', gap: SPACE.close }, fill: { flexGrow: 1 } });

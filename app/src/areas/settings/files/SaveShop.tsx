@@ -1,10 +1,11 @@
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Caution } from '../../../kit/Caution';
 import { save as saveFile } from '../../../kit/save-file';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { fetchShop } from '../../../sync/archive';
 import { useOutbox } from '../../../sync/outbox';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { FileButton } from './FileButton';
 import { useFileWork } from './useFileWork';
@@ -45,4 +46,4 @@ export function SaveShop() {
   );
 }
 
-const styles = StyleSheet.create({ group: { padding: SPACE.edge, gap: SPACE.close } });
+const styles = sheet({ group: { padding: SPACE.edge, gap: SPACE.close } });

@@ -1,11 +1,12 @@
 import { type Kind } from '@pike-stone/contract';
 import { TABLE_KINDS } from '@pike-stone/contract/archive';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../../kit/Button';
 import { save as saveFile } from '../../../kit/save-file';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { fetchTable } from '../../../sync/archive';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { KIND_WORDS } from './kind-words';
 import { useFileWork } from './useFileWork';
@@ -52,7 +53,7 @@ function TableRow({ kind }: { readonly kind: Kind }) {
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   group: { padding: SPACE.edge, gap: SPACE.close },
   row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.near, minHeight: 56 },
   words: { flex: 1, minWidth: 0 },

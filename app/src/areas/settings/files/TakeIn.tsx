@@ -1,12 +1,13 @@
 import type { Take, TakeInAnswer } from '@pike-stone/contract/archive';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
 import { pickFile } from '../../../kit/pick-file';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { readArchive } from '../../../sync/archive';
+import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { dayOf } from '../../../kit/day';
 import { FileButton } from './FileButton';
@@ -125,7 +126,7 @@ function Found({
   );
 }
 
-const styles = StyleSheet.create({
+const styles = sheet({
   group: { padding: SPACE.edge, gap: SPACE.close },
   held: { paddingHorizontal: SPACE.edge, gap: SPACE.near },
 });

@@ -1,0 +1,43 @@
+import { renderToStaticMarkup } from 'react-dom/server';
+import { StyleSheet } from 'react-native';
+import { colourSheet } from '../theme/colours';
+import { WIDE } from '../theme/theme';
+import { fitFrame } from './fit-frame';
+import { Frame } from './Frame';
+import { FRAME_PAGES } from './pages';
+
+/**
+ * The rules of a style sheet for what lies in the frame alone. The application makes its own sheet anew, and
+ * the two must not change each other's order.
+ */
+const inFrame = (styles: string): string =>
+  [...styles.matchAll(/(\.[^{}]+)\{([^{}]*)\}/g)]
+    .map(
+      ([, selectors = '', rules = '']) =>
+        `${selectors
+          .split(',')
+          .map((one) => `#frame ${one}`)
+          .join()}{${rules}}`,
+    )
+    .join('');
+
+/** Which parts of the frame a page shows, by the width of the screen and the marks that were set for the page. */
+const SHOWN = [
+  `#frame{display:contents}`,
+  `[data-show=rail]{display:none!important}`,
+  `@media (min-width:${WIDE}px){[data-show=rail]{display:flex!important}[data-show=bar]{display:none!important}}`,
+  `:root:not([data-frame~=under]) [data-show=back],:root:not([data-frame~=about]) [data-show=about]{display:none!important}`,
+  `[data-frame~=bare] [data-show=bar],[data-frame~=bare] [data-show=rail]{display:none!important}`,
+  `#frame [aria-current]{border-color:var(--accent)!important}`,
+].join('');
+
+/** The frame as the page holds it: its markup, its styles and the script that fits it to the page. */
+export const frame = (): { markup: string; styles: string; script: string } => {
+  const markup = renderToStaticMarkup(<Frame />);
+  const { textContent } = (StyleSheet as unknown as { getSheet(): { textContent: string } }).getSheet();
+  return {
+    markup: `<div id="frame">${markup}</div>`,
+    styles: colourSheet() + inFrame(textContent) + SHOWN,
+    script: `(${fitFrame.toString()})(${JSON.stringify(FRAME_PAGES)},document,location.pathname,localStorage.getItem('pike-preferences'))`,
+  };
+};

@@ -1,0 +1,51 @@
+// Draws the frame of the pages when the application is built, and puts it into the page.
+import { rmSync, readFileSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { join } from 'node:path';
+import { projectRoot } from './packages.mjs';
+import { Stop } from './say.mjs';
+
+/** Endings by which packages keep what they do in a browser apart. */
+const ENDINGS = ['.web.tsx', '.web.ts', '.web.js', '.tsx', '.ts', '.mjs', '.js', '.json'];
+
+async function drawnFrame() {
+  const { build } = await import('esbuild');
+  const file = join(projectRoot, 'app/dist-frame.cjs');
+  await build({
+    entryPoints: [join(projectRoot, 'app/src/frame/render.tsx')],
+    outfile: file,
+    bundle: true,
+    minifySyntax: true,
+    minifyWhitespace: true,
+    platform: 'node',
+    mainFields: ['browser', 'module', 'main'],
+    jsx: 'automatic',
+    alias: { 'react-native': 'react-native-web' },
+    resolveExtensions: ENDINGS,
+    define: { 'process.env.NODE_ENV': '"production"', __DEV__: 'false' },
+    logLevel: 'silent',
+  });
+  try {
+    return createRequire(import.meta.url)(file).frame();
+  } finally {
+    rmSync(file, { force: true });
+  }
+}
+
+/** Puts a text in the place of a mark of the page, which has to be there once. */
+function placed(html, mark, text) {
+  if (html.split(mark).length !== 2) throw new Stop(`The page has no place for the frame: ${mark}`);
+  return html.replace(mark, () => text);
+}
+
+/** The page with its frame, its styles and the script that fits the frame to the address. */
+export async function frameIn(folder) {
+  const { markup, styles, script } = await drawnFrame();
+  const page = join(folder, 'index.html');
+  const css = readFileSync(join(projectRoot, 'app/page.css'), 'utf8').replace(/\s+/g, ' ');
+  let html = readFileSync(page, 'utf8');
+  html = placed(html, '<!-- frame -->', markup);
+  html = placed(html, '<!-- styles of the frame -->', css + styles);
+  html = placed(html, '<!-- fits the frame -->', script);
+  writeFileSync(page, html);
+}
