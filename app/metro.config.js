@@ -16,6 +16,9 @@ const LEFT_OUT = [
   /node_modules\/(canvg|html2canvas|dompurify|core-js)\//,
   // Drawings read from SVG text: ours are made of elements.
   /react-native-svg\/lib\/(module|commonjs)\/(xml|xmlTags|utils\/fetchData)\.js$/,
+  // Transformations read from text by the package itself (the browser reads them), and drawings that are pressed.
+  /react-native-svg\/lib\/(module|commonjs)\/lib\/(extract\/transform(ToRn)?|SvgTouchableMixin)\.js$/,
+  /react-native-web\/dist\/exports\/Touchable\//,
   // Ids of other makings: ours are version 7.
   /uuid\/dist[^/]*\/(md5|sha1|v1|v1ToV6|v3|v35|v4|v5|v6|v6ToV1)\.js$/,
   // Lists that scroll by themselves, and controls that the kit draws its own of.
@@ -32,6 +35,8 @@ const LEFT_OUT = [
   /expo-router\/build\/link\/preview\/HrefPreview\.js$/,
   // Screens of native stacks, which draw themselves with those animations.
   /react-native-screens\/lib\/module\/components\/(Screen|ScreenStackItem|ScreenStackHeaderConfig)(\.web)?\.js$/,
+  // Ways of moving between tabs and drawers.
+  /expo-router\/build\/react-navigation\/routers\/(TabRouter|DrawerRouter)\.js$/,
   // Navigation written as one object: ours are files.
   /expo-router\/build\/react-navigation\/(native\/createStaticNavigation|core\/StaticNavigation)\.js$/,
 ];

@@ -103,7 +103,8 @@ async function namedAlike(script) {
   const { minify } = await import('terser');
   const { code } = await minify(shortened(script), {
     compress: false,
-    format: { ascii_only: false, wrap_iife: true },
+    // A function in brackets is compiled while the script is read, and not read a second time when it is called.
+    format: { ascii_only: false, wrap_iife: true, wrap_func_args: true },
   });
   return code;
 }

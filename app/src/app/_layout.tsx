@@ -6,6 +6,7 @@ import { followOtherTabs, keptCache } from '../sync/begin';
 import { usePreferences } from '../data/preferences';
 import { bringLists, showSaved } from '../data/records';
 import { useSending } from '../data/sending';
+import { untilQuiet } from '../sync/reading';
 import { useSession } from '../sync/session';
 import { useShopCache } from '../sync/shop-cache';
 import { Button } from '../kit/Button';
@@ -21,7 +22,6 @@ import { sheet } from '../theme/sheet';
 import { ThemeProvider, themed, useWide } from '../theme/theme';
 
 const TRY_AGAIN_MS = 5_000;
-const SETTLED_MS = 2_000;
 
 export default function Layout() {
   const preferences = usePreferences();
@@ -69,24 +69,23 @@ function House() {
   );
 }
 
-/** Loads the other pages and lists once the first page is shown and idle; true from then on. */
+/** Loads the other pages and lists once the first page has what it shows; true from then on. */
 function useTheRest(): boolean {
   const { data: session } = useSession();
   const [rested, setRested] = useState(false);
   const isIn = session !== undefined;
   useEffect(() => {
     if (!isIn) return;
-    const bring = () => {
+    let left = false;
+    void untilQuiet().then(() => {
+      if (left) return;
       setRested(true);
       bringTheRest();
       void bringLists();
+    });
+    return () => {
+      left = true;
     };
-    if (!('requestIdleCallback' in window)) {
-      const timer = setTimeout(bring, SETTLED_MS);
-      return () => clearTimeout(timer);
-    }
-    const idle = requestIdleCallback(bring, { timeout: SETTLED_MS });
-    return () => cancelIdleCallback(idle);
   }, [isIn]);
   return rested;
 }

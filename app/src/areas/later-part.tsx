@@ -41,8 +41,12 @@ export const laterPage = <Name extends keyof Parts>(name: Name) =>
 export const laterPart = <Name extends keyof Parts>(name: Name) =>
   laterWith<PropsOf<Parts[Name]>>(partFrom(name));
 
-/** As a later part, but nothing stands in its place: its room is kept, so that nothing moves when it comes. */
+/** As a later part, but nothing stands in its place: its room is kept, so that nothing moves when it comes, and the first page is drawn before it. */
 export const quietPart = <Name extends keyof Parts>(name: Name, roomPx = 0) =>
-  laterWith<PropsOf<Parts[Name]>>(partFrom(name), () => roomPx > 0 && <View style={{ minHeight: roomPx }} />);
+  laterWith<PropsOf<Parts[Name]>>(
+    partFrom(name),
+    () => roomPx > 0 && <View style={{ minHeight: roomPx }} />,
+    true,
+  );
 
 const styles = sheet({ back: { width: TOUCH } });

@@ -7,6 +7,7 @@ const TRY_AGAIN_MS = 3_000;
 const all: (() => Promise<unknown>)[] = [];
 
 let resting = false;
+const onRest = new Set<() => void>();
 
 /** Loads a part together with the other later pages, so that it works without the server; at once when those are loaded already. */
 export function bringLater(load: () => Promise<unknown>): void {
@@ -17,10 +18,12 @@ export function bringLater(load: () => Promise<unknown>): void {
 /**
  * A component outside the first load: loaded in the background after it, or when it is first shown.
  * @param meanwhile  what stands in its place until it is there
+ * @param patient    while the first page is on its way, it waits for that
  */
 export function laterWith<Props extends object>(
   load: Load<Props>,
   meanwhile: (waiting: ReactNode) => ReactNode = (waiting) => waiting,
+  patient = false,
 ): ComponentType<Props> {
   let Page: ComponentType<Props> | null = null;
   const bring = async (): Promise<void> => {
@@ -43,9 +46,12 @@ export function laterWith<Props extends object>(
           timer = setTimeout(() => void attempt(), TRY_AGAIN_MS);
         }
       };
-      if (!Page) void attempt();
+      const begin = () => void attempt();
+      if (!Page && patient && !resting) onRest.add(begin);
+      else if (!Page) begin();
       return () => {
         left = true;
+        onRest.delete(begin);
         clearTimeout(timer);
       };
     }, []);
@@ -57,5 +63,6 @@ export function laterWith<Props extends object>(
 /** Loads the later pages in the background, so that they open without the server. */
 export function bringTheRest(): void {
   resting = true;
+  for (const begin of onRest) begin();
   for (const bring of all) bring().catch(() => undefined);
 }
