@@ -12,6 +12,7 @@ import { useShopCache } from '../sync/shop-cache';
 import { Button } from '../kit/Button';
 import { Empty } from '../kit/Empty';
 import { useKeys } from '../kit/keys';
+import { useMoves } from '../areas/house/useMoves';
 import { Notices } from '../areas/house/Notices';
 import { NewerNotice, PairPage } from '../areas/pages';
 import { SizeTypingContext } from '../kit/size-typing';
@@ -47,6 +48,7 @@ function House() {
   useSending();
   useEffect(() => followOtherTabs(({ kind, record }) => showSaved(kind, record)), []);
   useHouseKeys();
+  useMoves();
   return (
     <View style={[styles.house, wide && styles.wide]}>
       {wide && !bare && <Navigation rail />}

@@ -145,7 +145,7 @@ test('a list that was asked for in the background before a write does not hide w
   const { rerender } = render(page(false));
   let brought: Promise<void>;
   act(() => {
-    brought = bringLists();
+    brought = bringLists(['tools']);
   });
   await settled();
   await act(async () => {

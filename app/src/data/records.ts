@@ -133,10 +133,13 @@ export async function save<K extends Kind>(
   return result.sent === 'waiting' && !kept ? { sent: 'unkept', refusal: new Error(UNKEPT) } : result;
 }
 
+/** Kinds whose list belongs on the device and was not asked for yet. */
+const notAsked = (): Kind[] =>
+  KINDS.filter((kind) => !asked.has(kind) && !factsOf(kind).addedOnly && !factsOf(kind).apart);
+
 /** Loads every list that no page has asked for yet, so that book and drawer open without the server. */
-export async function bringLists(): Promise<void> {
-  const wanted = KINDS.filter((kind) => !asked.has(kind) && !factsOf(kind).addedOnly && !factsOf(kind).apart);
-  for (const kind of wanted) {
+export async function bringLists(kinds = notAsked()): Promise<void> {
+  for (const kind of kinds) {
     try {
       await readAhead(`/api/${kind}`, () => readWhole(kind));
     } catch {

@@ -17,7 +17,7 @@ export function Frame() {
   const styles = useStyles();
   return (
     <View style={styles.frame}>
-      <View {...shownAs('rail')}>
+      <View {...shownAs('rail')} style={styles.rail}>
         <PlacesBar rail />
       </View>
       <View style={styles.room}>
@@ -43,6 +43,7 @@ export function Frame() {
 const useStyles = themed((c) =>
   sheet({
     frame: { flex: 1, flexDirection: 'row', width: '100%', minHeight: 0, backgroundColor: c.ground },
+    rail: { flexDirection: 'row' },
     room: { flex: 1, minHeight: 0, minWidth: 0 },
     page: { flex: 1, minHeight: 0 },
     back: { width: TOUCH },

@@ -3,6 +3,7 @@ import { Pressable, View } from 'react-native';
 import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
 import { SPACE, TOUCH } from '../theme/type';
+import { Unseen } from './Unseen';
 import { Words } from './Words';
 
 /** A reason with its weight: below 0 it speaks for the left side, above 0 for the right. */
@@ -43,12 +44,12 @@ export function Balance({ left, right, reasons, most, opened, onOpen }: BalanceP
               <Pressable
                 role="button"
                 aria-expanded={isOpen}
-                aria-label={`${title}, ${Math.abs(weight).toFixed(1)} for ${side}. ${text}`}
                 onPress={() => onOpen(isOpen ? null : key)}
                 style={({ pressed }) => [styles.row, (pressed || isOpen) && styles.pressed]}
               >
-                <Words role={isOpen ? 'strong' : 'body'} style={styles.title} numberOfLines={1}>
+                <Words role={isOpen ? 'strong' : 'body'} style={styles.title}>
                   {title}
+                  <Unseen>, </Unseen>
                 </Words>
                 <View style={styles.half}>
                   {weight < 0 && <View style={[styles.bar, styles.toLeft, { width: `${share * 100}%` }]} />}
@@ -58,6 +59,7 @@ export function Balance({ left, right, reasons, most, opened, onOpen }: BalanceP
                 </View>
                 <Words role="figure" style={styles.weight}>
                   {Math.abs(weight).toFixed(1)}
+                  <Unseen>{` for ${side}. ${text}`}</Unseen>
                 </Words>
               </Pressable>
             </View>

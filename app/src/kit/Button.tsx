@@ -3,6 +3,7 @@ import { Pressable, View, type StyleProp, type ViewStyle } from 'react-native';
 import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { CORNER, SIZE, SPACE, TOUCH } from '../theme/type';
+import { spokenName } from './spoken';
 import { Words } from './Words';
 
 interface ButtonProps {
@@ -35,7 +36,7 @@ export function Button({
   return (
     <Pressable
       role="button"
-      aria-label={says ?? label}
+      aria-label={spokenName(label, says)}
       aria-disabled={disabled || busy}
       aria-busy={busy}
       disabled={disabled || busy}
@@ -49,7 +50,7 @@ export function Button({
       ]}
     >
       {icon && <View>{icon(colour)}</View>}
-      <Words role="strong" numberOfLines={1} style={[styles.label, { color: colour }]}>
+      <Words role="strong" style={[styles.label, { color: colour }]}>
         {label}
       </Words>
     </Pressable>

@@ -18,7 +18,7 @@ const STEP: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowDown: 1, Ar
 
 /**
  * A few named choices side by side, one of them taken. From the keyboard the group is
- * one stop; the arrows go from choice to choice and take it.
+ * one stop; the arrows, Home and End go from choice to choice and take it, Space takes the one that has the focus.
  */
 export function Choice<Value extends string>({ says, options, value, onChange, about }: ChoiceProps<Value>) {
   const styles = useStyles();
@@ -30,9 +30,12 @@ export function Choice<Value extends string>({ says, options, value, onChange, a
   );
   const onKeyDown = (at: number) => (event: { key: string; preventDefault(): void }) => {
     const step = STEP[event.key];
-    if (step === undefined) return;
+    const next =
+      step !== undefined
+        ? (at + step + options.length) % options.length
+        : { Home: 0, End: options.length - 1, ' ': at }[event.key];
+    if (next === undefined) return;
     event.preventDefault();
-    const next = (at + step + options.length) % options.length;
     onChange(options[next]!.value);
     choices.current[next]?.focus();
   };
@@ -54,7 +57,6 @@ export function Choice<Value extends string>({ says, options, value, onChange, a
               }}
               role="radio"
               aria-checked={taken}
-              aria-label={option.label}
               tabIndex={i === stop ? 0 : -1}
               onPress={() => onChange(option.value)}
               {...{ onKeyDown: onKeyDown(i) }}
@@ -97,6 +99,13 @@ export function Tick({
       aria-label={label}
       {...(about !== undefined && { 'aria-describedby': `${id}-about` })}
       onPress={() => onChange(!value)}
+      {...{
+        onKeyDown: (event: { key: string; preventDefault(): void }) => {
+          if (event.key !== ' ') return;
+          event.preventDefault();
+          onChange(!value);
+        },
+      }}
       style={styles.tick}
     >
       <View style={[styles.box, value && styles.boxOn]}>

@@ -2,8 +2,9 @@ import type { Shown } from '@pike-stone/words';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { sheet } from '../theme/sheet';
-import { themed, useWide } from '../theme/theme';
+import { themed, useTextScale, useWide } from '../theme/theme';
 import { FONT, SIZE, SPACE } from '../theme/type';
+import { Unseen } from './Unseen';
 import { Words } from './Words';
 
 /** Widths of the type: of a digit as a share of its size, of a letter of the unit in pixels. */
@@ -26,14 +27,14 @@ export function Figure({ label, shown, setting, onPress, selected = false, big =
   const styles = useStyles();
   const wide = useWide();
   const [room, setRoom] = useState(0);
-  const largest = big ? (wide ? 48 : SIZE.result) : 28;
+  const scale = useTextScale();
+  const largest = scale * (big ? (wide ? 48 : SIZE.result) : 28);
   // A long figure takes more of the row, and shrinks before it is cut off.
-  const left = room - shown.unit.length * UNIT_WIDTH - GAP;
+  const left = room - scale * shown.unit.length * UNIT_WIDTH - GAP;
   const size = room > 0 ? Math.min(largest, left / (shown.figure.length * DIGIT_WIDTH)) : largest;
   return (
     <Pressable
       role="button"
-      aria-label={`${label} ${shown.figure} ${shown.unit}, ${setting}. Open the working`}
       onPress={onPress}
       style={({ pressed }) => [
         styles.figure,
@@ -42,18 +43,22 @@ export function Figure({ label, shown, setting, onPress, selected = false, big =
         pressed && styles.pressed,
       ]}
     >
-      <Words role="label">{label}</Words>
+      <Words role="label">
+        {label}
+        <Unseen> </Unseen>
+      </Words>
       <View style={styles.row} onLayout={(event) => setRoom(event.nativeEvent.layout.width)}>
         <Text style={[styles.value, { fontSize: size, lineHeight: size * 1.08 }]} numberOfLines={1}>
           {shown.figure}
+          <Unseen> </Unseen>
         </Text>
         <Text style={styles.unit} numberOfLines={1}>
           {shown.unit}
+          <Unseen>, </Unseen>
         </Text>
       </View>
-      <Words numberOfLines={2} style={styles.setting}>
-        {setting}
-      </Words>
+      <Words style={styles.setting}>{setting}</Words>
+      <Unseen>. Open the working</Unseen>
     </Pressable>
   );
 }

@@ -27,7 +27,6 @@ export function Fold({
       <Pressable
         role="button"
         aria-expanded={isOpen}
-        aria-label={title}
         onPress={() => setOpened(!isOpen)}
         style={({ pressed }) => [styles.head, pressed && styles.pressed]}
       >

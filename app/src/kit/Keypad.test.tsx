@@ -52,7 +52,7 @@ test('sets nothing that is out of range or unreadable', () => {
 
 test('plain numbers follow the unit that is chosen', () => {
   const { type, onSet } = show();
-  fireEvent.click(screen.getByRole('button', { name: 'plain numbers are in' }));
+  fireEvent.click(screen.getByRole('button', { name: 'in, plain numbers are in' }));
   type('2');
   fireEvent.click(screen.getByRole('button', { name: 'Set' }));
   expect(onSet).toHaveBeenCalledWith(50.8);

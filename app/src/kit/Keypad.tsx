@@ -1,13 +1,14 @@
 import { drillList, readLength, type LengthUnit } from '@pike-stone/core';
 import { memo, useCallback, useEffect, useId, useRef, useState, type ReactNode } from 'react';
-import { Pressable, ScrollView, TextInput, View } from 'react-native';
+import { Pressable, ScrollView, TextInput, useWindowDimensions, View } from 'react-native';
 import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
-import { CORNER, FONT, SPACE } from '../theme/type';
+import { CORNER, FONT, SHORT_SCREEN, SPACE } from '../theme/type';
 import { Button, IconButton } from './Button';
 import { EraseIcon } from './icons';
 import { faultOf, inBoth, unitOf, type SizeLimits } from '@pike-stone/words';
 import { Panel } from './Panel';
+import { spokenName } from './spoken';
 import { useSizeTyping } from './size-typing';
 import { Words } from './Words';
 
@@ -58,6 +59,8 @@ export function Keypad({
   const recent = typed[place] ?? [];
   const readingId = useId();
   const input = useRef<TextInput>(null);
+  const { width, height } = useWindowDimensions();
+  const across = height < SHORT_SCREEN && width > height;
   useEffect(() => input.current?.focus(), []);
 
   const entry = readLength(text, unit, field);
@@ -78,11 +81,23 @@ export function Keypad({
     (key: string) => setText((before) => before + (key === '␣' ? ' ' : key === 'thou' ? ' thou' : key)),
     [],
   );
+  const unitKeys = (
+    <View style={styles.row}>
+      {(['mm', 'in'] as const).map((one) => (
+        <Key
+          key={one}
+          label={one === unit ? `plain number = ${one}` : one}
+          says={`plain numbers are ${one}`}
+          chosen={one === unit}
+          onPress={() => setUnit(one)}
+        />
+      ))}
+    </View>
+  );
   return (
     <Panel
       title={title}
       onClose={onClose}
-      fixed
       footer={
         <>
           {onReset && (
@@ -105,91 +120,88 @@ export function Keypad({
         </>
       }
     >
-      <View style={styles.entry}>
-        <TextInput
-          ref={input}
-          value={text}
-          onChangeText={setText}
-          onSubmitEditing={set}
-          inputMode="none"
-          aria-label={title}
-          aria-invalid={fault !== null && entry.status !== 'ambiguous'}
-          {...{ 'aria-describedby': readingId }}
-          placeholder={inBoth(valueMm)}
-          placeholderTextColor={colours.quiet}
-          autoCorrect={false}
-          autoCapitalize="none"
-          style={styles.text}
-        />
-        <IconButton says="Rub out" onPress={() => setText((before) => before.slice(0, -1))}>
-          <EraseIcon color={colours.accent} size={26} />
-        </IconButton>
-      </View>
-      <View id={readingId} style={styles.reading} aria-live="polite">
-        {text === '' ? (
-          <Words role="note">Type over it, or touch the keys.</Words>
-        ) : entry.status === 'ok' && !fault ? (
-          <Words role="figure">
-            {text.trim()} is {inBoth(entry.valueMm)}
-          </Words>
-        ) : (
-          <Words role={entry.status === 'ambiguous' ? 'note' : 'fault'}>{fault}</Words>
-        )}
-      </View>
-      {(entry.status === 'ambiguous' || recent.length > 0) && (
-        <View style={styles.row}>
-          {entry.status === 'ambiguous'
-            ? entry.candidatesMm.map((mm) => (
-                <Button
-                  key={mm}
-                  label={inBoth(mm)}
-                  onPress={() => take(mm)}
-                  style={styles.grow}
-                  disabled={!fits(mm)}
-                />
-              ))
-            : recent.map((mm) => (
-                <Key
-                  key={mm}
-                  label={inBoth(mm).split(' = ')[units === 'mm' ? 0 : 1]!}
-                  says={`again ${inBoth(mm)}`}
-                  onPress={() => take(mm)}
-                />
+      <View style={across && styles.across}>
+        <View style={across && styles.half}>
+          <View style={styles.entry}>
+            <TextInput
+              ref={input}
+              value={text}
+              onChangeText={setText}
+              onSubmitEditing={set}
+              inputMode="none"
+              aria-label={title}
+              aria-invalid={fault !== null && entry.status !== 'ambiguous'}
+              {...{ 'aria-describedby': readingId }}
+              placeholder={inBoth(valueMm)}
+              placeholderTextColor={colours.quiet}
+              autoCorrect={false}
+              autoCapitalize="none"
+              style={styles.text}
+            />
+            <IconButton says="Rub out" onPress={() => setText((before) => before.slice(0, -1))}>
+              <EraseIcon color={colours.accent} size={26} />
+            </IconButton>
+          </View>
+          <View id={readingId} style={styles.reading} aria-live="polite">
+            {text === '' ? (
+              <Words role="note">Type over it, or touch the keys.</Words>
+            ) : entry.status === 'ok' && !fault ? (
+              <Words role="figure">
+                {text.trim()} is {inBoth(entry.valueMm)}
+              </Words>
+            ) : (
+              <Words role={entry.status === 'ambiguous' ? 'note' : 'fault'}>{fault}</Words>
+            )}
+          </View>
+          {(entry.status === 'ambiguous' || recent.length > 0) && (
+            <View style={styles.row}>
+              {entry.status === 'ambiguous'
+                ? entry.candidatesMm.map((mm) => (
+                    <Button
+                      key={mm}
+                      label={inBoth(mm)}
+                      onPress={() => take(mm)}
+                      style={styles.grow}
+                      disabled={!fits(mm)}
+                    />
+                  ))
+                : recent.map((mm) => (
+                    <Key
+                      key={mm}
+                      label={inBoth(mm).split(' = ')[units === 'mm' ? 0 : 1]!}
+                      says={`again ${inBoth(mm)}`}
+                      onPress={() => take(mm)}
+                    />
+                  ))}
+            </View>
+          )}
+          {field === 'drill' && (
+            <ScrollView
+              horizontal
+              style={styles.letters}
+              contentContainerStyle={styles.row}
+              aria-label="Letter drills"
+            >
+              {LETTERS.map((letter) => (
+                <View key={letter} style={styles.letter}>
+                  <Key label={letter} says={`letter drill ${letter}`} onPress={() => setText(letter)} />
+                </View>
               ))}
+            </ScrollView>
+          )}
+          {more}
+          {across && unitKeys}
         </View>
-      )}
-      {field === 'drill' && (
-        <ScrollView
-          horizontal
-          style={styles.letters}
-          contentContainerStyle={styles.row}
-          aria-label="Letter drills"
-        >
-          {LETTERS.map((letter) => (
-            <View key={letter} style={styles.letter}>
-              <Key label={letter} says={`letter drill ${letter}`} onPress={() => setText(letter)} />
+        <View style={across && styles.half}>
+          {ROWS.map((row) => (
+            <View key={row[0]} style={styles.row}>
+              {row.map((key) => (
+                <TypeKey key={key} label={key} onPress={press} />
+              ))}
             </View>
           ))}
-        </ScrollView>
-      )}
-      {more}
-      {ROWS.map((row) => (
-        <View key={row[0]} style={styles.row}>
-          {row.map((key) => (
-            <TypeKey key={key} label={key} onPress={press} />
-          ))}
+          {!across && unitKeys}
         </View>
-      ))}
-      <View style={styles.row}>
-        {(['mm', 'in'] as const).map((one) => (
-          <Key
-            key={one}
-            label={one === unit ? `plain number = ${one}` : one}
-            says={`plain numbers are ${one}`}
-            chosen={one === unit}
-            onPress={() => setUnit(one)}
-          />
-        ))}
       </View>
     </Panel>
   );
@@ -199,6 +211,9 @@ export function Keypad({
 const TypeKey = memo(function TypeKey({ label, onPress }: { label: string; onPress: (key: string) => void }) {
   return <Key label={label} says={SAID[label] ?? label} onPress={() => onPress(label)} big />;
 });
+
+/** A touched key leaves the focus in the field, so that a keyboard goes on from what stands there. */
+const keepsFocus = { onMouseDown: (event: { preventDefault(): void }) => event.preventDefault() };
 
 function Key({
   label,
@@ -217,8 +232,9 @@ function Key({
   return (
     <Pressable
       role="button"
-      aria-label={says}
+      aria-label={spokenName(label, says)}
       onPress={onPress}
+      {...keepsFocus}
       style={({ pressed }) => [styles.key, chosen && styles.chosen, pressed && styles.pressed]}
     >
       <Words role="figure" numberOfLines={1} style={big ? styles.bigKey : styles.smallKey}>
@@ -248,8 +264,15 @@ const useStyles = themed((c) =>
       fontSize: 24,
       color: c.ink,
     },
+    across: { flexDirection: 'row' },
+    half: { flex: 1, minWidth: 0 },
     reading: { minHeight: 40, paddingHorizontal: SPACE.edge, justifyContent: 'center' },
-    row: { flexDirection: 'row', gap: 6, paddingHorizontal: SPACE.edge, paddingBottom: 6 },
+    row: {
+      flexDirection: 'row',
+      gap: SPACE.close,
+      paddingHorizontal: SPACE.edge,
+      paddingBottom: SPACE.close,
+    },
     letters: { flexGrow: 0, flexShrink: 0 },
     letter: { width: 48, flexDirection: 'row' },
     key: {

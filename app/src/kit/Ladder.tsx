@@ -71,16 +71,17 @@ export function Ladder({ says, rungs, chosen, show, unit, band, target, limit, o
         onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
         {...{
           onKeyDown: (event: { key: string; preventDefault(): void }) => {
+            const to = { Home: rungs[0], End: rungs.at(-1) }[event.key];
             const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
-            if (by) {
-              event.preventDefault();
-              go(by);
-            }
+            if (to === undefined && by === undefined) return;
+            event.preventDefault();
+            if (to !== undefined) onChoose(to);
+            else if (by !== undefined) go(by);
           },
         }}
       >
         {width > 0 && (
-          <Svg width={width} height={HEIGHT} style={styles.untouchable}>
+          <Svg width={width} height={HEIGHT} style={styles.untouchable} aria-hidden>
             <Defs>
               <Pattern
                 id="reach"
@@ -171,7 +172,7 @@ export function Ladder({ says, rungs, chosen, show, unit, band, target, limit, o
 
 const useStyles = themed(() =>
   sheet({
-    ladder: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: SPACE.hair },
+    ladder: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, paddingHorizontal: SPACE.hair },
     scale: { flex: 1, height: HEIGHT, minHeight: TOUCH },
     untouchable: { pointerEvents: 'none' },
   }),

@@ -6,6 +6,7 @@ import { CORNER, SPACE, TOUCH } from '../theme/type';
 import { ForwardIcon } from './icons';
 import { Panel } from './Panel';
 import { Row } from './Row';
+import { Unseen } from './Unseen';
 import { Words } from './Words';
 
 interface PickerProps {
@@ -26,18 +27,23 @@ export function Picker({ label, options, value, onChange, about }: PickerProps) 
   const taken = options.find((option) => option.value === value);
   return (
     <View style={styles.box}>
-      <Words role="label">{label}</Words>
       <Pressable
         role="button"
-        aria-label={`${label}: ${taken?.label ?? 'none'}, change`}
         {...(about !== undefined && { 'aria-describedby': `${id}-about` })}
         onPress={() => setOpen(true)}
-        style={styles.field}
+        style={styles.touched}
       >
-        <Words role="strong" style={styles.words}>
-          {taken?.label ?? 'Choose'}
+        <Words role="label">
+          {label}
+          <Unseen>: </Unseen>
         </Words>
-        <ForwardIcon color={colours.quiet} size={20} />
+        <View style={styles.field}>
+          <Words role="strong" style={styles.words}>
+            {taken?.label ?? 'Choose'}
+            <Unseen>, change</Unseen>
+          </Words>
+          <ForwardIcon color={colours.quiet} size={20} />
+        </View>
       </Pressable>
       {about !== undefined && (
         <Words id={`${id}-about`} role="note">
@@ -66,6 +72,7 @@ export function Picker({ label, options, value, onChange, about }: PickerProps) 
 const useStyles = themed((c) =>
   sheet({
     box: { gap: 3 },
+    touched: { gap: 3 },
     field: {
       minHeight: TOUCH,
       flexDirection: 'row',

@@ -79,7 +79,6 @@ const useStyles = themed((c) =>
     barHere: { borderTopColor: c.accent },
     rail: {
       width: 84,
-      flexGrow: 1,
       backgroundColor: c.sheet,
       borderRightWidth: 1,
       borderRightColor: c.line,

@@ -4,6 +4,7 @@ import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { ClockIcon, ForwardIcon } from './icons';
+import { Unseen } from './Unseen';
 import { Words } from './Words';
 
 interface RowProps {
@@ -32,14 +33,11 @@ export function Row({
   const line = (
     <>
       <View style={styles.words}>
-        <Words role={quiet ? 'quiet' : onPress ? 'strong' : 'body'} numberOfLines={2}>
+        <Words role={quiet ? 'quiet' : onPress ? 'strong' : 'body'}>
           {title}
+          {about && <Unseen>, </Unseen>}
         </Words>
-        {about && (
-          <Words role="note" numberOfLines={2}>
-            {about}
-          </Words>
-        )}
+        {about && <Words role="note">{about}</Words>}
         {waiting && (
           <View style={styles.waiting}>
             <ClockIcon color={colours.quiet} size={15} />
@@ -54,7 +52,6 @@ export function Row({
   return (
     <Pressable
       role="button"
-      aria-label={about ? `${title}, ${about}` : title}
       onPress={onPress}
       style={({ pressed }) => [styles.row, chosen && styles.chosen, pressed && styles.pressed]}
     >

@@ -5,6 +5,7 @@ import { PAGE_WIDTH, themed, useColours, useWide } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { IconButton } from './Button';
 import { BackIcon } from './icons';
+import { SCROLLS } from './scrolls';
 import { ScreenHead } from './ScreenHead';
 import { usePageTitle } from './page-title';
 import { Words } from './Words';
@@ -44,7 +45,7 @@ export function Screen({
   const styles = useStyles();
   const colours = useColours();
   const wide = useWide();
-  usePageTitle(inPane ? null : title);
+  usePageTitle(title);
   return (
     <View style={styles.screen}>
       <ScreenHead
@@ -66,13 +67,19 @@ export function Screen({
           style={styles.scroll}
           contentContainerStyle={[styles.body, wide && !side && styles.column]}
           keyboardShouldPersistTaps="handled"
-          {...(toRead ? { tabIndex: 0 } : {})}
+          {...SCROLLS}
+          {...(toRead || wide ? { tabIndex: 0 } : {})}
         >
           {children}
           {!wide && side}
         </ScrollView>
         {wide && side && (
-          <ScrollView style={[styles.scroll, styles.side]} contentContainerStyle={styles.body} tabIndex={0}>
+          <ScrollView
+            style={[styles.scroll, styles.side]}
+            contentContainerStyle={styles.body}
+            tabIndex={0}
+            {...SCROLLS}
+          >
             {side}
           </ScrollView>
         )}

@@ -25,9 +25,7 @@ export function ScreenHead({ title, after, before, aside, inPane = false, width 
     <View style={[styles.head, width !== 'any' && styles[width]]}>
       {before}
       <View style={styles.titles}>
-        <Words role={inPane ? 'big' : 'title'} numberOfLines={2}>
-          {title}
-        </Words>
+        <Words role={inPane ? 'big' : 'title'}>{title}</Words>
         {after}
       </View>
       {aside}

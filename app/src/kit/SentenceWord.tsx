@@ -9,7 +9,7 @@ export function SentenceWord({ text, says, onPress }: { text: string; says: stri
   return (
     <Text
       role="button"
-      aria-label={`${says}: ${text}, change`}
+      aria-label={`${text}, ${says}, change`}
       onPress={onPress}
       style={styles.word}
       {...{
@@ -29,7 +29,7 @@ export function SentenceWord({ text, says, onPress }: { text: string; says: stri
 
 const useStyles = themed((c) =>
   sheet({
-    // Enlarges the touched area to a finger's height without moving the lines apart.
+    // A finger's height, in lines that lie a finger and a gap apart.
     word: {
       fontFamily: FONT.words,
       fontWeight: '600',
@@ -38,10 +38,10 @@ const useStyles = themed((c) =>
       textDecorationLine: 'underline',
       textDecorationColor: c.accent,
       cursor: 'pointer',
-      paddingVertical: 8,
-      marginVertical: -8,
+      lineHeight: 24,
+      paddingVertical: 11,
       paddingHorizontal: 3,
-      marginHorizontal: -3,
+      marginHorizontal: 2,
     },
   }),
 );

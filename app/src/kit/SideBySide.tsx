@@ -5,6 +5,7 @@ import { PAGE_WIDTH, themed } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { Empty } from './Empty';
 import { usePageTitle } from './page-title';
+import { SCROLLS } from './scrolls';
 import { Words } from './Words';
 
 /** A wide page: a list, and the thing that is open of it beside it. */
@@ -25,11 +26,11 @@ export function SideBySide({
   item: ReactNode | null;
 }) {
   const styles = useStyles();
-  usePageTitle(title);
+  usePageTitle(item ? null : title);
   return (
     <View style={styles.panes}>
       <View style={styles.list}>
-        <ScrollView contentContainerStyle={styles.body} tabIndex={0}>
+        <ScrollView contentContainerStyle={styles.body} tabIndex={0} {...SCROLLS}>
           <View style={styles.pad}>
             <Words role="title">{title}</Words>
             {head}

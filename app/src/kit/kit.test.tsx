@@ -2,7 +2,7 @@ import { act, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { usePreferences } from '../data/preferences';
 import { COLOURS } from '../theme/colours';
-import { ThemeProvider, useColours } from '../theme/theme';
+import { ThemeProvider, useColourNumbers } from '../theme/theme';
 import { Button } from './Button';
 import { Caution } from './Caution';
 import { Choice, Tick } from './Choice';
@@ -175,7 +175,7 @@ describe('a page that comes later', () => {
 });
 
 describe('the theme', () => {
-  const Ink = () => <p>{useColours().ink}</p>;
+  const Ink = () => <p>{useColourNumbers().ink}</p>;
 
   test('follows what was chosen, and the page behind follows too', () => {
     render(
@@ -184,7 +184,7 @@ describe('the theme', () => {
       </ThemeProvider>,
     );
     expect(screen.getByText(COLOURS.dark.ink)).toBeTruthy();
-    expect(document.documentElement.style.colorScheme).toBe('dark');
+    expect(document.documentElement.dataset['theme']).toBe('dark');
   });
 
   /** Relative luminance and contrast of WCAG 2.2. */

@@ -12,12 +12,14 @@ export function BookScreen() {
   const { id } = useLocalSearchParams<{ id?: string }>();
   const { cuts, total, hasMore, q } = useFoundCuts();
   const count = !hasMore || q.trim() !== '' || total === null ? cuts.length : total;
+  // Nothing was opened yet: the newest stands beside the list.
+  const opened = id ?? cuts[0]?.id ?? null;
   if (wide)
     return (
       <SideBySide
         title="Book"
-        list={<CutList chosen={id ?? null} onOpen={(open) => router.setParams({ id: open })} />}
-        item={id ? <Entry key={id} id={id} inPane /> : null}
+        list={<CutList chosen={opened} onOpen={(open) => router.setParams({ id: open })} />}
+        item={opened && <Entry key={opened} id={opened} inPane />}
       />
     );
   return (

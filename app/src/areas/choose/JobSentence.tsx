@@ -6,7 +6,7 @@ import { useUnits } from '../../data/preferences';
 import { SentenceWord } from '../../kit/SentenceWord';
 import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
-import { FONT, SIZE, SPACE } from '../../theme/type';
+import { SENTENCE_LINE, FONT, SIZE, SPACE } from '../../theme/type';
 import type { Chooser } from '../cut/Sentence';
 import type { SetUp } from '../cut/useCut';
 
@@ -71,6 +71,6 @@ const sayMade = (setup: SetUp['setup'], mm: number, units: UnitSystem): string =
 const useStyles = themed((c) =>
   sheet({
     box: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.close },
-    sentence: { fontFamily: FONT.words, fontSize: SIZE.lead, lineHeight: 32, color: c.ink },
+    sentence: { fontFamily: FONT.words, fontSize: SIZE.lead, lineHeight: SENTENCE_LINE, color: c.ink },
   }),
 );

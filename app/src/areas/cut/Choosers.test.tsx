@@ -53,15 +53,15 @@ beforeEach(() => {
 test('every operation of the machine is offered by its name', () => {
   show('operation');
   for (const operation of MACHINE_OPERATIONS.lathe)
-    expect(screen.getByRole('button', { name: new RegExp(`^${operationName(operation)}, `) })).toBeTruthy();
+    expect(screen.getByRole('button', { name: new RegExp(`^${operationName(operation)},`) })).toBeTruthy();
 });
 
 test('one with a tool is taken; one without leads to the drawer', () => {
   const { change, onClose } = show('operation');
-  fireEvent.click(screen.getByRole('button', { name: /^Cut a thread, / }));
+  fireEvent.click(screen.getByRole('button', { name: /^Cut a thread,/ }));
   expect(change).toHaveBeenCalledWith({ operation: 'thread' });
-  expect(screen.getByRole('button', { name: /^Knurl, no tool for it in the drawer yet/ })).toBeTruthy();
-  fireEvent.click(screen.getByRole('button', { name: /^Knurl, / }));
+  expect(screen.getByRole('button', { name: /^Knurl, ?no tool for it in the drawer yet/ })).toBeTruthy();
+  fireEvent.click(screen.getByRole('button', { name: /^Knurl,/ }));
   expect(mockPush).toHaveBeenCalledWith('/drawer/tools/new');
   expect(onClose).toHaveBeenCalledTimes(2);
 });
@@ -71,9 +71,7 @@ test('operations stand in groups, and what suits comes before what does not, wit
   for (const title of ['Outside', 'Inside', 'Holes', 'Threads']) expect(screen.getByText(title)).toBeTruthy();
   cleanup();
   show('tool');
-  const names = screen
-    .getAllByRole('button', { name: /^(Worn|Knife)/ })
-    .map((one) => one.getAttribute('aria-label'));
+  const names = screen.getAllByRole('button', { name: /^(Worn|Knife)/ }).map((one) => one.textContent);
   expect(names).toEqual(['Knife, High speed steel', 'Worn, High speed steel: dull']);
 });
 

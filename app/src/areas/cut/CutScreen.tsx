@@ -8,6 +8,7 @@ import { Button } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { useKeys } from '../../kit/keys';
 import { usePageTitle } from '../../kit/page-title';
+import { SCROLLS } from '../../kit/scrolls';
 import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
 import { PAGE_WIDTH, themed, useWide } from '../../theme/theme';
@@ -153,7 +154,7 @@ function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
   const list = useWarnings(drawn);
   return (
     <>
-      <ScrollView style={styles.fill}>
+      <ScrollView style={styles.fill} {...SCROLLS}>
         <SteadySentence cut={drawn} onChoose={onChoose} />
         <SteadySketch
           setup={drawn.setup}
@@ -218,7 +219,7 @@ function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Part
   const list = useWarnings(drawn);
   return (
     <View style={styles.panes}>
-      <ScrollView style={styles.left}>
+      <ScrollView style={styles.left} {...SCROLLS}>
         <SteadySentence cut={drawn} onChoose={onChoose} />
         <SteadySketch
           setup={drawn.setup}
@@ -245,7 +246,7 @@ function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Part
           <SteadyDepth cut={drawn} opened={opened} onOpen={open} />
         </View>
         <SteadyHowSure cut={drawn} />
-        <ScrollView style={[styles.fill, styles.ruled]}>
+        <ScrollView style={[styles.fill, styles.ruled]} tabIndex={0}>
           <SteadyWorking cut={drawn} of={opened} />
         </ScrollView>
         <View style={styles.actions}>

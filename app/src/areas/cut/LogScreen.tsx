@@ -221,7 +221,7 @@ function bodyOf(cut: Cut, set: CutBody['set'], outcome: CutBody['outcome'], rema
 function Entry({ label, says, onPress }: { label: string; says: string; onPress: () => void }) {
   const styles = useStyles();
   return (
-    <Pressable role="button" aria-label={`${says} ${label}, change`} onPress={onPress} style={styles.entry}>
+    <Pressable role="button" aria-label={`${label}, ${says}, change`} onPress={onPress} style={styles.entry}>
       <Words role="figure" style={styles.entryWords}>
         {label}
       </Words>

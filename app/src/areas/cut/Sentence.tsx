@@ -5,7 +5,7 @@ import { Text, View } from 'react-native';
 import { SentenceWord } from '../../kit/SentenceWord';
 import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
-import { FONT, SIZE, SPACE } from '../../theme/type';
+import { SENTENCE_LINE, FONT, SIZE, SPACE } from '../../theme/type';
 import type { SetUp } from './useCut';
 
 export type Chooser = 'machine' | 'operation' | 'stock' | 'tool' | 'conditions';
@@ -54,6 +54,6 @@ export function Sentence({
 const useStyles = themed((c) =>
   sheet({
     box: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, backgroundColor: c.ground },
-    sentence: { fontFamily: FONT.words, fontSize: SIZE.lead, lineHeight: 32, color: c.ink },
+    sentence: { fontFamily: FONT.words, fontSize: SIZE.lead, lineHeight: SENTENCE_LINE, color: c.ink },
   }),
 );

@@ -20,7 +20,20 @@ import { specOf } from './specs';
 
 const MANY = 8;
 
-/** The things of one kind, narrowed by what the address says: a word, a filter, put away or not. */
+/** The things of one kind that the address asks for: a word, a filter, put away or not. */
+export function useListed<K extends DrawerKind>(kind: K) {
+  const { q = '', only, away } = useLocalSearchParams<{ q?: string; only?: string; away?: string }>();
+  const archived = away === '1';
+  const filters = filtersOf(kind);
+  const filter = filters.find(({ value }) => value === only);
+  const narrowed = useMemo(
+    (): Narrowed => ({ q, archived, kinds: filter?.kinds, dull: filter?.dull, order: 'name' }),
+    [q, archived, filter],
+  );
+  return { q, archived, filters, filter, ...usePages(kind, narrowed) };
+}
+
+/** The things of one kind as a list, and what it is narrowed by. */
 export function KindList<K extends DrawerKind>({
   kind,
   chosen = null,
@@ -32,16 +45,19 @@ export function KindList<K extends DrawerKind>({
   onOpen: (id: string) => void;
 }) {
   const router = useRouter();
-  const { q = '', only, away } = useLocalSearchParams<{ q?: string; only?: string; away?: string }>();
   const metals = useMetals();
-  const archived = away === '1';
-  const filters = filtersOf(kind);
-  const filter = filters.find(({ value }) => value === only);
-  const narrowed = useMemo(
-    (): Narrowed => ({ q, archived, kinds: filter?.kinds, dull: filter?.dull, order: 'name' }),
-    [q, archived, filter],
-  );
-  const { records: shown, aside, loading, error, hasMore, more } = usePages(kind, narrowed);
+  const {
+    q,
+    archived,
+    filters,
+    filter,
+    records: shown,
+    aside,
+    loading,
+    error,
+    hasMore,
+    more,
+  } = useListed(kind);
   // What this device has of the kind, to know whether there is anything to be narrowed.
   const { records } = useRecords(kind);
   const spec = specOf(kind);

@@ -2,8 +2,9 @@ import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg from 'react-native-svg';
 import { sheet } from '../../theme/sheet';
-import { themed } from '../../theme/theme';
-import { DimensionFigure, type DimensionMark } from './dimensions';
+import { themed, useTextScale } from '../../theme/theme';
+import { apart } from './apart';
+import { areaOf, DimensionFigure, type DimensionMark } from './dimensions';
 
 /** What stands on the paper: the drawing itself, what it shows, and the figures on it. */
 export interface TouchDrawing<Key extends string> {
@@ -25,6 +26,8 @@ export function TouchPaper<Key extends string>({
   const styles = useStyles();
   const [width, setWidth] = useState(0);
   const drawing = width > 0 ? draw(width) : null;
+  const scale = useTextScale();
+  const areas = apart(drawing?.marks.map((mark) => areaOf(mark, scale)) ?? [], { width, height });
   return (
     <View style={[styles.paper, { height }]} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
       {drawing && (
@@ -34,8 +37,8 @@ export function TouchPaper<Key extends string>({
               {drawing.art}
             </Svg>
           </View>
-          {drawing.marks.map((mark) => (
-            <DimensionFigure key={mark.key} mark={mark} onPress={() => onTouch(mark)} />
+          {drawing.marks.map((mark, i) => (
+            <DimensionFigure key={mark.key} mark={mark} area={areas[i]!} onPress={() => onTouch(mark)} />
           ))}
         </>
       )}

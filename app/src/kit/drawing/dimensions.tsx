@@ -1,3 +1,5 @@
+import { spokenName } from '../spoken';
+import type { Area } from './apart';
 import { Pressable, Text } from 'react-native';
 import { Line, Path } from 'react-native-svg';
 import { sheet } from '../../theme/sheet';
@@ -95,28 +97,35 @@ const widthOf = ({ figure, after }: DimensionMark): number =>
     figure.length * FIGURE_WIDTH + (after === '' ? 0 : after.length + 1) * AFTER_WIDTH + MARGIN,
   );
 
+/** Where a figure is touched, at the size of the browser's text. */
+export function areaOf(mark: DimensionMark, textScale: number): Area {
+  const width = widthOf(mark) * textScale;
+  const left =
+    mark.anchor === 'left' ? mark.x : mark.anchor === 'right' ? mark.x - width : mark.x - width / 2;
+  return { left, top: mark.y - HEIGHT / 2, width, height: HEIGHT };
+}
+
 /** The figure of a dimension as a button. */
 export function DimensionFigure({
   mark,
+  area,
   onPress,
   chosen = false,
 }: {
   mark: DimensionMark;
+  area: Area;
   onPress: () => void;
   chosen?: boolean;
 }) {
   const styles = useStyles();
-  const width = widthOf(mark);
-  const left =
-    mark.anchor === 'left' ? mark.x : mark.anchor === 'right' ? mark.x - width : mark.x - width / 2;
   const align = ({ left: 'flex-start', middle: 'center', right: 'flex-end' } as const)[mark.anchor];
   return (
     <Pressable
       role="button"
-      aria-label={`${mark.says}, change`}
+      aria-label={`${spokenName([mark.figure, mark.after].filter(Boolean).join(' '), mark.says)}, change`}
       testID={`dimension-${mark.key}`}
       onPress={onPress}
-      style={[styles.target, { width, left, top: mark.y - HEIGHT / 2, alignItems: align }]}
+      style={[styles.target, area, { alignItems: align }]}
     >
       <Text style={[styles.figure, chosen && styles.chosen]} numberOfLines={1}>
         {mark.figure}
@@ -128,7 +137,7 @@ export function DimensionFigure({
 
 const useStyles = themed((c) =>
   sheet({
-    target: { position: 'absolute', height: HEIGHT, justifyContent: 'center' },
+    target: { position: 'absolute', justifyContent: 'center' },
     figure: {
       fontFamily: FONT.figures,
       fontWeight: '600',

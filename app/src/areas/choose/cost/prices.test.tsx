@@ -23,9 +23,9 @@ describe('what a cost is reckoned with', () => {
   test('each price with where it comes from; it is touched to change it', () => {
     const onTouch = jest.fn();
     show(list(onTouch));
-    expect(screen.getByRole('button', { name: 'A regrind, the shop’s own' })).toBeTruthy();
-    expect(screen.getByRole('button', { name: 'An insert, from the drawer' })).toBeTruthy();
-    fireEvent.click(screen.getByRole('button', { name: 'The holder, typical' }));
+    expect(screen.getByRole('button', { name: /^A regrind, ?the shop’s own/ })).toBeTruthy();
+    expect(screen.getByRole('button', { name: /^An insert, ?from the drawer/ })).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: /^The holder, ?typical/ }));
     expect(onTouch).toHaveBeenCalledWith('holderCost');
   });
 

@@ -80,7 +80,7 @@ test('compares the cutters of the drawer that cover a face, and none that was pu
 
 test('a cutter that is taken comes into Cut with its strip and the layer', () => {
   show();
-  fireEvent.click(screen.getByRole('button', { name: 'Take End mill 12, Side-mill' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Take it, Take End mill 12, Side-mill' }));
   expect(mockChange).toHaveBeenCalledWith({ operation: 'mill-side' });
   expect(mockChange.mock.calls.slice(1)).toEqual([
     [{ toolId: 'a' }],

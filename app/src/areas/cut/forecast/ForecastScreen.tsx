@@ -7,6 +7,7 @@ import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { DangerIcon, WarningIcon } from '../../../kit/icons';
 import { Screen, Sheet } from '../../../kit/Screen';
+import { Unseen } from '../../../kit/Unseen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
@@ -76,21 +77,22 @@ function Row({ row, isFirst }: { row: ForecastRow; isFirst: boolean }) {
   const Mark = row.level === 'danger' ? DangerIcon : row.level === 'caution' ? WarningIcon : null;
   return (
     <View role="listitem" style={[themedStyles.row, isFirst && themedStyles.first]}>
-      <Pressable
-        role="button"
-        aria-expanded={isOpen}
-        aria-label={`${row.title}: ${row.value}`}
-        onPress={() => setOpen(!isOpen)}
-        style={styles.top}
-      >
+      <Pressable role="button" aria-expanded={isOpen} onPress={() => setOpen(!isOpen)} style={styles.top}>
         {Mark && (
-          <View role="img" aria-label={row.level === 'danger' ? 'Danger' : 'Caution'}>
+          <View aria-hidden>
             <Mark size={21} color={row.level === 'danger' ? colours.danger : colours.cautionMark} />
           </View>
         )}
         <View style={styles.grow}>
-          <Words role="label">{row.title}</Words>
-          <Words role={isFirst ? 'heading' : 'strong'}>{row.value}</Words>
+          <Words role="label">
+            {row.title}
+            <Unseen>: </Unseen>
+          </Words>
+          <Words role={isFirst ? 'heading' : 'strong'}>
+            {row.value}
+            {Mark && <Unseen>{row.level === 'danger' ? ', danger' : ', caution'}</Unseen>}
+            <Unseen>, </Unseen>
+          </Words>
         </View>
         <Words role="note">{isOpen ? 'less' : 'why'}</Words>
       </Pressable>

@@ -5,7 +5,7 @@ import { useUnits } from '../../../data/preferences';
 import { SentenceWord } from '../../../kit/SentenceWord';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
-import { SIZE, SPACE } from '../../../theme/type';
+import { SENTENCE_LINE, SIZE, SPACE } from '../../../theme/type';
 import { metalName } from '../metal-name';
 import type { Bit } from '../use-bit';
 
@@ -59,5 +59,5 @@ export function BitSentence({ bit, onTouch }: { bit: Bit; onTouch: (word: BitWor
 
 const styles = sheet({
   box: { paddingHorizontal: SPACE.edge },
-  sentence: { fontSize: SIZE.lead, lineHeight: 34 },
+  sentence: { fontSize: SIZE.lead, lineHeight: SENTENCE_LINE },
 });

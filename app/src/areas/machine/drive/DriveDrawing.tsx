@@ -3,6 +3,7 @@ import { type Drive } from '@pike-stone/core/drive';
 import { optionLabel, stageName } from '@pike-stone/words/drive';
 import { useState } from 'react';
 import { Pressable, View, type GestureResponderEvent } from 'react-native';
+import { apart, type Area } from '../../../kit/drawing/apart';
 import { touchX } from '../../../kit/touch';
 import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
@@ -18,7 +19,9 @@ interface DriveDrawingProps extends DrawnDrive {
   readonly onPulley?: (wheel: Wheel) => void;
 }
 
-const LEAST_TOUCH = 48;
+/** Least size of a touched part, and the gap to the next one, px. */
+const LEAST_TOUCH = 44;
+const GAP = 8;
 
 /** The drive from the side, to scale: touch between two pulleys to move the belt there, a pulley to type its size. */
 export function DriveDrawing({
@@ -35,6 +38,7 @@ export function DriveDrawing({
   const [width, setWidth] = useState(0);
   const inMesh = drive.stages.map((stage, i) => stage.kind === 'back-gear' && at[i + 1] === 1);
   const layout = width > 0 ? driveLayout(drive, width, height, inMesh) : null;
+  const areas = layout ? touchedAreas(drive, layout, width) : new Map<string, Area>();
   return (
     <View
       style={styles.paper}
@@ -44,8 +48,8 @@ export function DriveDrawing({
       {layout && (
         <View
           style={{ height: layout.height }}
-          role={onPick ? undefined : 'img'}
-          aria-label={onPick ? undefined : saySetting(drive, at)}
+          role={onPick ? 'group' : 'img'}
+          aria-label={`Drive: ${saySetting(drive, at)}`}
         >
           <DriveArt
             drive={drive}
@@ -65,10 +69,11 @@ export function DriveDrawing({
                   drive={drive}
                   wheel={wheel}
                   units={units}
+                  area={areas.get(wheel.key)!}
                   onPress={() => onPulley(wheel)}
                 />
               ))}
-          {onPick && <Touches drive={drive} at={at} layout={layout} onPick={onPick} />}
+          {onPick && <Touches drive={drive} at={at} layout={layout} areas={areas} onPick={onPick} />}
         </View>
       )}
     </View>
@@ -84,11 +89,13 @@ function PulleyTouch({
   drive,
   wheel,
   units,
+  area,
   onPress,
 }: {
   drive: Drive;
   wheel: Wheel;
   units: UnitSystem;
+  area: Area;
   onPress: () => void;
 }) {
   const belt = drive.stages[wheel.stage]!;
@@ -96,19 +103,12 @@ function PulleyTouch({
     belt.kind === 'belt' && belt.section === 'toothed'
       ? `${wheel.value} teeth`
       : `${shortSize(wheel.value, units)} ${units === 'mm' ? 'mm' : 'in'}`;
-  const high = Math.max(LEAST_TOUCH, wheel.height);
   return (
     <Pressable
       role="button"
       aria-label={`${stageName(belt)} ${wheel.option + 1}, ${wheel.side === 'driver' ? 'driving' : 'driven'} pulley ${unit}, change`}
       onPress={onPress}
-      style={{
-        position: 'absolute',
-        left: wheel.x - 3,
-        width: wheel.width + 6,
-        top: wheel.y + wheel.height / 2 - high / 2,
-        height: high,
-      }}
+      style={{ position: 'absolute', ...area }}
     />
   );
 }
@@ -117,11 +117,13 @@ function Touches({
   drive,
   at,
   layout,
+  areas,
   onPick,
 }: {
   drive: Drive;
   at: readonly number[];
   layout: DriveLayout;
+  areas: ReadonlyMap<string, Area>;
   onPick: (part: number, option: number) => void;
 }) {
   return (
@@ -165,7 +167,7 @@ function Touches({
             aria-checked={at[i + 1] === lane.option}
             aria-label={`${stageName(stage)} ${optionLabel(stage, lane.option)}`}
             onPress={() => onPick(i + 1, lane.option)}
-            style={laneTouch(lane, stage.kind === 'lever')}
+            style={{ position: 'absolute', ...areas.get(laneKey(lane))! }}
           />
         ));
       })}
@@ -173,17 +175,44 @@ function Touches({
   );
 }
 
-/** The area that selects an option: between the rims for a belt, so that the pulleys stay touchable; the whole mesh for gears. */
-function laneTouch(lane: Lane, whole: boolean) {
-  const [top, bottom] = whole ? [lane.top, lane.bottom] : [lane.gapTop, lane.gapBottom];
-  const high = Math.max(LEAST_TOUCH, bottom - top);
+const laneKey = ({ stage, option }: Lane): string => `lane ${stage} ${option}`;
+
+/** An area of at least a finger's size around the middle of a part. */
+function around(part: Area): Area {
+  const width = Math.max(LEAST_TOUCH, part.width - GAP);
+  const height = Math.max(LEAST_TOUCH, part.height - GAP);
   return {
-    position: 'absolute',
-    left: lane.x,
-    width: lane.width,
-    top: (top + bottom) / 2 - high / 2,
-    height: high,
-  } as const;
+    left: part.left + (part.width - width) / 2,
+    top: part.top + (part.height - height) / 2,
+    width,
+    height,
+  };
+}
+
+/**
+ * Where each pulley and each step is touched: a pulley at its rim, a step between the rims of its belt or, with
+ * gears, at the whole mesh. A finger can tell each two apart.
+ */
+function touchedAreas(drive: Drive, layout: DriveLayout, width: number): Map<string, Area> {
+  const pulleys = layout.wheels
+    .filter(({ stage }) => drive.stages[stage]?.kind === 'belt')
+    .map(({ key, x, y, ...size }): [string, Area] => [
+      key,
+      around({ left: x, top: y, width: LEAST_TOUCH + GAP, height: size.height }),
+    ]);
+  const lanes = layout.lanes
+    .filter(({ stage }) => ['belt', 'lever'].includes(drive.stages[stage]!.kind))
+    .map((lane): [string, Area] => {
+      const isWhole = drive.stages[lane.stage]!.kind === 'lever';
+      const [top, bottom] = isWhole ? [lane.top, lane.bottom] : [lane.gapTop, lane.gapBottom];
+      return [laneKey(lane), around({ left: lane.x, top, width: lane.width, height: bottom - top })];
+    });
+  const all = [...pulleys, ...lanes];
+  const placed = apart(
+    all.map(([, area]) => area),
+    { width, height: layout.height },
+  );
+  return new Map(all.map(([key], i) => [key, placed[i]!]));
 }
 
 function VariableTouch({

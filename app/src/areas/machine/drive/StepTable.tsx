@@ -1,6 +1,7 @@
 import { type SpeedStep } from '@pike-stone/core';
 import { formatSpindleSpeed, formatUncertainty } from '@pike-stone/words';
 import { Pressable, View } from 'react-native';
+import { Unseen } from '../../../kit/Unseen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
@@ -30,14 +31,17 @@ export function StepTable({ steps, chosen, unit, onChoose }: StepTableProps) {
           <Pressable
             key={step.position ?? step.setting}
             role="button"
-            aria-label={`${figure} ${unit}, ${step.setting}, ${known}`}
             onPress={() => onChoose(step)}
             style={[styles.row, step.position === chosen && styles.chosen]}
           >
             <Words role="figure" style={styles.figure}>
               {figure}
+              <Unseen>{` ${unit}, `}</Unseen>
             </Words>
-            <Words style={styles.words}>{step.setting}</Words>
+            <Words style={styles.words}>
+              {step.setting}
+              <Unseen>, </Unseen>
+            </Words>
             <Words role={step.measured ? 'strong' : 'note'} style={styles.known}>
               {known}
             </Words>

@@ -3,6 +3,7 @@ import { Pressable, View } from 'react-native';
 import Svg, { Circle, G, Text as SvgText } from 'react-native-svg';
 import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
+import { apart } from '../../../kit/drawing/apart';
 import { FONT } from '../../../theme/type';
 
 export type Place = { readonly side: 'drivers' | 'driven'; readonly pair: number };
@@ -25,7 +26,10 @@ interface Gear {
 const HEIGHT = 250;
 const EDGE = 14;
 const TURN = Math.PI / 7;
-const LEAST_TOUCH = 48;
+/** Size of the area in which a gear is touched, px. */
+const TOUCHED = 48;
+/** Half the height of the figures of a number of teeth, px. */
+const LABEL_RISE = 6;
 
 /** Pitch circles in mesh, module 1: spindle gear at the left, leadscrew gear at the right. */
 function placed({ drivers, driven }: Pick<TrainDrawingProps, 'drivers' | 'driven'>): readonly Gear[] {
@@ -59,6 +63,14 @@ function placed({ drivers, driven }: Pick<TrainDrawingProps, 'drivers' | 'driven
   return gears;
 }
 
+/** How far below its centre a gear's number of teeth stands, px. The smaller of two on one stud is in front. */
+function labelBelow(gears: readonly Gear[], gear: Gear, r: number): number {
+  const isInFront = gears.some(
+    (other) => other.x === gear.x && other.y === gear.y && other.teeth > gear.teeth,
+  );
+  return isInFront ? 20 : Math.max(20, r - 9);
+}
+
 /** Draws the change gears on the banjo to scale. Touching one asks for another in its place. */
 export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
   const styles = useStyles();
@@ -75,8 +87,22 @@ export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
     cy: HEIGHT / 2 + (gear.y - (top + bottom) / 2) * scale,
     r: (gear.teeth / 2) * scale,
   });
+  // A gear is touched at its number of teeth: two on one stud have one centre.
+  const areas = apart(
+    gears.map((gear) => {
+      const { cx, cy, r } = at(gear);
+      const middle = cy + labelBelow(gears, gear, r) - LABEL_RISE;
+      return { left: cx - TOUCHED / 2, top: middle - TOUCHED / 2, width: TOUCHED, height: TOUCHED };
+    }),
+    { width, height: HEIGHT },
+  );
   return (
-    <View style={styles.paper} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+    <View
+      role="group"
+      aria-label={`Change gears: ${gears.map(({ says, teeth }) => `${says} ${teeth}`).join(', ')}`}
+      style={styles.paper}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+    >
       {width > 0 && (
         <>
           <Svg width={width} height={HEIGHT} style={styles.art}>
@@ -98,12 +124,9 @@ export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
                   />
                 );
               })}
-            {gears.map((gear, i) => {
+            {gears.map((gear) => {
               const { cx, cy, r } = at(gear);
-              const shared = gears.some(
-                (other, j) => j !== i && other.x === gear.x && other.y === gear.y && other.teeth > gear.teeth,
-              );
-              const label = { x: cx, y: shared ? cy + 20 : cy + Math.max(20, r - 9) };
+              const label = { x: cx, y: cy + labelBelow(gears, gear, r) };
               return (
                 <G key={`t${gear.place.side}${gear.place.pair}`}>
                   <Circle cx={cx} cy={cy} r={3} fill={c.ink} />
@@ -135,27 +158,15 @@ export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
               );
             })}
           </Svg>
-          {[...gears]
-            .sort((a, b) => b.teeth - a.teeth)
-            .map((gear) => {
-              const { cx, cy, r } = at(gear);
-              const half = Math.max(LEAST_TOUCH / 2, r);
-              return (
-                <Pressable
-                  key={`p${gear.place.side}${gear.place.pair}`}
-                  role="button"
-                  aria-label={`${gear.says}, ${gear.teeth} teeth, change`}
-                  onPress={() => onGear(gear.place)}
-                  style={{
-                    position: 'absolute',
-                    left: cx - half,
-                    top: cy - half,
-                    width: 2 * half,
-                    height: 2 * half,
-                  }}
-                />
-              );
-            })}
+          {gears.map((gear, i) => (
+            <Pressable
+              key={`p${gear.place.side}${gear.place.pair}`}
+              role="button"
+              aria-label={`${gear.teeth} teeth, ${gear.says}, change`}
+              onPress={() => onGear(gear.place)}
+              style={[styles.touched, areas[i]]}
+            />
+          ))}
         </>
       )}
     </View>
@@ -172,5 +183,6 @@ const useStyles = themed((c) =>
       borderColor: c.line,
     },
     art: { pointerEvents: 'none' },
+    touched: { position: 'absolute' },
   }),
 );

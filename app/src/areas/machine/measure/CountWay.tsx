@@ -95,9 +95,8 @@ function Watch({ onStop }: { onStop: (seconds: number) => void }) {
       label={
         began === null
           ? 'Start the watch at the mark'
-          : `Stop at the mark: ${((now - began) / 1000).toFixed(1)} s`
+          : `Stop the watch at the mark: ${((now - began) / 1000).toFixed(1)} s`
       }
-      says={began === null ? 'Start the watch at the mark' : 'Stop the watch at the mark'}
       onPress={press}
       style={styles.watch}
     />

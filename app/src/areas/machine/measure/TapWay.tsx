@@ -71,7 +71,6 @@ export function TapWay({ onTake }: WayProps) {
       {/* The finger coming down, not a press: a press waits to see whether it becomes a scroll. */}
       <Pressable
         role="button"
-        aria-label="Tap as the mark comes by"
         onPointerDown={tap}
         style={({ pressed }) => [styles.pad, pressed && styles.pressed]}
       >

@@ -110,7 +110,7 @@ export function SpeedChart({
       onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
     >
       {width > 0 && (
-        <Svg width={width} height={height} style={styles.art}>
+        <Svg width={width} height={height} style={styles.art} aria-hidden>
           <Defs>
             <ClipPath id="paper">
               <Rect x={LEFT} y={TOP} width={room} height={height - TOP - BOTTOM} />

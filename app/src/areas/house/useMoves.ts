@@ -1,0 +1,109 @@
+import { usePathname } from 'expo-router';
+import { useEffect, useRef } from 'react';
+
+/** What a page is left with, to be found again on the way back. */
+interface Left {
+  /** Name of the control that had the focus. */
+  focus: string | null;
+  /** How far each part was scrolled, by its order on the page. */
+  readonly scrolled: Map<number, number>;
+}
+
+const left = new Map<string, Left>();
+const TRIES = 30;
+const EACH_MS = 50;
+/** Pages that are remembered. */
+const MOST = 60;
+
+const key = (): string => (window.history.state as { id?: string } | null)?.id ?? window.location.pathname;
+const main = (): Element | null => document.querySelector('[role=main],main');
+const parts = (): HTMLElement[] => [...(main()?.querySelectorAll<HTMLElement>('[data-scrolls]') ?? [])];
+const nameOf = (one: Element): string => one.getAttribute('aria-label') ?? one.textContent ?? '';
+const controls = (): HTMLElement[] => [
+  ...(main()?.querySelectorAll<HTMLElement>('[role=button],[role=radio],a[href],input') ?? []),
+];
+
+function here(): Left {
+  const known = left.get(key());
+  if (known) return known;
+  const fresh: Left = { focus: null, scrolled: new Map() };
+  left.set(key(), fresh);
+  if (left.size > MOST) left.delete(left.keys().next().value as string);
+  return fresh;
+}
+
+function onFocus({ target }: FocusEvent): void {
+  if (target instanceof HTMLElement && main()?.contains(target) && controls().includes(target))
+    here().focus = nameOf(target);
+}
+
+function onScroll({ target }: Event): void {
+  const at = parts().indexOf(target as HTMLElement);
+  if (at >= 0) here().scrolled.set(at, (target as HTMLElement).scrollTop);
+}
+
+/** Does something until it has been done, as a page is drawn in several steps. */
+function untilDone(attempt: () => boolean): () => void {
+  let tries = 0;
+  const timer = setInterval(() => {
+    tries += 1;
+    if (attempt() || tries >= TRIES) clearInterval(timer);
+  }, EACH_MS);
+  return () => clearInterval(timer);
+}
+
+const nothingHasFocus = (): boolean =>
+  document.activeElement === null || document.activeElement === document.body;
+
+function focusHeading(): boolean {
+  if (!nothingHasFocus()) return true;
+  const heading = main()?.querySelector<HTMLElement>('h1');
+  if (!heading) return false;
+  heading.tabIndex = -1;
+  heading.focus({ preventScroll: true });
+  return true;
+}
+
+function findAgain({ focus, scrolled }: Left): boolean {
+  for (const [at, top] of scrolled) {
+    const part = parts()[at];
+    if (!part || part.scrollHeight - part.clientHeight < top - 1) return false;
+    part.scrollTop = top;
+  }
+  if (focus === null || !nothingHasFocus()) return focusHeading();
+  const control = controls().find((one) => nameOf(one) === focus);
+  control?.focus({ preventScroll: true });
+  return control !== undefined;
+}
+
+/**
+ * Moves the focus to the heading of a page that is opened, so that it is read aloud and the keyboard begins
+ * there. On the way back the page is as far down as it was, and the focus is on what opened the other page.
+ */
+export function useMoves(): void {
+  const path = usePathname();
+  const first = useRef(true);
+  const isBack = useRef(false);
+  useEffect(() => {
+    const onPopState = () => {
+      isBack.current = true;
+    };
+    window.addEventListener('popstate', onPopState);
+    document.addEventListener('focusin', onFocus);
+    document.addEventListener('scroll', onScroll, { capture: true, passive: true });
+    return () => {
+      window.removeEventListener('popstate', onPopState);
+      document.removeEventListener('focusin', onFocus);
+      document.removeEventListener('scroll', onScroll, { capture: true });
+    };
+  }, []);
+  useEffect(() => {
+    if (first.current) {
+      first.current = false;
+      return;
+    }
+    const known = isBack.current ? left.get(key()) : undefined;
+    isBack.current = false;
+    return untilDone(known ? () => findAgain(known) : focusHeading);
+  }, [path]);
+}
