@@ -13,7 +13,7 @@ test('what was really set differs from the plan: both stand in the book', async 
   await toLog(page, bushCut);
   await page.getByRole('slider', { name: 'Speed that was set' }).press('ArrowDown');
   await page.getByRole('slider', { name: 'Feed that was set' }).press('ArrowUp');
-  await page.getByRole('button', { name: /^Depth 1.02/ }).click();
+  await page.getByRole('button', { name: /^1.02.*, Depth, change$/ }).click();
   await page.keyboard.type('30 thou');
   await page.keyboard.press('Enter');
   await page.getByRole('radio', { name: 'Did not work' }).click();
@@ -52,7 +52,7 @@ test('a remark of 10,000 characters is refused with a sentence and not cut off',
 
 test('a hand feed is logged as what was really wound', async ({ page }) => {
   await toLog(page, frameCut);
-  await page.getByRole('button', { name: /^Feed per turn .*change/ }).click();
+  await page.getByRole('button', { name: /, Feed per turn, change$/ }).click();
   await page.keyboard.type('0.2');
   await page.keyboard.press('Enter');
   await page.getByRole('radio', { name: 'Worked', exact: true }).click();
@@ -91,7 +91,7 @@ test('the bench goes on with what is set up, and repeats what was done last', as
   await page.getByRole('button', { name: 'The tool', exact: true }).click();
   await expect(page.getByRole('checkbox', { name: 'Dull' })).toBeChecked();
   await page.getByRole('button', { name: 'Back', exact: true }).click();
-  await page.getByRole('button', { name: /^Set up again: / }).click();
+  await page.getByRole('button', { name: /Set up again: / }).click();
   await expect(page.getByRole('button', { name: 'Cut taken' })).toBeVisible();
   await expect(page.getByTestId('dimension-diameter')).not.toContainText('⌀28');
 });

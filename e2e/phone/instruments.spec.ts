@@ -44,7 +44,7 @@ test('a caliper: taken instead of typed, on its own page and at a pulley', async
     .getByTestId('drive-drawing')
     .getByRole('button', { name: /^Belt 1, driving pulley 60 mm/ })
     .click();
-  await page.getByRole('button', { name: /^Take 60.0\d\smm, simulated caliper/ }).click();
+  await page.getByRole('button', { name: /Take 60.0\d\smm, simulated caliper/ }).click();
   await expect(
     page.getByTestId('drive-drawing').getByRole('button', { name: /^Belt 1, driving pulley 60 mm/ }),
   ).toBeVisible();

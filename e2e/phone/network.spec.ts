@@ -79,7 +79,7 @@ test('without the server every page still opens and the arithmetic goes on', asy
   await page.getByRole('button', { name: 'What will happen' }).click();
   await expect(page.getByRole('img', { name: /^Power: \d+ % as it stands/ })).toBeVisible();
   await page.goBack();
-  await page.getByRole('button', { name: /^Operation/ }).click();
+  await page.getByRole('button', { name: /, Operation, change$/ }).click();
   await page.getByRole('button', { name: /^Turn a taper/ }).click();
   await expect(page.getByRole('img', { name: /^Taper of 1.43° half angle/ })).toBeVisible();
   await shop.start();

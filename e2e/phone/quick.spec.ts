@@ -82,14 +82,14 @@ test('a 7 mm drill in stainless on the pillar drill, put in the book with what i
 
 test('in the sentence any metal and any tool are two touches, and a typed tool is read', async ({ page }) => {
   await page.goto('/cut');
-  await page.getByRole('button', { name: /^Stock: / }).click();
+  await page.getByRole('button', { name: /, Stock, change$/ }).click();
   await page.getByLabel('Any metal').fill('304');
   await page
     .getByRole('button', { name: /^Stainless 304, 316/ })
     .last()
     .click();
   await expect(sentence(page)).toContainText('Stainless 304, 316');
-  await page.getByRole('button', { name: /^Tool: / }).click();
+  await page.getByRole('button', { name: /, Tool, change$/ }).click();
   await page.getByLabel(/^Or type it/).fill('cobalt 0.5');
   await page.getByRole('button', { name: 'Take it' }).click();
   await expect(sentence(page)).toContainText(/Cobalt turning tool, nose 0.5/);

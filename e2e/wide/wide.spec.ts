@@ -70,12 +70,12 @@ test('everything on Cut is reached by Tab, and the focus shows', async ({ page }
   const all = seen.join('\n');
   for (const part of [
     /^Bench/m,
-    /^Operation: /m,
-    /^Stock: /m,
-    /^Machine: /m,
-    /^Tool: /m,
-    /^Diameter /m,
-    /^Depth /m,
+    /, Operation, change$/m,
+    /, Stock, change$/m,
+    /, Machine, change$/m,
+    /, Tool, change$/m,
+    /, Diameter /m,
+    /, Depth /m,
     /^Spindle speed/m,
     /^Spindle .*working/m,
     /^Cut taken/m,

@@ -1,5 +1,6 @@
 /** All sentences and number formats that people read about results. */
 export * from './capital';
+export * from './aloud';
 export * from './format';
 export * from './length-entry';
 export * from './pitch';

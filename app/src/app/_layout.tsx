@@ -11,7 +11,7 @@ import { useSession } from '../sync/session';
 import { useShopCache } from '../sync/shop-cache';
 import { Button } from '../kit/Button';
 import { Empty } from '../kit/Empty';
-import { useKeys } from '../kit/keys';
+import { useKeys, useKeysOn } from '../kit/keys';
 import { useMoves } from '../areas/house/useMoves';
 import { Notices } from '../areas/house/Notices';
 import { NewerNotice, PairPage } from '../areas/pages';
@@ -20,7 +20,7 @@ import { bringTheRest } from '../kit/later';
 import { Navigation } from '../kit/Navigation';
 import { UndoBar } from '../kit/Undo';
 import { sheet } from '../theme/sheet';
-import { ThemeProvider, themed, useWide } from '../theme/theme';
+import { ThemeProvider, themed, useRail } from '../theme/theme';
 
 const TRY_AGAIN_MS = 5_000;
 
@@ -39,7 +39,7 @@ export default function Layout() {
 
 function House() {
   const styles = useStyles();
-  const wide = useWide();
+  const rail = useRail();
   // At the grinder one step fills the screen.
   const { needsCode } = useSession();
   const bare = usePathname().endsWith('/steps') || needsCode;
@@ -48,10 +48,11 @@ function House() {
   useSending();
   useEffect(() => followOtherTabs(({ kind, record }) => showSaved(kind, record)), []);
   useHouseKeys();
+  useKeysOn(usePreferences((state) => state.shortcuts));
   useMoves();
   return (
-    <View style={[styles.house, wide && styles.wide]}>
-      {wide && !bare && <Navigation rail />}
+    <View style={[styles.house, rail && styles.beside]}>
+      {rail && !bare && <Navigation rail />}
       <View style={styles.room}>
         <Notices />
         {rested && <NewerNotice />}
@@ -66,7 +67,7 @@ function House() {
         </View>
         <UndoBar />
       </View>
-      {!wide && !bare && <Navigation />}
+      {!rail && !bare && <Navigation />}
     </View>
   );
 }
@@ -121,7 +122,7 @@ export function ErrorBoundary({ error, retry }: ErrorBoundaryProps) {
 const useStyles = themed((c) =>
   sheet({
     house: { flex: 1, width: '100%', minHeight: 0, backgroundColor: c.ground },
-    wide: { flexDirection: 'row' },
+    beside: { flexDirection: 'row' },
     room: { flex: 1, minHeight: 0, minWidth: 0 },
     page: { flex: 1, minHeight: 0 },
     behind: { display: 'none' },

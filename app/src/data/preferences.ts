@@ -5,10 +5,13 @@ import { keptHere, withOtherTabs } from '../sync/kept-here';
 interface Preferences {
   readonly units: UnitSystem;
   readonly theme: 'system' | 'light' | 'dark';
+  /** Single keys of a keyboard lead to places and change figures. */
+  readonly shortcuts: boolean;
   /** Last five sizes typed in each place, newest first, mm. */
   readonly recent: Readonly<Record<string, readonly number[]>>;
   setUnits(units: UnitSystem): void;
   setTheme(theme: Preferences['theme']): void;
+  setShortcuts(shortcuts: boolean): void;
   remember(place: string, mm: number): void;
 }
 
@@ -21,9 +24,11 @@ export const usePreferences = withOtherTabs(
       (set) => ({
         units: 'mm',
         theme: 'system',
+        shortcuts: true,
         recent: {},
         setUnits: (units) => set({ units }),
         setTheme: (theme) => set({ theme }),
+        setShortcuts: (shortcuts) => set({ shortcuts }),
         remember: (place, mm) =>
           set(({ recent }) => ({
             recent: {

@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { StyleSheet } from 'react-native';
 import { colourSheet } from '../theme/colours';
-import { WIDE } from '../theme/theme';
+import { RAIL_MEDIA } from '../theme/theme';
 import { fitFrame } from './fit-frame';
 import { Frame } from './Frame';
 import { FRAME_PAGES } from './pages';
@@ -25,7 +25,7 @@ const inFrame = (styles: string): string =>
 const SHOWN = [
   `#frame{display:contents}`,
   `[data-show=rail]{display:none!important}`,
-  `@media (min-width:${WIDE}px){[data-show=rail]{display:flex!important}[data-show=bar]{display:none!important}}`,
+  `@media ${RAIL_MEDIA}{[data-show=rail]{display:flex!important}[data-show=bar]{display:none!important}}`,
   `:root:not([data-frame~=under]) [data-show=back],:root:not([data-frame~=about]) [data-show=about]{display:none!important}`,
   `[data-frame~=bare] [data-show=bar],[data-frame~=bare] [data-show=rail]{display:none!important}`,
   `#frame [aria-current]{border-color:var(--accent)!important}`,

@@ -59,7 +59,7 @@ export function Balance({ left, right, reasons, most, opened, onOpen }: BalanceP
                 </View>
                 <Words role="figure" style={styles.weight}>
                   {Math.abs(weight).toFixed(1)}
-                  <Unseen>{` for ${side}. ${text}`}</Unseen>
+                  <Unseen>{` for ${side}`}</Unseen>
                 </Words>
               </Pressable>
             </View>

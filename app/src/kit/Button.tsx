@@ -3,6 +3,7 @@ import { Pressable, View, type StyleProp, type ViewStyle } from 'react-native';
 import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { CORNER, SIZE, SPACE, TOUCH } from '../theme/type';
+import { NOT_PRINTED } from './printed';
 import { spokenName } from './spoken';
 import { Words } from './Words';
 
@@ -72,6 +73,7 @@ export function IconButton({
   const styles = useStyles();
   return (
     <Pressable
+      {...NOT_PRINTED}
       role="button"
       aria-label={says}
       aria-disabled={disabled}

@@ -1,9 +1,9 @@
 import { drillList, readLength, type LengthUnit } from '@pike-stone/core';
 import { memo, useCallback, useEffect, useId, useRef, useState, type ReactNode } from 'react';
-import { Pressable, ScrollView, TextInput, useWindowDimensions, View } from 'react-native';
+import { Pressable, ScrollView, TextInput, View } from 'react-native';
 import { sheet } from '../theme/sheet';
-import { themed, useColours } from '../theme/theme';
-import { CORNER, FONT, SHORT_SCREEN, SPACE } from '../theme/type';
+import { themed, useColours, useLow } from '../theme/theme';
+import { CORNER, FONT, SPACE } from '../theme/type';
 import { Button, IconButton } from './Button';
 import { EraseIcon } from './icons';
 import { faultOf, inBoth, unitOf, type SizeLimits } from '@pike-stone/words';
@@ -59,8 +59,7 @@ export function Keypad({
   const recent = typed[place] ?? [];
   const readingId = useId();
   const input = useRef<TextInput>(null);
-  const { width, height } = useWindowDimensions();
-  const across = height < SHORT_SCREEN && width > height;
+  const across = useLow();
   useEffect(() => input.current?.focus(), []);
 
   const entry = readLength(text, unit, field);

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
-import { Modal, ScrollView, useWindowDimensions, View } from 'react-native';
+import { Modal, ScrollView, View } from 'react-native';
 import { sheet } from '../theme/sheet';
-import { themed, useColours, useWide } from '../theme/theme';
-import { CORNER, SHORT_SCREEN, SPACE } from '../theme/type';
+import { themed, useColours, useLow, useWide } from '../theme/theme';
+import { CORNER, SPACE } from '../theme/type';
 import { IconButton } from './Button';
 import { CloseIcon } from './icons';
 import { useBackCloses } from './sheet-history';
@@ -27,7 +27,7 @@ export function Panel({ title, onClose, children, footer }: PanelProps) {
   const styles = useStyles();
   const colours = useColours();
   const wide = useWide();
-  const short = useWindowDimensions().height < SHORT_SCREEN;
+  const short = useLow();
   useBackCloses(onClose);
   return (
     <Modal visible transparent animationType="none" onRequestClose={onClose} aria-label={title}>

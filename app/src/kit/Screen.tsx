@@ -7,6 +7,7 @@ import { IconButton } from './Button';
 import { BackIcon } from './icons';
 import { SCROLLS } from './scrolls';
 import { ScreenHead } from './ScreenHead';
+import { NOT_PRINTED } from './printed';
 import { usePageTitle } from './page-title';
 import { Words } from './Words';
 
@@ -84,7 +85,11 @@ export function Screen({
           </ScrollView>
         )}
       </View>
-      {footer && <View style={[styles.footer, wide && (side ? styles.broad : styles.column)]}>{footer}</View>}
+      {footer && (
+        <View {...NOT_PRINTED} style={[styles.footer, wide && (side ? styles.broad : styles.column)]}>
+          {footer}
+        </View>
+      )}
     </View>
   );
 }

@@ -39,7 +39,7 @@ const useStyles = themed((c) =>
       textDecorationColor: c.accent,
       cursor: 'pointer',
       lineHeight: 24,
-      paddingVertical: 11,
+      paddingVertical: 10,
       paddingHorizontal: 3,
       marginHorizontal: 2,
     },

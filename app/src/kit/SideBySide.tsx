@@ -4,6 +4,7 @@ import { sheet } from '../theme/sheet';
 import { PAGE_WIDTH, themed } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { Empty } from './Empty';
+import { NOT_PRINTED } from './printed';
 import { usePageTitle } from './page-title';
 import { SCROLLS } from './scrolls';
 import { Words } from './Words';
@@ -37,7 +38,11 @@ export function SideBySide({
           </View>
           {list}
         </ScrollView>
-        {footer && <View style={styles.footer}>{footer}</View>}
+        {footer && (
+          <View style={styles.footer} {...NOT_PRINTED}>
+            {footer}
+          </View>
+        )}
       </View>
       <View style={styles.item}>
         {item ?? <Empty title="Open one of them">It stands here, beside its list.</Empty>}

@@ -4,6 +4,7 @@ import { create } from 'zustand';
 import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
 import { CORNER, SPACE, TOUCH } from '../theme/type';
+import { NOT_PRINTED } from './printed';
 import { Words } from './Words';
 
 interface UndoState {
@@ -33,7 +34,7 @@ export function UndoBar() {
   }, [said, back, clear]);
   if (!said) return null;
   return (
-    <View style={styles.bar} role="status">
+    <View style={styles.bar} role="status" {...NOT_PRINTED}>
       <Words style={styles.words}>{said}</Words>
       {back && (
         <Pressable

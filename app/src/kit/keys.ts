@@ -4,6 +4,16 @@ const typing = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement
   && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
+/** Whether single keys do anything on this device. */
+let on = true;
+
+/** Switches the single keys on or off, as the person at this device wants it. */
+export function useKeysOn(wanted: boolean): void {
+  useLayoutEffect(() => {
+    on = wanted;
+  }, [wanted]);
+}
+
 /** Listens for single keys and pairs such as "g c" while nothing is being typed and no panel is open. */
 export function useKeys(keys: Readonly<Record<string, () => void>>): void {
   const latest = useRef(keys);
@@ -14,7 +24,8 @@ export function useKeys(keys: Readonly<Record<string, () => void>>): void {
     let before = '';
     const onKey = (event: KeyboardEvent) => {
       if (
-        event.ctrlKey
+        !on
+        || event.ctrlKey
         || event.metaKey
         || event.altKey
         || typing(event.target)

@@ -49,7 +49,21 @@ const onResize = (changed: () => void): (() => void) => {
 /** Size of the browser's text against its usual one: 1.3 where a person set 130 %. For what is laid out in pixels. */
 export const useTextScale = (): number => useSyncExternalStore(onResize, textScale, () => 1);
 
-/** From this width on a page has a rail and two panes, px of usual text. */
-export const WIDE = 900;
+/** From this width on a page has two panes, px. */
+const TWO_PANES = 700;
+/** From these widths on the places stand in a rail: of any screen, and of one that is low, px. */
+const RAIL = { any: 900, low: 600 } as const;
+const LOW = 500;
+
+/** Media condition under which the places stand in a rail at the left, and not in a bar below. */
+export const RAIL_MEDIA = `(min-width:${RAIL.any}px),(min-width:${RAIL.low}px) and (max-height:${LOW - 1}px)`;
 export const PAGE_WIDTH = 1120;
-export const useWide = (): boolean => useWindowDimensions().width >= WIDE;
+/** Whether there is room for two panes beside each other. */
+export const useWide = (): boolean => useWindowDimensions().width >= TWO_PANES;
+/** Whether the screen is low, as that of a phone across or of a page at twice its size. */
+export const useLow = (): boolean => useWindowDimensions().height < LOW;
+/** Whether the places stand in a rail. */
+export function useRail(): boolean {
+  const { width, height } = useWindowDimensions();
+  return width >= RAIL.any || (width >= RAIL.low && height < LOW);
+}

@@ -4,7 +4,5 @@ export const SIZE = { small: 13, note: 14, body: 16, lead: 19, section: 24, resu
 export const SPACE = { hair: 4, close: 8, near: 12, edge: 16, wide: 24 } as const;
 export const TOUCH = 48;
 /** Height of a line whose words are touched: a finger, and a gap between it and the next line. */
-export const SENTENCE_LINE = 54;
+export const SENTENCE_LINE = 52;
 export const CORNER = 3;
-/** A screen lower than this is a phone across, or a page at twice its size: sheets take all of it, px. */
-export const SHORT_SCREEN = 500;

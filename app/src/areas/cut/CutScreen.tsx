@@ -1,24 +1,28 @@
 import { OPERATIONS } from '@pike-stone/core';
-import { DEFER, type Result } from '@pike-stone/words';
+import { aloud, DEFER, sayFeed, saySpeed, type Result } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
 import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
+import { Announced } from '../../kit/Announced';
 import { Button } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { useKeys } from '../../kit/keys';
 import { usePageTitle } from '../../kit/page-title';
+import { NOT_PRINTED } from '../../kit/printed';
+import { ShareButton } from '../../kit/ShareButton';
 import { SCROLLS } from '../../kit/scrolls';
+import { useUndo } from '../../kit/Undo';
 import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
-import { PAGE_WIDTH, themed, useWide } from '../../theme/theme';
+import { PAGE_WIDTH, themed, useLow, useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import { laterPart, quietPart } from '../later-part';
+import { useDraft } from './draft';
 import { DepthResult, Results, SpeedLadder, useWarnings, Warnings } from './Results';
 import { Sentence, type Chooser } from './Sentence';
 import { CutSketch } from './sketch/CutSketch';
 import type { DimensionKey } from './sketch/cut-mark';
-import { useAddress } from './useAddress';
 import { useCut, type Cut } from './useCut';
 
 // Loaded after the first load: what a touch opens, and what the drawer knows of the tool.
@@ -34,7 +38,6 @@ const ToolWear = quietPart('ToolWear');
 /** The page of the cut: its sketch, and what to set on this machine. */
 export function CutScreen() {
   const { cut, refused, drawer, metals, loading, error } = useCut();
-  useAddress((cut ?? refused)?.choice ?? null);
   usePageTitle('Cut');
   const router = useRouter();
   const [chooser, setChooser] = useState<Chooser | null>(null);
@@ -121,9 +124,47 @@ function CutBench({
       {chooser && (
         <Choosers what={chooser} cut={cut} drawer={drawer} metals={metals} onClose={() => setChooser(null)} />
       )}
-      {dimension && <EditDimension dimension={dimension} cut={cut} onClose={() => setDimension(null)} />}
+      {dimension && (
+        <EditDimension
+          dimension={dimension}
+          cut={withUndo(cut, dimension)}
+          onClose={() => setDimension(null)}
+        />
+      )}
+      <SayFigures cut={cut} />
     </View>
   );
+}
+
+/** Names of the figures on the sketch, as their change is told. */
+const FIGURE_NAMES: Readonly<Record<Exclude<DimensionKey, 'feed'>, string>> = {
+  diameter: 'The diameter',
+  depth: 'The depth',
+  width: 'The width',
+  length: 'The length',
+  stickOut: 'What stands out',
+  angle: 'The angle',
+  pitch: 'The pitch',
+};
+
+/** The cut as its figures are changed on the sketch: each change can be undone. */
+function withUndo(cut: Cut, dimension: Exclude<DimensionKey, 'feed'>): Cut {
+  return {
+    ...cut,
+    change: (change) => {
+      cut.change(change);
+      useUndo
+        .getState()
+        .say(`${FIGURE_NAMES[dimension]} is changed`, () => useDraft.getState().set(cut.choice));
+    },
+  };
+}
+
+/** Says speed and feed aloud when they have changed. */
+function SayFigures({ cut: { plan, setup } }: { cut: Cut }) {
+  const units = useUnits();
+  const [speed, feed] = [saySpeed(plan, setup), sayFeed(plan, setup, units)];
+  return <Announced>{`${aloud(speed.shown)}, ${aloud(feed.shown)}`}</Announced>;
 }
 
 interface Parts {
@@ -160,7 +201,7 @@ function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
           setup={drawn.setup}
           plan={drawn.plan}
           units={units}
-          height={Math.max(220, Math.min(264, height - 580))}
+          height={Math.max(190, Math.min(264, height - 640))}
           onTouch={touch}
         />
         <View style={styles.sheet}>
@@ -179,7 +220,7 @@ function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
           </Words>
         </View>
       </ScrollView>
-      <View style={styles.actions}>
+      <View style={styles.actions} {...NOT_PRINTED}>
         <Button label="Working" onPress={() => open('speed')} />
         <Button kind="main" label="Cut taken" onPress={onTaken} style={styles.fill} />
       </View>
@@ -194,7 +235,7 @@ function CutLinks({ cut }: { cut: Cut }) {
   const { leadsTo } = OPERATIONS[cut.setup.operation];
   const byHand = cut.plan.feed.setting.how === 'hand';
   return (
-    <View style={styles.links}>
+    <View style={styles.links} {...NOT_PRINTED}>
       <Button label="What will happen" onPress={() => router.push('/cut/forecast')} style={styles.grow} />
       <Button label="Which tool?" onPress={() => router.push('/cut/choose')} style={styles.grow} />
       {leadsTo.includes('to-size') && (
@@ -206,6 +247,7 @@ function CutLinks({ cut }: { cut: Cut }) {
       {leadsTo.includes('flat-face') && (
         <Button label="A flat face" onPress={() => router.push('/cut/area')} style={styles.grow} />
       )}
+      <ShareButton title="Cut" style={styles.grow} />
       {byHand && <Button label="Pacer" onPress={() => router.push('/cut/pacer')} style={styles.grow} />}
     </View>
   );
@@ -217,6 +259,17 @@ function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Part
   const { height } = useWindowDimensions();
   const drawn = useDeferredValue(cut);
   const list = useWarnings(drawn);
+  const low = useLow();
+  const working = <SteadyWorking cut={drawn} of={opened} />;
+  const answers = (
+    <>
+      <Results cut={cut} opened={opened} onOpen={open} />
+      <View style={styles.ruled}>
+        <SteadyDepth cut={drawn} opened={opened} onOpen={open} />
+      </View>
+      <SteadyHowSure cut={drawn} />
+    </>
+  );
   return (
     <View style={styles.panes}>
       <ScrollView style={styles.left} {...SCROLLS}>
@@ -225,7 +278,7 @@ function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Part
           setup={drawn.setup}
           plan={drawn.plan}
           units={units}
-          height={Math.max(300, Math.min(400, height - 420))}
+          height={Math.max(190, Math.min(400, height - 420))}
           onTouch={touch}
         />
         <View style={styles.sheet}>
@@ -241,15 +294,20 @@ function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Part
         </View>
       </ScrollView>
       <View style={styles.right}>
-        <Results cut={cut} opened={opened} onOpen={open} />
-        <View style={styles.ruled}>
-          <SteadyDepth cut={drawn} opened={opened} onOpen={open} />
-        </View>
-        <SteadyHowSure cut={drawn} />
-        <ScrollView style={[styles.fill, styles.ruled]} tabIndex={0}>
-          <SteadyWorking cut={drawn} of={opened} />
-        </ScrollView>
-        <View style={styles.actions}>
+        {low ? (
+          <ScrollView style={styles.fill} tabIndex={0}>
+            {answers}
+            {working}
+          </ScrollView>
+        ) : (
+          <>
+            {answers}
+            <ScrollView style={[styles.fill, styles.ruled]} tabIndex={0}>
+              {working}
+            </ScrollView>
+          </>
+        )}
+        <View style={styles.actions} {...NOT_PRINTED}>
           <Button kind="main" label="Cut taken" onPress={onTaken} style={styles.fill} />
         </View>
       </View>

@@ -1,44 +1,68 @@
-import type { CutChoice } from '@pike-stone/contract';
-import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useEffect, useRef, useState } from 'react';
-import { addressOf, fromQuery, toQuery, useDraft } from './draft';
+import { cutChoice, type CutChoice } from '@pike-stone/contract';
+import { useGlobalSearchParams, usePathname, useRouter } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { addressOf, fromQuery, toQuery, useDraft, type Drawer } from './draft';
+import { useSetUpChoice } from './useCut';
 
 /** The address follows the set-up after this time, so that the figures are drawn first, ms. */
 const FOLLOWS_AFTER_MS = 120;
+/** Pages that begin without a set-up of their own. */
+const WITHOUT = ['/cut/quick'];
+
+type Query = Readonly<Record<string, string | string[] | undefined>>;
+const KEYS = Object.keys(cutChoice.shape);
+const speaksOfCut = (query: Query): boolean => KEYS.some((key) => query[key] !== undefined);
+
+/** What the address names that this shop does not have; null when it has all. */
+function missing({ machineId, stockId, toolId }: CutChoice, drawer: Drawer): string | null {
+  const lacks = (list: readonly { readonly id: string }[], id: string) => list.every((one) => one.id !== id);
+  if (lacks(drawer.machines, machineId)) return 'It names a machine that is not in this drawer';
+  if (lacks(drawer.stock, stockId)) return 'It names a piece of stock that is not in this drawer';
+  return lacks(drawer.tools, toolId) ? 'It names a tool that is not in this drawer' : null;
+}
 
 /**
- * Keeps the set-up and the address the same: opening an address opens its cut, and
- * changing the cut changes the address. An address that this page wrote itself is not
- * read again, because the set-up may have been changed on another page since.
+ * Keeps the set-up and the address the same on every page under a cut: opening an address opens its cut, and
+ * changing the cut changes the address. An address that was written here is not read again, because the
+ * set-up may have been changed since.
  */
-export function useAddress(choice: CutChoice | null): void {
-  const query = useLocalSearchParams<Record<string, string>>();
+export function useAddress(): { readonly damage: string | null; readonly mend: () => void } {
+  const query: Query = useGlobalSearchParams();
+  const path = usePathname();
   const router = useRouter();
   const { shown, set, show } = useDraft();
-  const opened = useRef(false);
-  const written = useRef('');
-  // The router cannot change the address before the application has been drawn once.
-  const [ready, setReady] = useState(false);
-  useEffect(() => setReady(true), []);
+  const { choice, drawer, loading } = useSetUpChoice();
+  const [opened, setOpened] = useState(false);
+  /** Set-up that the address asks for and that is not taken yet. */
+  const [asked, setAsked] = useState<CutChoice | 'unreadable' | null>(null);
+  const damage =
+    asked === null ? null : asked === 'unreadable' ? 'It cannot be read' : missing(asked, drawer);
   useEffect(() => {
-    if (!opened.current) {
-      opened.current = true;
-      const asked = fromQuery(query);
-      if (asked && addressOf(asked) !== shown && (!choice || addressOf(asked) !== addressOf(choice)))
-        return set(asked);
-    }
-    if (!choice || !ready) return;
-    const address = addressOf(choice);
-    if (written.current === address) return;
+    if (opened || loading) return;
+    setOpened(true);
+    if (!speaksOfCut(query)) return;
+    const read = fromQuery(query);
+    if (!read) return setAsked('unreadable');
+    const isHere = addressOf(read) === shown || (choice && addressOf(read) === addressOf(choice));
+    if (!isHere) setAsked(read);
+  }, [opened, loading, query, shown, choice]);
+  // What is not in the drawer may be on its way here.
+  useEffect(() => {
+    if (asked === null || damage !== null || asked === 'unreadable') return;
+    set(asked);
+    setAsked(null);
+  }, [asked, damage, set]);
+  useEffect(() => {
+    if (!opened || asked !== null || !choice || WITHOUT.includes(path)) return;
+    const wanted = toQuery(choice);
+    const isSaid = KEYS.every((key) => query[key] === wanted[key]);
+    if (isSaid && shown === addressOf(choice)) return;
     const follow = () => {
-      written.current = address;
-      show(address);
-      router.setParams({
-        ...Object.fromEntries(Object.keys(query).map((key) => [key, undefined])),
-        ...toQuery(choice),
-      });
+      show(addressOf(choice));
+      router.setParams({ ...Object.fromEntries(KEYS.map((key) => [key, undefined])), ...wanted });
     };
     const timer = setTimeout(follow, FOLLOWS_AFTER_MS);
     return () => clearTimeout(timer);
-  }, [choice, query, ready, router, set, show, shown]);
+  }, [opened, asked, choice, path, query, shown, router, show]);
+  return { damage, mend: () => setAsked(null) };
 }

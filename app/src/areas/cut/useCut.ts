@@ -36,14 +36,13 @@ export interface RefusedCut extends SetUp {
   readonly misfits: readonly Misfit[];
 }
 
-/** The cut that is set up, with its plan; null while records are loading or one is missing, or when it cannot be. */
-export function useCut() {
+/** What is chosen for the cut, with the drawer it is chosen from; null while records are loading or one is missing. */
+export function useSetUpChoice() {
   const machines = useRecords('machines');
   const stock = useRecords('stock');
   const tools = useRecords('tools');
   const metals = useMetals();
-  const { rules = DEFAULT_RULES } = useRules();
-  const { draft, set } = useDraft();
+  const { draft } = useDraft();
   const quick = useQuick();
   const drawer = useMemo(
     () => ({
@@ -60,6 +59,14 @@ export function useCut() {
     () => (loading ? null : ((draft && standing(draft, drawer)) ?? firstDraft(drawer))),
     [loading, draft, drawer],
   );
+  return { choice, drawer, metals, loading, error: machines.error ?? stock.error ?? tools.error };
+}
+
+/** The cut that is set up, with its plan; null while records are loading or one is missing, or when it cannot be. */
+export function useCut() {
+  const { choice, drawer, metals, loading, error } = useSetUpChoice();
+  const { rules = DEFAULT_RULES } = useRules();
+  const { set } = useDraft();
 
   const made = useMemo((): SetUp | null => {
     if (!choice) return null;
@@ -98,5 +105,5 @@ export function useCut() {
       : { cut: { ...made, plan: cutPlan(made.setup, rules) }, refused: null };
   }, [made, rules]);
 
-  return { cut, refused, drawer, metals, loading, error: machines.error ?? stock.error ?? tools.error };
+  return { cut, refused, drawer, metals, loading, error };
 }

@@ -149,6 +149,7 @@ export function SettingsScreen() {
 function ShopPart() {
   const router = useRouter();
   const wide = useWide();
+  const { shortcuts, setShortcuts } = usePreferences();
   return (
     <>
       <Sheet>
@@ -171,6 +172,12 @@ function ShopPart() {
         <Sheet>
           <View style={styles.group}>
             <Words role="heading">Keys</Words>
+            <Tick
+              label="Single keys do something"
+              about="switch them off where a voice or a switch types for you"
+              value={shortcuts}
+              onChange={setShortcuts}
+            />
             {KEYS.map(([key, does]) => (
               <View key={key} style={styles.key}>
                 <Words role="figure" style={styles.keyName}>

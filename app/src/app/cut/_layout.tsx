@@ -1,0 +1,1 @@
+export { CutHouse as default } from '../../areas/cut/CutHouse';

@@ -1,0 +1,2 @@
+/** Marks a part that belongs to the screen and not to a printed page. */
+export const NOT_PRINTED = { dataSet: { print: 'no' } };

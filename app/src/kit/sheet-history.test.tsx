@@ -1,0 +1,79 @@
+import { act, render } from '@testing-library/react';
+import { useState } from 'react';
+import { listenForBack, useBackCloses } from './sheet-history';
+
+const closed = jest.fn();
+/** What the router does on the way back. */
+const routed = jest.fn();
+
+function Sheet({ name, onClose }: { name: string; onClose: () => void }) {
+  useBackCloses(onClose);
+  return <p>{name}</p>;
+}
+
+function Page({ names }: { names: readonly string[] }) {
+  const [open, setOpen] = useState(names);
+  return open.map((name) => (
+    <Sheet
+      key={name}
+      name={name}
+      onClose={() => {
+        closed(name);
+        setOpen((all) => all.filter((one) => one !== name));
+      }}
+    />
+  ));
+}
+
+const back = () =>
+  act(async () => {
+    window.history.back();
+    await new Promise((go) => setTimeout(go, 40));
+  });
+
+beforeAll(() => {
+  listenForBack();
+  window.addEventListener('popstate', routed);
+});
+let pages = 0;
+beforeEach(() => {
+  jest.clearAllMocks();
+  window.history.pushState({ id: `list${(pages += 1)}` }, '', '/list');
+  window.history.pushState({ id: `page${pages}` }, '', '/page');
+});
+
+test('Back closes the sheet and stays on the page; the router hears nothing of it', async () => {
+  render(<Page names={['keypad']} />);
+  await back();
+  expect(closed).toHaveBeenCalledWith('keypad');
+  expect(window.location.pathname).toBe('/page');
+  expect(routed).not.toHaveBeenCalled();
+  await back();
+  expect(window.location.pathname).toBe('/list');
+  expect(routed).toHaveBeenCalledTimes(1);
+});
+
+test('of two sheets the upper one is closed first', async () => {
+  render(<Page names={['lower', 'upper']} />);
+  await back();
+  expect(closed.mock.calls).toEqual([['upper']]);
+  await back();
+  expect(closed.mock.calls).toEqual([['upper'], ['lower']]);
+  expect(window.location.pathname).toBe('/page');
+});
+
+test('a sheet that was closed otherwise costs no second Back', async () => {
+  const { unmount } = render(<Page names={['keypad']} />);
+  unmount();
+  await back();
+  expect(window.location.pathname).toBe('/list');
+  expect(closed).not.toHaveBeenCalled();
+});
+
+test('the page keeps the address that it got while the sheet was open', async () => {
+  render(<Page names={['keypad']} />);
+  window.history.replaceState(window.history.state, '', '/page?depth=2');
+  await act(() => new Promise((go) => setTimeout(go, 90)));
+  await back();
+  expect(window.location.search).toBe('?depth=2');
+});
