@@ -48,7 +48,10 @@ export default ts.config(
     rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
   // What runs inside a photographed or measured page.
-  { files: ['scripts/screenshots.mjs', 'scripts/bench.mjs'], languageOptions: { globals: globals.browser } },
+  {
+    files: ['scripts/screenshots.mjs', 'scripts/bench/pages.mjs'],
+    languageOptions: { globals: globals.browser },
+  },
   {
     files: ['app/src/**/*.{ts,tsx}'],
     languageOptions: { globals: globals.browser },

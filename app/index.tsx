@@ -3,11 +3,19 @@ import { registerRootComponent } from 'expo';
 import { ExpoRoot } from 'expo-router';
 import { ctx } from 'expo-router/_ctx';
 import { listenForBack } from './src/kit/sheet-history';
-import { begun } from './src/sync/begin';
+import { SWRConfig } from 'swr';
+import { begun, keptCache } from './src/sync/begin';
 
 listenForBack();
 
-const Root = () => <ExpoRoot context={ctx} />;
+const TRY_AGAIN_MS = 5_000;
+
+/** The answers of the server stand above the pages, which the router may draw anew on the way back. */
+const Root = () => (
+  <SWRConfig value={{ provider: keptCache, errorRetryInterval: TRY_AGAIN_MS, dedupingInterval: 1_000 }}>
+    <ExpoRoot context={ctx} />
+  </SWRConfig>
+);
 
 // The frame that lies in the page stays until the first page can be drawn with what this device keeps.
 void begun.then(() => registerRootComponent(Root));

@@ -1,22 +1,19 @@
 // npm run bench: rates and ratios taken in one run. Machines are shared and noisy: compare ratios, not runs.
 import { fork, spawnSync } from 'node:child_process';
-import { readFileSync, readdirSync, rmSync } from 'node:fs';
+import { readFileSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
-import { LAUNCH, chromium, dataFolder, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
+import { chromium, dataFolder, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
 import { lists } from './bench/lists.mjs';
+import { pages } from './bench/pages.mjs';
 import { Cluster, postgresql } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
 import { buildServer } from './lib/build-server.mjs';
 import { startServer } from './lib/server.mjs';
 import { ensureWeb, webRoot } from './lib/web.mjs';
 
-const ROUNDS = 5;
 /** Rounds of the API are short and many, because the speed of a shared disk changes every few seconds. */
 const API = { rounds: 12, seconds: 2 };
 const DEMO_SHOP = '0192f000-0000-7000-8000-000000000001';
-const CUT =
-  '/cut?machineId=0192f000-0001-7000-8000-000000000001&stockId=0192f000-0002-7000-8000-000000000004&toolId=0192f000-0003-7000-8000-000000000001&operation=turn&workDiameterMm=60&stickOutMm=70&support=chuck&fluid=brush';
 const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 
 function plans() {
@@ -123,33 +120,13 @@ async function api(url, ownerUrl) {
   }
 }
 
-/** JavaScript of the first load, and the time to the first answer on a phone with a quarter of this machine's speed. */
-async function page(url) {
+/** JavaScript of the first load as it is sent. */
+function firstLoad() {
   const folder = join(webRoot, '_expo/static/js/web');
   const html = readFileSync(join(webRoot, 'index.html'), 'utf8');
-  const first = readdirSync(folder).filter((name) => html.includes(name));
-  say(
-    `first load: ${Math.round(first.reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, 0) / 1000)} kB of JavaScript, gzip`,
-  );
-
-  const { chromium: launcher } = await import('playwright-core');
-  const browser = await launcher.launch(LAUNCH);
-  const times = [];
-  for (let round = 0; round < ROUNDS; round += 1) {
-    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
-    const view = await context.newPage();
-    const session = await context.newCDPSession(view);
-    await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
-    const began = performance.now();
-    await view.goto(url + CUT, { waitUntil: 'commit' });
-    await view.getByRole('button', { name: /^Spindle .*rpm/ }).waitFor();
-    times.push(performance.now() - began);
-    await context.close();
-  }
-  await browser.close();
-  say(
-    `first answer on a phone profile (390x844, CPU slowed 4 times, nothing kept): ${(median(times) / 1000).toFixed(1)} s`,
-  );
+  const first = readdirSync(folder).filter((name) => name.endsWith('.js') && html.includes(name));
+  const size = (ending) => first.reduce((sum, name) => sum + statSync(join(folder, name + ending)).size, 0);
+  say(`first load: ${size('.br')} bytes of JavaScript in brotli, ${size('.gz')} in gzip`);
 }
 
 async function main() {
@@ -173,7 +150,8 @@ async function main() {
     });
     const { port } = await server.listening;
     await api(`http://127.0.0.1:${port}`, ownerUrl);
-    await page(`http://127.0.0.1:${port}`);
+    firstLoad();
+    await pages(ownerUrl);
   } finally {
     await server?.stop();
     await cluster.stop();

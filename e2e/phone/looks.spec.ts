@@ -1,119 +1,130 @@
+import type { Page } from '@playwright/test';
 import { barriers } from '../fixtures/barriers';
-import { bushCut, cutAddress, DEMO, frameCut } from '../fixtures/demo';
+import { bushCut, cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { EVERY_PAGE } from '../fixtures/every-page';
+import { handFaults } from '../fixtures/hand-checks';
 
 test.use({ withInstruments: true });
 // Pages are only looked at: workers share them out.
 test.describe.configure({ mode: 'parallel' });
 
-const thread = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.threading, {
+const NO_FAULTS = { small: [], close: [], named: [], cut: [] };
+const GROUND = { light: 'rgb(230, 234, 232)', dark: 'rgb(14, 21, 26)' } as const;
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+/** A phone across, and a page of 1280x800 at twice its size. */
+const LOW = [
+  { width: 844, height: 390 },
+  { width: 640, height: 400 },
+];
+
+/** Opens an address in inches; what the page logs as an error is collected. */
+async function opened(page: Page, address: string): Promise<string[]> {
+  const faults: string[] = [];
+  await page.addInitScript(
+    (kept) => localStorage.setItem('pike-preferences', kept),
+    JSON.stringify({ state: { units: 'inch', theme: 'system', recent: {} }, version: 0 }),
+  );
+  page.on('pageerror', (error) => faults.push(error.message));
+  page.on('console', (message) => {
+    // The rules of accessibility measure with styles of their own, which the page's policy refuses.
+    const isOfRules = message.text().startsWith('Applying inline style');
+    if (message.type() === 'error' && !isOfRules) faults.push(message.text());
+  });
+  await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
+  await page.goto(address);
+  await expect(page.getByRole('main')).not.toBeEmpty();
+  // A page whose code is on its way has its heading already: it is whole when nothing waits any more.
+  await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+  await expect(page.getByRole('progressbar')).toHaveCount(0);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+  return faults;
+}
+
+/** Named, in contrast, nothing cut off, nothing small or close to touch; in both themes. */
+async function looksRight(page: Page, size: { width: number; height: number }) {
+  await page.setViewportSize(size);
+  for (const [colorScheme, rules] of [
+    ['light', 'all'],
+    ['dark', 'contrast'],
+  ] as const) {
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
+    await expect(page.locator('body')).toHaveCSS('background-color', GROUND[colorScheme]);
+    expect(await barriers(page, rules), `${size.width} ${colorScheme}`).toEqual([]);
+  }
+  await expect.poll(() => handFaults(page), `${size.width}`).toEqual(NO_FAULTS);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
+}
+
+for (const [i, address] of EVERY_PAGE.entries()) {
+  test(`looks, ${i + 1}: ${address.split('?')[0]}`, async ({ page }) => {
+    const faults = await opened(page, address);
+    await looksRight(page, PHONE);
+    expect(await page.title()).toMatch(/^.+ · Pike Stone$/);
+    await looksRight(page, WIDE);
+    for (const size of LOW) {
+      await page.setViewportSize(size);
+      await expect.poll(() => handFaults(page), `${size.width}`).toEqual(NO_FAULTS);
+    }
+    // With the text of the browser at 130 %.
+    await page.setViewportSize(PHONE);
+    await page.evaluate(() => {
+      document.documentElement.style.fontSize = '130%';
+      window.dispatchEvent(new Event('resize'));
+    });
+    await expect.poll(async () => (await handFaults(page)).cut, '130 %').toEqual([]);
+    expect(faults).toEqual([]);
+  });
+}
+
+const threadCut = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.threading, {
   operation: 'thread',
   workDiameterMm: 20,
 });
-const face = cutAddress(DEMO.machine.mill, DEMO.stock.hatch, DEMO.tool.faceMill, { operation: 'face-mill' });
-const taper = cutAddress(DEMO.machine.bay, DEMO.stock.shaft, DEMO.tool.knife, {
-  operation: 'taper',
-  stickOutMm: 200,
-  lengthMm: 150,
-  way: 'set-over',
-  support: 'between-centres',
-});
-const dovetail = cutAddress(DEMO.machine.mill, DEMO.stock.sheave, DEMO.tool.dovetail, {
-  operation: 'dovetail',
-});
+const button = (name: RegExp | string) => (page: Page) => page.getByRole('button', { name }).first().click();
+const dimension = (key: string) => (page: Page) => page.getByTestId(`dimension-${key}`).click();
 
-/** Addresses; with one before it where the page belongs to a cut. */
-const PAGES: readonly (string | readonly [before: string, address: string])[] = [
-  '/',
-  bushCut,
-  thread,
-  taper,
-  dovetail,
-  [thread, '/cut/thread'],
-  [face, '/cut/area'],
-  [bushCut, '/cut/forecast'],
-  [bushCut, '/cut/choose'],
-  [frameCut, '/cut/choose'],
-  [bushCut, '/cut/cost'],
-  frameCut,
-  '/cut/working?of=feed',
-  '/cut/log',
-  '/cut/to-size',
-  '/cut/pacer',
-  '/book',
-  `/book/${DEMO.cut.bush}`,
-  '/drawer',
-  '/drawer?kind=tools',
-  '/drawer?kind=supplies',
-  `/drawer/tools/${DEMO.tool.knife}`,
-  '/drawer/identify',
-  '/drawer/rescue',
-  '/drawer/kit',
-  '/drawer/file?kind=tools',
-  '/drawer/labels',
-  '/grind',
-  `/grind/${DEMO.bit.facing}`,
-  `/grind/${DEMO.bit.general}/steps`,
-  `/grind/${DEMO.bit.boring}/set-up`,
-  `/grind/${DEMO.bit.squeals}/regrind`,
-  '/settings',
-  '/glossary',
-  '/files',
-  `/drawer/machines/${DEMO.machine.bay}`,
-  `/drawer/machines/${DEMO.machine.mill}/reach`,
-  `/drawer/machines/${DEMO.machine.bay}/true-speed`,
-  `/drawer/machines/${DEMO.machine.bay}/true-speed?way=friction-wheel`,
-  ...['drive', 'gears', 'moves', 'check', 'plate', 'true-speed?way=pulses'].map(
-    (page) => `/drawer/machines/${DEMO.machine.bay}/${page}`,
+/** Sheets, by the page they open on and what opens them. */
+const SHEETS: readonly (readonly [name: string, address: string, open: (page: Page) => Promise<void>])[] = [
+  ['a size', bushCut, dimension('diameter')],
+  [
+    'a drill size',
+    cutAddress(DEMO.machine.mill, DEMO.stock.hatch, DEMO.tool.drill85, { operation: 'drill' }),
+    dimension('diameter'),
+  ],
+  ['a pitch', threadCut, dimension('pitch')],
+  ...['Operation', 'Stock', 'Machine', 'Tool', 'Conditions'].map(
+    (what) => [what, bushCut, button(new RegExp(`, ${what}, change$`))] as const,
   ),
-  `/drawer/machines/${DEMO.machine.drill}/drive`,
-  '/drawer/instruments',
+  ['a new bit', '/grind', button('Plan a bit')],
+  ['an angle of a bit', `/grind/${DEMO.bit.facing}`, button(/, Side rake/)],
+  ['the metal of a bit', `/grind/${DEMO.bit.facing}`, button(/, Metal and angles, change$/)],
+  ['the wheel of a bit', `/grind/${DEMO.bit.facing}`, button(/, Wheel, change$/)],
+  ['a bit as a file', `/grind/${DEMO.bit.facing}`, button(/^As a file/)],
+  ['a part of the drive', `/drawer/machines/${DEMO.machine.bay}/drive`, button('Add a part')],
+  ['a job of the day', `/drawer/machines/${DEMO.machine.bay}/moves`, button('Add a job')],
+  ['a choice from many', `/drawer/machines/${DEMO.machine.mill}/reach`, button(/^In: /)],
 ];
 
-// Every page in light and dark: named, in contrast, nothing wider than the phone, nothing small to touch.
-for (const [i, entry] of PAGES.entries()) {
-  const [before, address] = typeof entry === 'string' ? [null, entry] : entry;
-  test(`looks, ${i + 1}: ${address.split('&')[0]}`, async ({ page }) => {
-    const faults: string[] = [];
-    await page.addInitScript(
-      (kept) => localStorage.setItem('pike-preferences', kept),
-      JSON.stringify({ state: { units: 'inch', theme: 'system', recent: {} }, version: 0 }),
-    );
-    page.on('pageerror', (error) => faults.push(error.message));
-    page.on('console', (message) => message.type() === 'error' && faults.push(message.text()));
-    if (before) {
-      await page.goto(before);
-      await expect(page.getByRole('button', { name: /^Spindle/ })).toBeVisible();
+for (const [name, address, open] of SHEETS) {
+  test(`sheet: ${name}`, async ({ page }) => {
+    const faults = await opened(page, address);
+    await open(page);
+    const sheet = page.getByRole('dialog');
+    await expect(sheet).toBeVisible();
+    await looksRight(page, PHONE);
+    await looksRight(page, WIDE);
+    for (const size of LOW) {
+      await page.setViewportSize(size);
+      await expect.poll(() => handFaults(page), `${size.width}`).toEqual(NO_FAULTS);
+      // What closes it and its main action are in reach without scrolling.
+      await expect(sheet.getByRole('button', { name: 'Close' })).toBeInViewport({ ratio: 1 });
+      const set = sheet.getByRole('button', { name: /^(Set|Done)$/ });
+      if ((await set.count()) > 0) await expect(set.last()).toBeInViewport({ ratio: 1 });
     }
-    await page.goto(address);
-    await expect(page.getByRole('main')).not.toBeEmpty();
-    await expect(page.getByRole('progressbar')).toHaveCount(0);
-    for (const [colorScheme, ground, rules] of [
-      ['light', 'rgb(230, 234, 232)', 'all'],
-      ['dark', 'rgb(14, 21, 26)', 'contrast'],
-    ] as const) {
-      await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
-      await expect(page.locator('body')).toHaveCSS('background-color', ground);
-      expect(await barriers(page, rules), colorScheme).toEqual([]);
-    }
-    await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
-    expect(await page.title()).toMatch(/^.+ · Pike Stone$/);
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-    const small = await page.evaluate(() =>
-      [
-        ...document.querySelectorAll(
-          '[role=button], [role=radio], [role=checkbox], [role=link], a, input, textarea',
-        ),
-      ]
-        .filter((one) => !one.closest('[aria-hidden=true]') && getComputedStyle(one).display !== 'inline')
-        .map((one) => ({
-          name: one.getAttribute('aria-label') ?? one.textContent,
-          box: one.getBoundingClientRect(),
-        }))
-        .filter(({ box }) => box.width > 0 && (box.height < 47 || box.width < 44))
-        .map(({ name, box }) => `${name} ${Math.round(box.width)}x${Math.round(box.height)}`),
-    );
-    expect(small).toEqual([]);
+    await page.goBack();
+    await expect(sheet).toBeHidden();
     expect(faults).toEqual([]);
   });
 }

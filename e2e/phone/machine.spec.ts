@@ -167,7 +167,7 @@ test('change gears: a pitch from gears, gears for a pitch, and the feed into the
 }) => {
   await page.goto(`/drawer/machines/${DEMO.machine.bay}/gears`);
   await expect(page.getByRole('heading', { name: '0.635 mm (40 tpi)' })).toBeVisible();
-  await page.getByRole('button', { name: 'Gear on the leadscrew, 50 teeth, change' }).click();
+  await page.getByRole('button', { name: '50 teeth, Gear on the leadscrew, change' }).click();
   await page.getByRole('dialog').getByRole('button', { name: '40 teeth' }).click();
   await expect(page.getByRole('heading', { name: '0.79375 mm (32 tpi)' })).toBeVisible();
   const wanted = page.getByLabel('Pitch: 1.25, or 20 tpi');

@@ -53,6 +53,8 @@ test('keys: places, first dimension, working, one rung, units, find', async ({ p
 test('everything on Cut is reached by Tab, and the focus shows', async ({ page }) => {
   await page.goto(bushCut);
   await expect(page.getByRole('button', { name: 'Cut taken' })).toBeVisible();
+  await expect(page.getByText(/Pump bush bronze/).first()).toBeVisible();
+  await expect(page.getByTestId('dimension-diameter')).toContainText('⌀60');
   const seen: string[] = [];
   for (let i = 0; i < 30; i += 1) {
     await page.keyboard.press('Tab');

@@ -5,7 +5,7 @@ import { say } from '../lib/say.mjs';
 import { startServer } from '../lib/server.mjs';
 import { webRoot } from '../lib/web.mjs';
 
-const ROUNDS = +(process.env.ROUNDS ?? 5);
+const ROUNDS = 5;
 const PHONE = { viewport: { width: 390, height: 844 }, deviceScaleFactor: 2, hasTouch: true };
 const CPU_SLOWED = 4;
 const LINE = { offline: false, latency: 150, downloadThroughput: 200_000, uploadThroughput: 100_000 };
@@ -193,7 +193,6 @@ export async function pages(ownerUrl) {
       );
       await hand(browser, url);
     });
-    if (process.env.ROUNDS) return;
     say('an empty application of the same kit:');
     await serve(await emptyApplication(), (url) =>
       loads(browser, url, '/', (page) => page.getByText('Empty').waitFor()),

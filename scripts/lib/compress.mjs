@@ -5,12 +5,15 @@ import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 
 const KINDS = /\.(js|html|css|svg|ttf|wasm|json|webmanifest)$/;
 
+/** The browser asks for the service worker again and again: it is sent as it lies, and never from an older copy. */
+const ALONE = 'sw.js';
+
 /** Writes a brotli and a gzip copy beside each file of a folder that gains from it. */
 export function compressFolder(folder) {
   for (const name of readdirSync(folder)) {
     const file = join(folder, name);
     if (statSync(file).isDirectory()) compressFolder(file);
-    else if (KINDS.test(name)) compressFile(file);
+    else if (KINDS.test(name) && name !== ALONE) compressFile(file);
   }
 }
 

@@ -1,8 +1,7 @@
 import { Slot, usePathname, useRouter, type ErrorBoundaryProps } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { SWRConfig } from 'swr';
-import { followOtherTabs, keptCache } from '../sync/begin';
+import { followOtherTabs } from '../sync/begin';
 import { usePreferences } from '../data/preferences';
 import { bringLists, showSaved } from '../data/records';
 import { useSending } from '../data/sending';
@@ -22,16 +21,12 @@ import { UndoBar } from '../kit/Undo';
 import { sheet } from '../theme/sheet';
 import { ThemeProvider, themed, useRail } from '../theme/theme';
 
-const TRY_AGAIN_MS = 5_000;
-
 export default function Layout() {
   const preferences = usePreferences();
   return (
     <ThemeProvider wanted={preferences.theme}>
       <SizeTypingContext value={preferences}>
-        <SWRConfig value={{ provider: keptCache, errorRetryInterval: TRY_AGAIN_MS, dedupingInterval: 1_000 }}>
-          <House />
-        </SWRConfig>
+        <House />
       </SizeTypingContext>
     </ThemeProvider>
   );

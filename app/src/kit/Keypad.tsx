@@ -131,7 +131,7 @@ export function Keypad({
               aria-label={title}
               aria-invalid={fault !== null && entry.status !== 'ambiguous'}
               {...{ 'aria-describedby': readingId }}
-              placeholder={inBoth(valueMm)}
+              placeholder={inBoth(valueMm).split(' = ')[units === 'mm' ? 0 : 1]}
               placeholderTextColor={colours.quiet}
               autoCorrect={false}
               autoCapitalize="none"
@@ -143,7 +143,7 @@ export function Keypad({
           </View>
           <View id={readingId} style={styles.reading} aria-live="polite">
             {text === '' ? (
-              <Words role="note">Type over it, or touch the keys.</Words>
+              <Words role="note">{`Now ${inBoth(valueMm)}: type over it, or touch the keys.`}</Words>
             ) : entry.status === 'ok' && !fault ? (
               <Words role="figure">
                 {text.trim()} is {inBoth(entry.valueMm)}
@@ -180,6 +180,7 @@ export function Keypad({
               style={styles.letters}
               contentContainerStyle={styles.row}
               aria-label="Letter drills"
+              {...{ dataSet: { sideways: 'yes' } }}
             >
               {LETTERS.map((letter) => (
                 <View key={letter} style={styles.letter}>
@@ -236,7 +237,10 @@ function Key({
       {...keepsFocus}
       style={({ pressed }) => [styles.key, chosen && styles.chosen, pressed && styles.pressed]}
     >
-      <Words role="figure" numberOfLines={1} style={big ? styles.bigKey : styles.smallKey}>
+      <Words
+        role="figure"
+        style={[styles.keyWords, big && label.length < 4 ? styles.bigKey : styles.smallKey]}
+      >
         {label}
       </Words>
     </Pressable>
@@ -247,6 +251,7 @@ const useStyles = themed((c) =>
   sheet({
     entry: {
       flexDirection: 'row',
+      gap: SPACE.close,
       alignItems: 'center',
       marginHorizontal: SPACE.edge,
       borderWidth: 2,
@@ -288,6 +293,7 @@ const useStyles = themed((c) =>
     chosen: { borderColor: c.accent, borderWidth: 2, backgroundColor: c.wash },
     pressed: { backgroundColor: c.wash },
     bigKey: { fontSize: 20 },
+    keyWords: { textAlign: 'center' },
     smallKey: { fontSize: 14 },
     grow: { flex: 1 },
   }),

@@ -28,3 +28,13 @@ test('the keys go from step to step, and no further than the last', () => {
   fireEvent.keyDown(ladder, { key: 'ArrowRight' });
   expect(chosen).toHaveBeenCalledTimes(1);
 });
+
+test('Home and End take the ends', () => {
+  const chosen = jest.fn();
+  show(chosen);
+  const ladder = screen.getByRole('slider', { name: 'Spindle speed' });
+  fireEvent.keyDown(ladder, { key: 'Home' });
+  fireEvent.keyDown(ladder, { key: 'End' });
+  fireEvent.keyDown(ladder, { key: 'x' });
+  expect(chosen.mock.calls).toEqual([[42], [118]]);
+});

@@ -172,7 +172,7 @@ export function Ladder({ says, rungs, chosen, show, unit, band, target, limit, o
 
 const useStyles = themed(() =>
   sheet({
-    ladder: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, paddingHorizontal: SPACE.hair },
+    ladder: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close, paddingHorizontal: SPACE.close },
     scale: { flex: 1, height: HEIGHT, minHeight: TOUCH },
     untouchable: { pointerEvents: 'none' },
   }),

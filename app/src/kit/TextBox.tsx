@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import { TextInput, View } from 'react-native';
 import { sheet } from '../theme/sheet';
-import { themed, useColours } from '../theme/theme';
+import { themed, useColours, useTextScale } from '../theme/theme';
 import { CORNER, FONT, SIZE, SPACE, TOUCH } from '../theme/type';
 import { Words } from './Words';
 
@@ -37,6 +37,7 @@ export function TextBox({
 }: TextBoxProps) {
   const styles = useStyles();
   const colours = useColours();
+  const scale = useTextScale();
   const id = useId();
   const near = limit !== undefined && value.length > limit * 0.9;
   const said = fault ?? reading;
@@ -59,7 +60,7 @@ export function TextBox({
         style={[
           styles.input,
           figures && styles.figures,
-          lines > 1 && { height: 26 * lines + 16 },
+          lines > 1 && { height: scale * (26 * lines + 16) },
           fault !== undefined && styles.wrong,
         ]}
       />

@@ -6,7 +6,7 @@ import { ThemeProvider, useColourNumbers } from '../theme/theme';
 import { Button } from './Button';
 import { Caution } from './Caution';
 import { Choice, Tick } from './Choice';
-import { useKeys } from './keys';
+import { useKeys, useKeysOn } from './keys';
 import { laterWith } from './later';
 import { faultOf, inBoth } from '@pike-stone/words';
 import { Picker } from './Picker';
@@ -141,6 +141,23 @@ describe('keys', () => {
     fireEvent.keyDown(document.body, { key: 'c', ctrlKey: true });
     expect(acts.c).toHaveBeenCalledTimes(1);
   });
+
+  test('none, where they are switched off', () => {
+    function Switched({ on }: { on: boolean }) {
+      useKeysOn(on);
+      return <Keyed />;
+    }
+    const { rerender } = show(<Switched on={false} />);
+    fireEvent.keyDown(document.body, { key: 'c' });
+    expect(acts.c).not.toHaveBeenCalled();
+    rerender(
+      <ThemeProvider>
+        <Switched on />
+      </ThemeProvider>,
+    );
+    fireEvent.keyDown(document.body, { key: 'c' });
+    expect(acts.c).toHaveBeenCalledTimes(1);
+  });
 });
 
 describe('sizes in words', () => {
@@ -239,6 +256,14 @@ describe('a group of choices from the keyboard', () => {
     fireEvent.keyDown(radio('c'), { key: 'ArrowUp' });
     fireEvent.keyDown(radio('c'), { key: 'x' });
     expect(onChange.mock.calls).toEqual([['a'], ['b']]);
+  });
+
+  test('Space takes the one with the focus, Home and End the ends', () => {
+    const { onChange, radio } = show('b');
+    fireEvent.keyDown(radio('b'), { key: 'Home' });
+    fireEvent.keyDown(radio('b'), { key: 'End' });
+    fireEvent.keyDown(radio('c'), { key: ' ' });
+    expect(onChange.mock.calls).toEqual([['a'], ['c'], ['c']]);
   });
 
   test('its note belongs to it', () => {

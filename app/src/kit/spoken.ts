@@ -9,8 +9,8 @@ const plain = (text: string): string =>
  * can say what he sees. What the words alone do not tell follows.
  */
 export const spokenName = (seen: string, says?: string): string =>
-  says === undefined || plain(says) === ''
+  says === undefined
     ? seen
-    : plain(says).startsWith(plain(seen))
+    : plain(seen) === '' || `${plain(says)} `.startsWith(`${plain(seen)} `)
       ? says
       : `${seen}, ${says}`;

@@ -185,7 +185,7 @@ const useStyles = themed((c) =>
       alignItems: 'baseline',
     },
     first: { width: 78 },
-    cell: { flex: 1, textAlign: 'right' },
+    cell: { flex: 1, minWidth: 0, textAlign: 'right' },
     quiet: { color: c.quiet },
     set: { fontWeight: '600' },
     how: { paddingTop: SPACE.close },

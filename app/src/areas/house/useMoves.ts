@@ -1,5 +1,5 @@
 import { usePathname } from 'expo-router';
-import { useEffect, useRef } from 'react';
+import { useEffect } from 'react';
 
 /** What a page is left with, to be found again on the way back. */
 interface Left {
@@ -42,6 +42,10 @@ function onScroll({ target }: Event): void {
   if (at >= 0) here().scrolled.set(at, (target as HTMLElement).scrollTop);
 }
 
+/** Page that is shown, and whether the way back led to it. They outlive the application's frame, which the router may draw anew. */
+let shown: string | null = null;
+let isBack = false;
+
 /** Does something until it has been done, as a page is drawn in several steps. */
 function untilDone(attempt: () => boolean): () => void {
   let tries = 0;
@@ -82,11 +86,9 @@ function findAgain({ focus, scrolled }: Left): boolean {
  */
 export function useMoves(): void {
   const path = usePathname();
-  const first = useRef(true);
-  const isBack = useRef(false);
   useEffect(() => {
     const onPopState = () => {
-      isBack.current = true;
+      isBack = true;
     };
     window.addEventListener('popstate', onPopState);
     document.addEventListener('focusin', onFocus);
@@ -98,12 +100,12 @@ export function useMoves(): void {
     };
   }, []);
   useEffect(() => {
-    if (first.current) {
-      first.current = false;
-      return;
-    }
-    const known = isBack.current ? left.get(key()) : undefined;
-    isBack.current = false;
+    if (shown === path) return;
+    const isFirst = shown === null;
+    shown = path;
+    const known = isBack ? left.get(key()) : undefined;
+    isBack = false;
+    if (isFirst) return;
     return untilDone(known ? () => findAgain(known) : focusHeading);
   }, [path]);
 }

@@ -19,7 +19,7 @@ const ROUNDS = 40;
 
 const within = (area: Area, sheet: Sheet): Area => ({
   ...area,
-  left: Math.max(0, Math.min(area.left, sheet.width - area.width)),
+  left: Math.max(GAP, Math.min(area.left, sheet.width - area.width - GAP)),
   top: Math.max(GAP / 2, Math.min(area.top, sheet.height - area.height - BELOW)),
 });
 

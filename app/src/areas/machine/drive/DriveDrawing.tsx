@@ -131,7 +131,6 @@ function Touches({
       {drive.stages.map((stage, i) => {
         const lanes = layout.lanes.filter((lane) => lane.stage === i);
         if (stage.kind === 'back-gear') {
-          const lay = layout.layShafts.find((one) => one.stage === i)!;
           const isIn = at[i + 1] === 1;
           return (
             <Pressable
@@ -139,13 +138,7 @@ function Touches({
               role="button"
               aria-label={`Back gear ${isIn ? 'in' : 'out'}, put it ${isIn ? 'out' : 'in'}`}
               onPress={() => onPick(i + 1, isIn ? 0 : 1)}
-              style={{
-                position: 'absolute',
-                left: lay.x,
-                width: Math.max(LEAST_TOUCH, lay.width),
-                top: lay.top,
-                height: lay.bottom - lay.top,
-              }}
+              style={{ position: 'absolute', ...areas.get(layKey(i))! }}
             />
           );
         }
@@ -175,6 +168,7 @@ function Touches({
   );
 }
 
+const layKey = (stage: number): string => `back gear ${stage}`;
 const laneKey = ({ stage, option }: Lane): string => `lane ${stage} ${option}`;
 
 /** An area of at least a finger's size around the middle of a part. */
@@ -207,7 +201,11 @@ function touchedAreas(drive: Drive, layout: DriveLayout, width: number): Map<str
       const [top, bottom] = isWhole ? [lane.top, lane.bottom] : [lane.gapTop, lane.gapBottom];
       return [laneKey(lane), around({ left: lane.x, top, width: lane.width, height: bottom - top })];
     });
-  const all = [...pulleys, ...lanes];
+  const backGears = layout.layShafts.map(({ stage, x, top, bottom, ...lay }): [string, Area] => [
+    layKey(stage),
+    around({ left: x, top, width: lay.width, height: bottom - top }),
+  ]);
+  const all = [...pulleys, ...lanes, ...backGears];
   const placed = apart(
     all.map(([, area]) => area),
     { width, height: layout.height },
