@@ -34,6 +34,8 @@ async function opened(page: Page, address: string): Promise<string[]> {
   });
   await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
   await page.goto(address);
+  // The frame that lies in the page has made way for the application.
+  await expect(page.locator('#frame')).toHaveCount(0);
   await expect(page.getByRole('main')).not.toBeEmpty();
   // A page whose code is on its way has its heading already: it is whole when nothing waits any more.
   await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);

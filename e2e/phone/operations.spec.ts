@@ -131,6 +131,7 @@ test('a new parting blade is typed in the drawer and cuts; the book keeps the cu
   await expect(page.getByLabel('Nose radius (mm)')).toBeHidden();
   await page.getByLabel('Width of the blade (mm)').fill('1,5');
   await page.getByRole('button', { name: 'Add to the drawer' }).click();
+  await expect(page.getByRole('button', { name: /^Thin blade/ }).first()).toBeVisible();
   await expect(page.getByText('Thin blade is in the drawer.')).toBeVisible();
   await page.goto(
     cutAddress(DEMO.machine.bay, DEMO.stock.railing, DEMO.tool.parting, {

@@ -12,7 +12,7 @@ test('sketch, answer and working stand side by side', async ({ page }) => {
 
 test('keys: places, first dimension, working, one rung, units, find', async ({ page }) => {
   await page.goto('/');
-  await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Go on to Cut' })).toBeVisible();
   await page.keyboard.press('g');
   await page.keyboard.press('c');
   await expect(page.getByRole('button', { name: /^Spindle/ })).toBeVisible();

@@ -13,6 +13,15 @@ type Query = Readonly<Record<string, string | string[] | undefined>>;
 const KEYS = Object.keys(cutChoice.shape);
 const speaksOfCut = (query: Query): boolean => KEYS.some((key) => query[key] !== undefined);
 
+/**
+ * What the address asks for as the page is opened. The router may not have read the browser's address yet; on
+ * the way from another page the browser's address is still that one's.
+ */
+const askedFor = (query: Query, path: string): Query =>
+  speaksOfCut(query) || window.location.pathname !== path
+    ? query
+    : Object.fromEntries(new URLSearchParams(window.location.search));
+
 /** What the address names that this shop does not have; null when it has all. */
 function missing({ machineId, stockId, toolId }: CutChoice, drawer: Drawer): string | null {
   const lacks = (list: readonly { readonly id: string }[], id: string) => list.every((one) => one.id !== id);
@@ -40,12 +49,13 @@ export function useAddress(): { readonly damage: string | null; readonly mend: (
   useEffect(() => {
     if (opened || loading) return;
     setOpened(true);
-    if (!speaksOfCut(query)) return;
-    const read = fromQuery(query);
+    const wanted = askedFor(query, path);
+    if (!speaksOfCut(wanted)) return;
+    const read = fromQuery(wanted);
     if (!read) return setAsked('unreadable');
     const isHere = addressOf(read) === shown || (choice && addressOf(read) === addressOf(choice));
     if (!isHere) setAsked(read);
-  }, [opened, loading, query, shown, choice]);
+  }, [opened, loading, query, path, shown, choice]);
   // What is not in the drawer may be on its way here.
   useEffect(() => {
     if (asked === null || damage !== null || asked === 'unreadable') return;
