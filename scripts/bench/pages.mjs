@@ -1,5 +1,6 @@
 // First paint, largest paint, layout shift and answers to the hand, on a slowed phone and a slow line.
 import { join } from 'node:path';
+import { compressFolder } from '../lib/compress.mjs';
 import { LAUNCH, command, dataFolder, projectRoot } from '../lib/packages.mjs';
 import { say } from '../lib/say.mjs';
 import { startServer } from '../lib/server.mjs';
@@ -29,6 +30,7 @@ async function emptyApplication() {
       env: { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
     },
   );
+  compressFolder(built);
   return built;
 }
 
@@ -104,12 +106,16 @@ async function loads(browser, url, address, ready) {
   line(`${address.split('?')[0]} again`, again);
 }
 
-/** Time from an event to the first frame in which the text that `what` reads has changed. */
-const untilChanged = (page, event, selector, act) =>
+/**
+ * Time from an event to the first frame in which the text of a part has changed.
+ * @param part  its selector, and the words it begins with
+ */
+const untilChanged = (page, event, part, act) =>
   page
     .evaluate(
-      ({ event: name, selector: css }) => {
-        const text = () => document.querySelector(css)?.textContent;
+      ({ event: name, part: { css, begins } }) => {
+        const text = () =>
+          [...document.querySelectorAll(css)].find((one) => one.textContent.startsWith(begins))?.textContent;
         const before = text();
         window.changed = new Promise((resolve) => {
           window.addEventListener(
@@ -125,7 +131,7 @@ const untilChanged = (page, event, selector, act) =>
           );
         });
       },
-      { event, selector },
+      { event, part },
     )
     .then(act)
     .then(() => page.evaluate(() => window.changed));
@@ -133,9 +139,9 @@ const untilChanged = (page, event, selector, act) =>
 async function hand(browser, url) {
   const context = await browser.newContext({ ...PHONE, baseURL: url });
   const page = await context.newPage();
-  const spindle = '[role=button][aria-label^="Spindle "]';
+  const spindle = { css: '[role=button]', begins: 'Spindle' };
   await page.goto(CUT);
-  await page.locator(spindle).waitFor();
+  await page.getByRole('button', { name: /^Spindle/ }).waitFor();
   await page.waitForTimeout(3_000);
   const session = await context.newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: CPU_SLOWED });
@@ -145,7 +151,9 @@ async function hand(browser, url) {
     const box = page.getByRole('dialog').getByRole('textbox');
     await box.fill(round % 2 === 0 ? '2' : '11');
     times.key.push(
-      await untilChanged(page, 'keydown', '[role=dialog] [aria-live=polite]', () => page.keyboard.press('0')),
+      await untilChanged(page, 'keydown', { css: '[role=dialog] [aria-live=polite]', begins: '' }, () =>
+        page.keyboard.press('0'),
+      ),
     );
     times.set.push(
       await untilChanged(page, 'click', spindle, () =>
