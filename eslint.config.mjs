@@ -83,6 +83,20 @@ export default ts.config(
     rules: { 'house/operation-keys': 'error' },
   },
   {
+    files: ['app/src/**/*.{ts,tsx}'],
+    ignores: ['app/src/theme/sheet.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        {
+          object: 'StyleSheet',
+          property: 'create',
+          message: 'Sizes of type follow the browser’s text: make the sheet with theme/sheet.',
+        },
+      ],
+    },
+  },
+  {
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

@@ -16,7 +16,8 @@ const LEFT_OUT = [
   /node_modules\/(canvg|html2canvas|dompurify|core-js)\//,
   // Drawings read from SVG text: ours are made of elements.
   /react-native-svg\/lib\/(module|commonjs)\/(xml|xmlTags|utils\/fetchData)\.js$/,
-  // Transformations read from text by the package itself (the browser reads them), and drawings that are pressed.
+  // The package's own reader of transformations (the browser reads them), and presses on parts of a drawing
+  // (buttons lie above ours).
   /react-native-svg\/lib\/(module|commonjs)\/lib\/(extract\/transform(ToRn)?|SvgTouchableMixin)\.js$/,
   /react-native-web\/dist\/exports\/Touchable\//,
   // Ids of other makings: ours are version 7.

@@ -3,12 +3,12 @@ import { fork, spawnSync } from 'node:child_process';
 import { readFileSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium, dataFolder, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
+import { benchServer } from './bench/bench-server.mjs';
 import { lists } from './bench/lists.mjs';
 import { pages } from './bench/pages.mjs';
 import { Cluster, postgresql } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
 import { buildServer } from './lib/build-server.mjs';
-import { startServer } from './lib/server.mjs';
 import { ensureWeb, webRoot } from './lib/web.mjs';
 
 /** Rounds of the API are short and many, because the speed of a shared disk changes every few seconds. */
@@ -141,13 +141,7 @@ async function main() {
   let server;
   try {
     const ownerUrl = await cluster.open();
-    server = startServer({
-      PIKE_DATABASE_URL: ownerUrl,
-      PIKE_OWN_CLUSTER: 'yes',
-      PIKE_WEB_ROOT: webRoot,
-      PIKE_PORT: '0',
-      PIKE_LOG_LEVEL: 'warn',
-    });
+    server = benchServer(ownerUrl, webRoot);
     const { port } = await server.listening;
     await api(`http://127.0.0.1:${port}`, ownerUrl);
     firstLoad();

@@ -1,5 +1,10 @@
-import { bushCut, DEMO } from '../fixtures/demo';
+import { bushCut, cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+
+const threadCut = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.threading, {
+  operation: 'thread',
+  workDiameterMm: 20,
+});
 
 test('the main path by keyboard alone: a size, the working, the cut into the book', async ({ page }) => {
   await page.goto(bushCut);
@@ -62,7 +67,7 @@ test('a changed size is undone; the figures are said once they rest; the link op
   await page.keyboard.type('0');
   await page.getByRole('button', { name: 'Set', exact: true }).click();
   await expect(page.getByTestId('dimension-diameter')).toContainText('⌀20');
-  await expect(page.getByText(/^[\d.]+ rpm, 0.1 millimetres a turn$/)).toHaveAttribute('aria-live', 'polite');
+  await expect(page.getByText(/^[\d.]+ rpm, 0.08 millimetres a turn$/)).toHaveAttribute('aria-live', 'polite');
   await expect(page).toHaveURL(/workDiameterMm=20(&|$)/);
   await page.getByRole('button', { name: /^(Copy link|Share)/ }).click();
   const link = await page.evaluate(() => navigator.clipboard.readText());
@@ -78,9 +83,12 @@ for (const [what, address] of [
   ['forecast', bushCut.replace('/cut?', '/cut/forecast?')],
   ['working', `${bushCut.replace('/cut?', '/cut/working?')}&of=speed`],
   ['an entry of the book', `/book/${DEMO.cut.bush}`],
+  ['to size', bushCut.replace('/cut?', '/cut/to-size?')],
+  ['thread passes', threadCut.replace('/cut?', '/cut/thread?')],
 ] as const) {
   test(`printed whole, without the screen’s controls: ${what}`, async ({ page }) => {
     await page.goto(address);
+    await expect(page.locator('#frame')).toHaveCount(0);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expect(page.getByRole('progressbar')).toHaveCount(0);
     await page.emulateMedia({ media: 'print', colorScheme: 'dark' });

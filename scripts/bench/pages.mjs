@@ -1,10 +1,10 @@
 // First paint, largest paint, layout shift and answers to the hand, on a slowed phone and a slow line.
 import { join } from 'node:path';
 import { compressFolder } from '../lib/compress.mjs';
-import { LAUNCH, command, dataFolder, projectRoot } from '../lib/packages.mjs';
+import { LAUNCH, dataFolder, projectRoot } from '../lib/packages.mjs';
 import { say } from '../lib/say.mjs';
-import { startServer } from '../lib/server.mjs';
-import { webRoot } from '../lib/web.mjs';
+import { benchServer } from './bench-server.mjs';
+import { exportApplication, webRoot } from '../lib/web.mjs';
 
 const ROUNDS = 5;
 const PHONE = { viewport: { width: 390, height: 844 }, deviceScaleFactor: 2, hasTouch: true };
@@ -20,16 +20,8 @@ const seconds = (ms) => (ms / 1000).toFixed(2);
 
 /** An application of the same kit with one word on its page, built as Expo builds it. */
 async function emptyApplication() {
-  const folder = join(projectRoot, 'scripts/bench/empty');
   const built = join(dataFolder, 'bench-empty');
-  await command(
-    process.execPath,
-    [join(projectRoot, 'node_modules/expo/bin/cli'), 'export', '-p', 'web', '--output-dir', built],
-    {
-      cwd: folder,
-      env: { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
-    },
-  );
+  await exportApplication(join(projectRoot, 'scripts/bench/empty'), built);
   compressFolder(built);
   return built;
 }
@@ -178,13 +170,7 @@ export async function pages(ownerUrl) {
   const { chromium: launcher } = await import('playwright-core');
   const browser = await launcher.launch(LAUNCH);
   const serve = async (root, work) => {
-    const server = startServer({
-      PIKE_DATABASE_URL: ownerUrl,
-      PIKE_OWN_CLUSTER: 'yes',
-      PIKE_WEB_ROOT: root,
-      PIKE_PORT: '0',
-      PIKE_LOG_LEVEL: 'warn',
-    });
+    const server = benchServer(ownerUrl, root);
     const { port } = await server.listening;
     try {
       await work(`http://127.0.0.1:${port}`);

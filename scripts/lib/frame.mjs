@@ -1,5 +1,5 @@
 // Draws the frame of the pages when the application is built, and puts it into the page.
-import { rmSync, readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { projectRoot } from './packages.mjs';
@@ -8,28 +8,32 @@ import { Stop } from './say.mjs';
 /** Endings by which packages keep what they do in a browser apart. */
 const ENDINGS = ['.web.tsx', '.web.ts', '.web.js', '.tsx', '.ts', '.mjs', '.js', '.json'];
 
-async function drawnFrame() {
+const bundled = async (entry, options) => {
   const { build } = await import('esbuild');
-  const file = join(projectRoot, 'app/dist-frame.cjs');
-  await build({
-    entryPoints: [join(projectRoot, 'app/src/frame/render.tsx')],
-    outfile: file,
+  const { outputFiles } = await build({
+    entryPoints: [join(projectRoot, 'app/src/frame', entry)],
+    write: false,
     bundle: true,
-    minifySyntax: true,
-    minifyWhitespace: true,
+    minify: true,
+    resolveExtensions: ENDINGS,
+    define: { 'process.env.NODE_ENV': '"production"', __DEV__: 'false' },
+    logLevel: 'silent',
+    ...options,
+  });
+  return outputFiles[0].text.trim();
+};
+
+/** Markup and styles of the frame, drawn by React's renderer for servers. */
+async function drawnFrame() {
+  const code = await bundled('render.tsx', {
     platform: 'node',
     mainFields: ['browser', 'module', 'main'],
     jsx: 'automatic',
     alias: { 'react-native': 'react-native-web' },
-    resolveExtensions: ENDINGS,
-    define: { 'process.env.NODE_ENV': '"production"', __DEV__: 'false' },
-    logLevel: 'silent',
   });
-  try {
-    return createRequire(import.meta.url)(file).frame();
-  } finally {
-    rmSync(file, { force: true });
-  }
+  const made = { exports: {} };
+  new Function('module', 'exports', 'require', code)(made, made.exports, createRequire(import.meta.url));
+  return made.exports.frame();
 }
 
 /** Puts a text in the place of a mark of the page, which has to be there once. */
@@ -40,7 +44,8 @@ function placed(html, mark, text) {
 
 /** The page with its frame, its styles and the script that fits the frame to the address. */
 export async function frameIn(folder) {
-  const { markup, styles, script } = await drawnFrame();
+  const { markup, styles } = await drawnFrame();
+  const script = await bundled('start.ts', { format: 'iife', target: 'es2020' });
   const page = join(folder, 'index.html');
   const css = readFileSync(join(projectRoot, 'app/page.css'), 'utf8').replace(/\s+/g, ' ');
   let html = readFileSync(page, 'utf8');

@@ -164,6 +164,17 @@ async function makeServiceWorker(folder) {
   if (warnings.length > 0) throw new Stop(`The service worker could not be made: ${warnings.join(' ')}`);
 }
 
+/** Exports an application of the kit for the web, as Expo does it without asking anybody. */
+export const exportApplication = (source, target) =>
+  command(
+    process.execPath,
+    [join(projectRoot, 'node_modules/expo/bin/cli'), 'export', '-p', 'web', '--output-dir', target],
+    {
+      cwd: source,
+      env: { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
+    },
+  );
+
 export async function ensureWeb() {
   const hash = sourcesHash();
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return;
@@ -172,14 +183,7 @@ export async function ensureWeb() {
     copySolid();
     const fresh = `${webRoot}-new`;
     rmSync(fresh, { recursive: true, force: true });
-    await command(
-      process.execPath,
-      [join(projectRoot, 'node_modules/expo/bin/cli'), 'export', '-p', 'web', '--output-dir', fresh],
-      {
-        cwd: join(projectRoot, 'app'),
-        env: { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
-      },
-    );
+    await exportApplication(join(projectRoot, 'app'), fresh);
     await renameScripts(join(fresh, '_expo/static/js/web'), join(fresh, 'index.html'));
     await frameIn(fresh);
     await makeServiceWorker(fresh);

@@ -3,9 +3,7 @@ import type { ComponentType, ReactNode } from 'react';
 import { View } from 'react-native';
 import { framePage } from '../frame/pages';
 import { laterWith } from '../kit/later';
-import { ScreenHead } from '../kit/ScreenHead';
-import { sheet } from '../theme/sheet';
-import { TOUCH } from '../theme/type';
+import { BackRoom, ScreenHead } from '../kit/ScreenHead';
 import type * as Later from './later-pages';
 
 type Parts = typeof Later;
@@ -27,7 +25,7 @@ function Awaited({ children }: { children: ReactNode }) {
   const page = framePage(usePathname());
   return (
     <>
-      {page?.title && <ScreenHead title={page.title} before={page.under && <View style={styles.back} />} />}
+      {page?.title && <ScreenHead title={page.title} before={page.under && <BackRoom />} />}
       {children}
     </>
   );
@@ -41,12 +39,13 @@ export const laterPage = <Name extends keyof Parts>(name: Name) =>
 export const laterPart = <Name extends keyof Parts>(name: Name) =>
   laterWith<PropsOf<Parts[Name]>>(partFrom(name));
 
-/** As a later part, but nothing stands in its place: its room is kept, so that nothing moves when it comes, and the first page is drawn before it. */
+/**
+ * A later part that waits until the first page is drawn. Its room is kept empty, so that nothing moves when it
+ * comes.
+ */
 export const quietPart = <Name extends keyof Parts>(name: Name, roomPx = 0) =>
   laterWith<PropsOf<Parts[Name]>>(
     partFrom(name),
     () => roomPx > 0 && <View style={{ minHeight: roomPx }} />,
     true,
   );
-
-const styles = sheet({ back: { width: TOUCH } });

@@ -9,7 +9,7 @@ import { drill } from '../sync/drill.fixture';
 import { closePlace, place } from '../sync/place';
 import { useOutbox } from '../sync/outbox';
 import { usePreferences } from './preferences';
-import { bringLists, save, useRecords } from './records';
+import { bringLists, forgetAsked, save, useRecords } from './records';
 import { useShopCache } from '../sync/shop-cache';
 
 const [A, B, C] = [1, 2, 3].map((n) => `0192f000-0001-7000-8000-00000000000${n}`) as [string, string, string];
@@ -30,6 +30,7 @@ beforeEach(async () => {
   global.indexedDB = new IDBFactory();
   localStorage.clear();
   answers = await beginSync();
+  forgetAsked();
   useOutbox.setState({ shop: null, entries: [], onlyHere: [], reachable: true });
   shelf = [stored(B, 'Reamer'), stored(A, 'Drill')];
   away = false;
@@ -145,7 +146,7 @@ test('a list that was asked for in the background before a write does not hide w
   const { rerender } = render(page(false));
   let brought: Promise<void>;
   act(() => {
-    brought = bringLists(['tools']);
+    brought = bringLists();
   });
   await settled();
   await act(async () => {
@@ -153,14 +154,33 @@ test('a list that was asked for in the background before a write does not hide w
   });
   rerender(page(true));
   await settled();
-  expect(late).toHaveLength(2);
+  // The page waits for the answer that is on its way; that one is older than what was written.
+  expect(late).toHaveLength(1);
+  expect(list()).toBe('loading');
   late[0]!();
   await act(async () => {
     await brought;
   });
+  expect(late).toHaveLength(2);
   late[1]!();
   await settled();
   expect(list()).toBe('Tap v1, Reamer v1, Drill v1');
+});
+
+test('a page that waits for a list asked for in the background says so when the server does not answer', async () => {
+  away = true;
+  let brought: Promise<void>;
+  act(() => {
+    brought = bringLists();
+  });
+  answers.set('/api/session', { data: { shop: { id: C, name: 'Shop' }, entry: 'open' } });
+  show();
+  expect(list()).toBe('loading');
+  await act(async () => {
+    await brought;
+  });
+  await settled();
+  expect(list()).toBe('error');
 });
 
 test('what is put away in the list is put away in the page', async () => {

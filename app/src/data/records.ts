@@ -20,7 +20,15 @@ import type { Outgoing } from '../sync/outgoing';
 import { outcomeOf, sendWaiting, type Sent } from '../sync/send';
 import { reading } from '../sync/reading';
 import { useSession } from '../sync/session';
-import { changeShown, fillShown, readAgain, readAhead } from '../sync/shop-cache';
+import {
+  changeShown,
+  fillShown,
+  forgetAhead,
+  isComing,
+  readAgain,
+  readAhead,
+  whileComing,
+} from '../sync/shop-cache';
 
 /** A record as pages show it: stored, or waiting to be sent. */
 export interface Shown<K extends Kind> extends Stored<K> {
@@ -42,14 +50,18 @@ const NEWEST = 200;
 /** Kinds whose list was asked for since the application was opened. */
 const asked = new Set<Kind>();
 
+/** Address of the first page of a list; of a kind with very many records, of the newest. */
+export const firstPage = (kind: Kind): string =>
+  `/api/${kind}?limit=${factsOf(kind).many ? NEWEST : PAGE.most}`;
+
 /** Reads every page of a list; of a kind with very many records, the newest. */
 async function readWhole<K extends Kind>(kind: K): Promise<List<K>> {
   asked.add(kind);
   const schema = readList(kind);
-  const limit = factsOf(kind).many ? NEWEST : PAGE.most;
-  let whole = await reading(`/api/${kind}?limit=${limit}`, schema);
+  const first = firstPage(kind);
+  let whole = await reading(first, schema);
   while (whole.next && !factsOf(kind).many) {
-    const page = await reading(`/api/${kind}?limit=${limit}&after=${encodeURIComponent(whole.next)}`, schema);
+    const page = await reading(`${first}&after=${encodeURIComponent(whole.next)}`, schema);
     whole = { ...page, records: [...whole.records, ...page.records], aside: [...whole.aside, ...page.aside] };
   }
   return whole;
@@ -58,7 +70,9 @@ async function readWhole<K extends Kind>(kind: K): Promise<List<K>> {
 /** Every record of a kind; of one with very many, the newest. Unsent writes take the place of their stored record. */
 export function useRecords<K extends Kind>(kind: K) {
   const { data: session } = useSession();
-  const { data, error, isLoading } = useSWR<List<K>>(session ? `/api/${kind}` : null, () => readWhole(kind));
+  const address = `/api/${kind}`;
+  const key = session ? address : null;
+  const { data, error, isLoading } = useSWR<List<K>>(key, () => readWhole(kind), whileComing(address));
   const entries = useOutbox((state) => state.entries);
   const records = useMemo(() => {
     const unsent = entries.filter(
@@ -76,7 +90,7 @@ export function useRecords<K extends Kind>(kind: K) {
     records,
     aside: data?.aside ?? NONE,
     error: error as Error | undefined,
-    loading: !session || (isLoading && !data),
+    loading: !session || (!data && (isLoading || !error)),
   };
 }
 
@@ -133,13 +147,19 @@ export async function save<K extends Kind>(
   return result.sent === 'waiting' && !kept ? { sent: 'unkept', refusal: new Error(UNKEPT) } : result;
 }
 
-/** Kinds whose list belongs on the device and was not asked for yet. */
-const notAsked = (): Kind[] =>
-  KINDS.filter((kind) => !asked.has(kind) && !factsOf(kind).addedOnly && !factsOf(kind).apart);
+/** Forgets which lists were asked for, for tests that open the application anew. */
+export function forgetAsked(): void {
+  asked.clear();
+  forgetAhead();
+}
+
+/** Kinds whose list belongs on the device. */
+const KEPT = KINDS.filter((kind) => !factsOf(kind).addedOnly && !factsOf(kind).apart);
 
 /** Loads every list that no page has asked for yet, so that book and drawer open without the server. */
-export async function bringLists(kinds = notAsked()): Promise<void> {
-  for (const kind of kinds) {
+export async function bringLists(): Promise<void> {
+  for (const kind of KEPT) {
+    if (asked.has(kind) || isComing(`/api/${kind}`)) continue;
     try {
       await readAhead(`/api/${kind}`, () => readWhole(kind));
     } catch {

@@ -1,9 +1,8 @@
 import { View } from 'react-native';
 import { PlacesBar } from '../kit/PlacesBar';
-import { ScreenHead } from '../kit/ScreenHead';
+import { BackRoom, ScreenHead } from '../kit/ScreenHead';
 import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
-import { TOUCH } from '../theme/type';
 import { Words } from '../kit/Words';
 
 /** Marks a part which some pages do not show; the page's style sheet says where. */
@@ -24,7 +23,11 @@ export function Frame() {
         <View role="main" style={styles.page}>
           <ScreenHead
             title=" "
-            before={<View {...shownAs('back')} style={styles.back} />}
+            before={
+              <View {...shownAs('back')}>
+                <BackRoom />
+              </View>
+            }
             after={
               <View {...shownAs('about')}>
                 <Words role="note"> </Words>
@@ -46,6 +49,5 @@ const useStyles = themed((c) =>
     rail: { flexDirection: 'row' },
     room: { flex: 1, minHeight: 0, minWidth: 0 },
     page: { flex: 1, minHeight: 0 },
-    back: { width: TOUCH },
   }),
 );

@@ -6,7 +6,7 @@ const fit = (path: string, kept: string | null = null) => {
   delete root.dataset['theme'];
   document.body.innerHTML =
     '<div id="frame"><h1> </h1><a href="/">Bench</a><a href="/cut">Cut</a><a href="/drawer">Drawer</a></div>';
-  fitFrame(FRAME_PAGES, document, path, kept);
+  fitFrame(document, path, kept);
   return {
     heading: document.querySelector('h1')?.textContent ?? null,
     here: [...document.querySelectorAll('[aria-current=page]')].map((one) => one.textContent),
@@ -17,6 +17,7 @@ const fit = (path: string, kept: string | null = null) => {
 
 test.each([
   ['/', 'Bench', ['Bench'], 'about'],
+  ['/settings', 'Settings', ['Bench'], 'under'],
   ['/drawer', 'Drawer', ['Drawer'], ''],
   ['/cut/to-size', 'To size', ['Cut'], 'under'],
   ['/drawer/machines/0192f000-0001-7000-8000-000000000001/drive', 'Drive', ['Drawer'], 'under'],

@@ -2,16 +2,14 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { StyleSheet } from 'react-native';
 import { colourSheet } from '../theme/colours';
 import { RAIL_MEDIA } from '../theme/theme';
-import { fitFrame } from './fit-frame';
 import { Frame } from './Frame';
-import { FRAME_PAGES } from './pages';
 
 /**
  * The rules of a style sheet for what lies in the frame alone. The application makes its own sheet anew, and
  * the two must not change each other's order.
  */
 const inFrame = (styles: string): string =>
-  [...styles.matchAll(/(\.[^{}]+)\{([^{}]*)\}/g)]
+  [...styles.matchAll(/(\.(?:css|r)-[^{}]+)\{([^{}]*)\}/g)]
     .map(
       ([, selectors = '', rules = '']) =>
         `${selectors
@@ -31,13 +29,9 @@ const SHOWN = [
   `#frame [aria-current]{border-color:var(--accent)!important}`,
 ].join('');
 
-/** The frame as the page holds it: its markup, its styles and the script that fits it to the page. */
-export const frame = (): { markup: string; styles: string; script: string } => {
+/** The frame as the page holds it: its markup and its styles. */
+export const frame = (): { markup: string; styles: string } => {
   const markup = renderToStaticMarkup(<Frame />);
   const { textContent } = (StyleSheet as unknown as { getSheet(): { textContent: string } }).getSheet();
-  return {
-    markup: `<div id="frame">${markup}</div>`,
-    styles: colourSheet() + inFrame(textContent) + SHOWN,
-    script: `(${fitFrame.toString()})(${JSON.stringify(FRAME_PAGES)},document,location.pathname,localStorage.getItem('pike-preferences'))`,
-  };
+  return { markup: `<div id="frame">${markup}</div>`, styles: colourSheet() + inFrame(textContent) + SHOWN };
 };

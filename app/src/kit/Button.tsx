@@ -3,9 +3,9 @@ import { Pressable, View, type StyleProp, type ViewStyle } from 'react-native';
 import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { CORNER, SIZE, SPACE, TOUCH } from '../theme/type';
-import { NOT_PRINTED } from './printed';
 import { spokenName } from './spoken';
 import { Words } from './Words';
+import { NOT_PRINTED } from './marks';
 
 interface ButtonProps {
   readonly label: string;

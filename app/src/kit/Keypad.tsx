@@ -6,7 +6,8 @@ import { themed, useColours, useLow } from '../theme/theme';
 import { CORNER, FONT, SPACE } from '../theme/type';
 import { Button, IconButton } from './Button';
 import { EraseIcon } from './icons';
-import { faultOf, inBoth, unitOf, type SizeLimits } from '@pike-stone/words';
+import { faultOf, formatLength, inBoth, joined, unitOf, type SizeLimits } from '@pike-stone/words';
+import { SIDEWAYS } from './marks';
 import { Panel } from './Panel';
 import { spokenName } from './spoken';
 import { useSizeTyping } from './size-typing';
@@ -57,6 +58,7 @@ export function Keypad({
   const [text, setText] = useState('');
   const [unit, setUnit] = useState<LengthUnit>(unitOf(units));
   const recent = typed[place] ?? [];
+  const inOwnUnits = (mm: number) => joined(formatLength(mm, units));
   const readingId = useId();
   const input = useRef<TextInput>(null);
   const across = useLow();
@@ -131,7 +133,7 @@ export function Keypad({
               aria-label={title}
               aria-invalid={fault !== null && entry.status !== 'ambiguous'}
               {...{ 'aria-describedby': readingId }}
-              placeholder={inBoth(valueMm).split(' = ')[units === 'mm' ? 0 : 1]}
+              placeholder={inOwnUnits(valueMm)}
               placeholderTextColor={colours.quiet}
               autoCorrect={false}
               autoCapitalize="none"
@@ -167,7 +169,7 @@ export function Keypad({
                 : recent.map((mm) => (
                     <Key
                       key={mm}
-                      label={inBoth(mm).split(' = ')[units === 'mm' ? 0 : 1]!}
+                      label={inOwnUnits(mm)}
                       says={`again ${inBoth(mm)}`}
                       onPress={() => take(mm)}
                     />
@@ -180,7 +182,7 @@ export function Keypad({
               style={styles.letters}
               contentContainerStyle={styles.row}
               aria-label="Letter drills"
-              {...{ dataSet: { sideways: 'yes' } }}
+              {...SIDEWAYS}
             >
               {LETTERS.map((letter) => (
                 <View key={letter} style={styles.letter}>

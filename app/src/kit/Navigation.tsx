@@ -1,4 +1,5 @@
 import { Link, usePathname } from 'expo-router';
+import { isAt } from './places';
 import { PlacesBar } from './PlacesBar';
 
 /** The places, with the one marked whose page is open. */
@@ -7,7 +8,7 @@ export function Navigation({ rail = false }: { rail?: boolean }) {
   return (
     <PlacesBar
       rail={rail}
-      isHere={(href) => (href === '/' ? path === '/' || path.startsWith('/settings') : path.startsWith(href))}
+      isHere={(href) => isAt(href, path)}
       linked={(href, place) => (
         <Link key={href} href={href} asChild>
           {place}

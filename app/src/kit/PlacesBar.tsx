@@ -4,6 +4,7 @@ import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { SIZE } from '../theme/type';
 import { BenchIcon, BookIcon, CutIcon, DrawerIcon, GrindIcon } from './icons';
+import type { PlaceHref } from './places';
 import { Words } from './Words';
 
 const PLACES = [
@@ -13,7 +14,6 @@ const PLACES = [
   { href: '/drawer', name: 'Drawer', Icon: DrawerIcon },
   { href: '/book', name: 'Book', Icon: BookIcon },
 ] as const;
-export type PlaceHref = (typeof PLACES)[number]['href'];
 
 interface PlacesBarProps {
   readonly rail?: boolean;
@@ -24,36 +24,33 @@ interface PlacesBarProps {
 }
 
 /** The places of the application: a bar at the bottom of a phone, a rail at the left of a wide screen. */
-export function PlacesBar({
-  rail = false,
-  isHere = () => false,
-  linked = (_href, place) => place,
-}: PlacesBarProps) {
+export function PlacesBar({ rail = false, isHere = () => false, linked }: PlacesBarProps) {
   const styles = useStyles();
   const colours = useColours();
   return (
     <View role="navigation" aria-label="Places" style={rail ? styles.rail : styles.bar}>
       {PLACES.map(({ href, name, Icon }) => {
         const here = isHere(href);
-        const colour = here ? colours.accent : colours.quiet;
-        return linked(
-          href,
+        const style = [
+          rail ? styles.railPlace : styles.barPlace,
+          here && (rail ? styles.railHere : styles.barHere),
+        ];
+        const place = (
           <Pressable
             key={href}
             {...{ href }}
             role="link"
             aria-current={here ? 'page' : undefined}
-            style={StyleSheet.flatten([
-              rail ? styles.railPlace : styles.barPlace,
-              here && (rail ? styles.railHere : styles.barHere),
-            ])}
+            // A link hands one style on; the frame that lies in the page has only what stands in its style sheet.
+            style={linked ? StyleSheet.flatten(style) : style}
           >
-            <Icon color={colour} size={23} strokeWidth={1.7} />
-            <Words role={here ? 'strong' : 'body'} style={[styles.name, { color: colour }]}>
+            <Icon color={here ? colours.accent : colours.quiet} size={23} strokeWidth={1.7} />
+            <Words role={here ? 'strong' : 'body'} style={[styles.name, here && styles.nameHere]}>
               {name}
             </Words>
-          </Pressable>,
+          </Pressable>
         );
+        return linked ? linked(href, place) : place;
       })}
     </View>
   );
@@ -93,6 +90,7 @@ const useStyles = themed((c) =>
       borderLeftColor: 'transparent',
     },
     railHere: { borderLeftColor: c.accent, backgroundColor: c.ground },
-    name: { fontSize: SIZE.small, lineHeight: 18 },
+    name: { fontSize: SIZE.small, lineHeight: 18, color: c.quiet },
+    nameHere: { color: c.accent },
   }),
 );

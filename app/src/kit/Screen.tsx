@@ -5,11 +5,10 @@ import { PAGE_WIDTH, themed, useColours, useWide } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { IconButton } from './Button';
 import { BackIcon } from './icons';
-import { SCROLLS } from './scrolls';
 import { ScreenHead } from './ScreenHead';
-import { NOT_PRINTED } from './printed';
 import { usePageTitle } from './page-title';
 import { Words } from './Words';
+import { NOT_PRINTED, SCROLLS } from './marks';
 
 interface ScreenProps {
   readonly title: string;

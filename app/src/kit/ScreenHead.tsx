@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { sheet } from '../theme/sheet';
 import { PAGE_WIDTH } from '../theme/theme';
-import { SPACE } from '../theme/type';
+import { SPACE, TOUCH } from '../theme/type';
 import { Words } from './Words';
 
 interface ScreenHeadProps {
@@ -33,7 +33,11 @@ export function ScreenHead({ title, after, before, aside, inPane = false, width 
   );
 }
 
+/** Room of a way back which is not there yet. */
+export const BackRoom = () => <View style={styles.back} />;
+
 const styles = sheet({
+  back: { width: TOUCH },
   head: {
     flexDirection: 'row',
     alignItems: 'center',

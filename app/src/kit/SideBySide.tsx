@@ -4,10 +4,9 @@ import { sheet } from '../theme/sheet';
 import { PAGE_WIDTH, themed } from '../theme/theme';
 import { SPACE } from '../theme/type';
 import { Empty } from './Empty';
-import { NOT_PRINTED } from './printed';
 import { usePageTitle } from './page-title';
-import { SCROLLS } from './scrolls';
 import { Words } from './Words';
+import { NOT_PRINTED, SCROLLS } from './marks';
 
 /** A wide page: a list, and the thing that is open of it beside it. */
 export function SideBySide({

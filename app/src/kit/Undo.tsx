@@ -4,8 +4,8 @@ import { create } from 'zustand';
 import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
 import { CORNER, SPACE, TOUCH } from '../theme/type';
-import { NOT_PRINTED } from './printed';
 import { Words } from './Words';
+import { NOT_PRINTED } from './marks';
 
 interface UndoState {
   readonly said: string | null;

@@ -1,4 +1,4 @@
-import { useEffect, useReducer, useState, type ComponentType, type ReactNode } from 'react';
+import { useEffect, useState, useSyncExternalStore, type ComponentType, type ReactNode } from 'react';
 import { Loading } from './Empty';
 
 type Load<Props> = () => Promise<{ default: ComponentType<Props> }>;
@@ -26,20 +26,27 @@ export function laterWith<Props extends object>(
   patient = false,
 ): ComponentType<Props> {
   let Page: ComponentType<Props> | null = null;
+  const waiting = new Set<() => void>();
   const bring = async (): Promise<void> => {
-    Page ??= (await load()).default;
+    if (Page) return;
+    Page = (await load()).default;
+    for (const draw of waiting) draw();
+  };
+  const subscribe = (draw: () => void) => {
+    waiting.add(draw);
+    return () => void waiting.delete(draw);
   };
   bringLater(bring);
   return function Later(props: Props) {
     const [trouble, setTrouble] = useState<Error>();
-    const [, redraw] = useReducer((times: number) => times + 1, 0);
+    // It may come between the moment when this is drawn and the moment when it stands on the page.
+    const Brought = useSyncExternalStore(subscribe, () => Page);
     useEffect(() => {
       let timer: ReturnType<typeof setTimeout> | undefined;
       let left = false;
       const attempt = async (): Promise<void> => {
         try {
           await bring();
-          if (!left) redraw();
         } catch {
           if (left) return;
           setTrouble(new Error('The shop’s computer does not answer.'));
@@ -55,7 +62,7 @@ export function laterWith<Props extends object>(
         clearTimeout(timer);
       };
     }, []);
-    if (Page) return <Page {...props} />;
+    if (Brought) return <Brought {...props} />;
     return meanwhile(<Loading error={trouble} />);
   };
 }

@@ -8,36 +8,36 @@ const open: (() => void)[] = [];
  * from: to the page itself. The entry stays when the sheet is closed otherwise; the next way back passes it.
  * This is the id which the router gave the page that has two entries; null where none has.
  */
-let doubled: string | null = null;
+let pageWithTwo: string | null = null;
 /** Address of that page while a sheet is open, which the page can change meanwhile. */
 let address = '';
 
 /** Id that the router gave the entry that is shown. */
 const idNow = (): string | null => (window.history.state as { id?: string } | null)?.id ?? null;
 
-const double = (): void => {
+const addEntry = (): void => {
   // A page that was never moved to has no id yet.
   const id = idNow() ?? 'first';
-  if (doubled === id) return;
-  doubled = id;
+  if (pageWithTwo === id) return;
+  pageWithTwo = id;
   window.history.pushState(window.history.state, '');
 };
 
 function onPopState(event: PopStateEvent): void {
-  const isSamePage = doubled === (idNow() ?? 'first');
+  const isSamePage = pageWithTwo === (idNow() ?? 'first');
   const close = isSamePage ? open.pop() : undefined;
   if (close) {
     event.stopImmediatePropagation();
-    doubled = null;
+    pageWithTwo = null;
     if (address !== window.location.href) window.history.replaceState(window.history.state, '', address);
     close();
-    if (open.length > 0) double();
+    if (open.length > 0) addEntry();
   } else if (isSamePage) {
     // The second entry of a page whose sheets are closed: the way back leads past it.
     event.stopImmediatePropagation();
-    doubled = null;
+    pageWithTwo = null;
     window.history.back();
-  } else doubled = null;
+  } else pageWithTwo = null;
 }
 
 /** Listens before the router does. Called once, before the application is drawn. */
@@ -56,7 +56,7 @@ export function useBackCloses(onClose: () => void): void {
   useEffect(() => {
     const close = () => latest.current();
     open.push(close);
-    double();
+    addEntry();
     const follow = () => {
       address = window.location.href;
     };

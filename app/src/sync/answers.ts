@@ -1,10 +1,10 @@
 import { factsOf, isKind, readList, upgraded, type List } from '@pike-stone/contract';
 import type { Cache, State } from 'swr';
 import { setAside } from './aside';
+import { SESSION } from './early';
 import { place } from './place';
 
 const KEPT_AFTER_MS = 300;
-const SESSION = '/api/session';
 /** Answers that are not kept: searches, which are many, and what is only true at the moment. */
 const isKept = (address: string): boolean =>
   address.startsWith('/api/') && !/[?&]q=|^\/api\/devices/.test(address);
@@ -16,28 +16,53 @@ const partOf = (shop: string, address: string): [string, string] => [
 ];
 
 /**
- * SWR's cache, kept in the device's database: a page opened without the server shows the last answers.
- * @param first  answers that were kept before
+ * SWR's cache, kept in the device's database: a page opened without the server shows the last answers. An
+ * answer is read when it is first needed: a phone that opens one page need not check all of them.
+ * @param found  answers as they were found, by their address
+ * @param fresh  those of them that are the server's of now, and not kept yet
  */
-export function keptAnswers(shop: () => string | null, first: ReadonlyMap<string, unknown>): Cache {
-  const map = new Map<string, State>([...first].map(([address, data]) => [address, { data }]));
-  const changed = new Set<string>();
+export function keptAnswers(
+  shop: () => string | null,
+  found: ReadonlyMap<string, unknown>,
+  fresh: readonly string[] = [],
+): Cache {
+  const unread = new Map(found);
+  const map = new Map<string, State>();
+  const changed = new Set(fresh);
   let timer: ReturnType<typeof setTimeout> | undefined;
+  const keepSoon = () => {
+    timer ??= setTimeout(() => void keep(), KEPT_AFTER_MS);
+  };
+  const get = (address: string): State | undefined => {
+    if (unread.has(address)) {
+      const data = unread.get(address);
+      unread.delete(address);
+      try {
+        map.set(address, { data: readAnswer(address, data) });
+      } catch (error) {
+        setAside(`an answer (${address})`, (error as Error).message, null);
+        void forget(shop(), address);
+      }
+    }
+    return map.get(address);
+  };
   const keep = async (): Promise<void> => {
     timer = undefined;
     const database = await place();
     const known = shop();
+    if (!database) return;
+    if (known === null) return keepSoon();
     const addresses = [...changed];
     changed.clear();
-    if (!database || known === null) return;
     const step = database.transaction('answers', 'readwrite');
     for (const address of addresses) {
-      const data = map.get(address)?.data;
+      const data = get(address)?.data;
       if (data !== undefined) void step.store.put(data, partOf(known, address));
     }
     // A device without room keeps no answers. Nothing is lost, because the server has the records.
     await step.done.catch(() => undefined);
   };
+  if (changed.size > 0) keepSoon();
   const keepNow = () => {
     clearTimeout(timer);
     if (changed.size > 0) void keep();
@@ -45,15 +70,18 @@ export function keptAnswers(shop: () => string | null, first: ReadonlyMap<string
   window.addEventListener('pagehide', keepNow);
   document.addEventListener('visibilitychange', () => document.visibilityState === 'hidden' && keepNow());
   return {
-    keys: () => map.keys(),
-    get: (address) => map.get(address),
-    delete: (address) => void map.delete(address),
+    keys: () => [...map.keys(), ...unread.keys()].values(),
+    get,
+    delete: (address) => {
+      unread.delete(address);
+      map.delete(address);
+    },
     set: (address, state) => {
-      const isNew = state.data !== map.get(address)?.data;
+      const isNew = state.data !== get(address)?.data;
       map.set(address, state as State);
       if (!isNew || state.data === undefined || !isKept(address)) return;
       changed.add(address);
-      timer ??= setTimeout(() => void keep(), KEPT_AFTER_MS);
+      keepSoon();
     },
   };
 }
@@ -71,7 +99,12 @@ function readAnswer(address: string, data: unknown): unknown {
   return readList(kind).parse({ records: list, next, total });
 }
 
-/** Reads the kept answers of a shop; what cannot be read is left out, for the server has it. */
+async function forget(shop: string | null, address: string): Promise<void> {
+  const database = await place();
+  if (shop !== null) await database?.delete('answers', partOf(shop, address)).catch(() => undefined);
+}
+
+/** The kept answers of a shop, as they were kept. */
 export async function loadAnswers(shop: string): Promise<Map<string, unknown>> {
   const database = await place();
   const answers = new Map<string, unknown>();
@@ -82,14 +115,7 @@ export async function loadAnswers(shop: string): Promise<Map<string, unknown>> {
       database.getAllKeys('answers', range),
       database.getAll('answers', range),
     ]);
-    keys.forEach(([, address], i) => {
-      try {
-        answers.set(address, readAnswer(address, values[i]));
-      } catch (error) {
-        setAside(`an answer (${address})`, (error as Error).message, null);
-        void database.delete('answers', keys[i]!);
-      }
-    });
+    keys.forEach(([, address], i) => answers.set(address, values[i]));
   }
   return answers;
 }

@@ -1,5 +1,6 @@
 import { problem, type Problem } from '@pike-stone/contract';
 import type { ZodType } from 'zod';
+import { dropEarly, PATIENCE_MS, takeEarly } from './early';
 
 /** Thrown when the server refuses a request for what it says. */
 export class Refusal extends Error {
@@ -26,7 +27,6 @@ export class Unreachable extends Error {
 /** Thrown when this device is not in the shop, or is no more. What waits is sent when it is in again. */
 export class NotIn extends Unreachable {}
 
-const PATIENCE_MS = 12_000;
 const AWAY = 'The shop’s computer does not answer.';
 
 /** Status answers that say nothing about the request itself: the same one may be taken later. */
@@ -41,7 +41,10 @@ const retryAfterMs = (response: Response): number | null => {
 export async function answerTo(path: string, init: RequestInit): Promise<Response> {
   let response: Response;
   try {
-    response = await fetch(path, { signal: AbortSignal.timeout(PATIENCE_MS), ...init });
+    const writes = init.method !== undefined;
+    if (writes) dropEarly();
+    const early = writes ? undefined : takeEarly(path);
+    response = await (early ?? fetch(path, { signal: AbortSignal.timeout(PATIENCE_MS), ...init }));
   } catch {
     throw new Unreachable(AWAY);
   }

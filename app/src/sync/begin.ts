@@ -2,8 +2,10 @@ import { sessionAnswer } from '@pike-stone/contract';
 import type { Cache } from 'swr';
 import { loadAnswers, keptAnswers } from './answers';
 import { loadAside } from './aside';
+import { arrivedEarly, FIRST_LISTS, SESSION, takeEarly } from './early';
 import { loadOutbox, takeOverOutbox, takeOverWritten, useOutbox } from './outbox';
 import { place } from './place';
+import { noteComing } from './shop-cache';
 import { hearTabs, type Told } from './tabs';
 
 /** Longest time that the first page waits for the device's database. */
@@ -19,6 +21,26 @@ async function lastShop(): Promise<string | null> {
   return typeof shop === 'string' ? shop : null;
 }
 
+/**
+ * Puts what the page has asked for early in the place of what was kept, so that the first page is drawn with it.
+ * @returns the addresses that are the server's of now
+ */
+function takeArrived(answers: Map<string, unknown>, shop: string | null): string[] {
+  const session = sessionAnswer.safeParse(arrivedEarly(SESSION)).data;
+  if (!session?.shop || (shop !== null && session.shop.id !== shop)) return [];
+  const fresh = [SESSION, ...FIRST_LISTS].flatMap((path) => {
+    const address = path.replace(/\?.*$/, '');
+    const body = arrivedEarly(path) as { next?: unknown } | undefined;
+    // Of a list with more pages than one, the first is not the whole.
+    if (body === undefined || (address !== SESSION && body.next !== null)) return [];
+    answers.set(address, body);
+    void takeEarly(path);
+    noteComing(address);
+    return [address];
+  });
+  return fresh;
+}
+
 async function load(): Promise<Cache> {
   const shop = await lastShop();
   if (shop !== null) {
@@ -26,11 +48,12 @@ async function load(): Promise<Cache> {
     await loadOutbox(shop);
   }
   const answers = shop === null ? new Map<string, unknown>() : await loadAnswers(shop);
+  const fresh = takeArrived(answers, shop);
   // The session decides about everything else: one that cannot be read is asked for.
-  if (!sessionAnswer.safeParse(answers.get('/api/session')).success) answers.delete('/api/session');
+  if (!sessionAnswer.safeParse(answers.get(SESSION)).success) answers.delete(SESSION);
   void loadAside();
   localStorage.removeItem(ANSWERS_BEFORE);
-  return keptAnswers(() => useOutbox.getState().shop, answers);
+  return keptAnswers(() => useOutbox.getState().shop, answers, fresh);
 }
 
 /**

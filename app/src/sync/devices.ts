@@ -1,8 +1,8 @@
 import { deviceList, pairingAnswer, sessionAnswer, type SessionAnswer } from '@pike-stone/contract';
 import * as z from 'zod';
 import { send } from './api';
+import { SESSION } from './early';
 import { useOfShop } from './of-shop';
-import { SESSION } from './session';
 import { changeShown, readAgain } from './shop-cache';
 
 const DEVICES = '/api/devices';

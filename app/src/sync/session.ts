@@ -3,9 +3,9 @@ import { useEffect } from 'react';
 import useSWR from 'swr';
 import { send } from './api';
 import { beInShop } from './begin';
+import { SESSION } from './early';
 import { reading } from './reading';
-
-export const SESSION = '/api/session';
+import { whileComing } from './shop-cache';
 
 /** Asks whether this device is in, and asks to come in where no code is needed. */
 async function comeIn(path: string): Promise<SessionAnswer> {
@@ -15,7 +15,7 @@ async function comeIn(path: string): Promise<SessionAnswer> {
 
 /** The shop that this device is in; `needsCode` when it has to show a code first. */
 export function useSession() {
-  const { data } = useSWR(SESSION, comeIn, { revalidateOnFocus: false });
+  const { data } = useSWR(SESSION, comeIn, { revalidateOnFocus: false, ...whileComing(SESSION) });
   const shop = data?.shop?.id;
   useEffect(() => {
     if (shop) void beInShop(shop);

@@ -28,11 +28,41 @@ export function fillShown<Answer>(address: string, answer: Answer): void {
   void bound?.<Answer>(address, (known) => known ?? answer, { revalidate: false });
 }
 
-/** Reads an answer for an address that has none yet; one that was changed meanwhile is left alone. */
+/** When an answer was asked for before any page needed it. */
+const ahead = new Map<string, number>();
+/** For so long a page waits for an answer that was asked for ahead of it, ms. */
+const COMES_WITHIN_MS = 10_000;
+
+/** Notes that an answer is asked for, or here, before any page needs it. */
+export const noteComing = (address: string): void => void ahead.set(address, Date.now());
+
+/** Whether an answer was asked for a moment ago, ahead of the pages. */
+export const isComing = (address: string): boolean =>
+  Date.now() - (ahead.get(address) ?? -Infinity) < COMES_WITHIN_MS;
+
+/** For a page that needs an answer: one that was asked for a moment ago need not be asked for again. */
+export const whileComing = (address: string): { revalidateOnMount?: false } =>
+  isComing(address) ? { revalidateOnMount: false } : {};
+
+/** Forgets what was asked for ahead, for tests that open the application anew. */
+export const forgetAhead = (): void => ahead.clear();
+
+/**
+ * Reads an answer for an address that has none yet. One that fails, or that was changed meanwhile, is asked
+ * for again by the pages that wait for it.
+ */
 export async function readAhead<Answer>(address: string, read: () => Promise<Answer>): Promise<void> {
   const before = changes.get(address);
-  const answer = await read();
-  if (changes.get(address) === before) fillShown(address, answer);
+  noteComing(address);
+  try {
+    const answer = await read();
+    if (changes.get(address) === before) fillShown(address, answer);
+    else readAgain(address);
+  } catch (fault) {
+    ahead.delete(address);
+    readAgain(address);
+    throw fault;
+  }
 }
 
 /** Fetches the answer of an address again. */

@@ -1,1 +1,1 @@
-export { CutHouse as default } from '../../areas/cut/CutHouse';
+export { CutPages as default } from '../../areas/cut/CutPages';

@@ -1,39 +1,25 @@
-import { OPERATIONS } from '@pike-stone/core';
-import { aloud, DEFER, sayFeed, saySpeed, type Result } from '@pike-stone/words';
+import { aloud, sayFeed, saySpeed, type Result } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
-import { memo, useCallback, useDeferredValue, useState } from 'react';
-import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { useCallback, useState } from 'react';
+import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Announced } from '../../kit/Announced';
 import { Button } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
 import { useKeys } from '../../kit/keys';
 import { usePageTitle } from '../../kit/page-title';
-import { NOT_PRINTED } from '../../kit/printed';
-import { ShareButton } from '../../kit/ShareButton';
-import { SCROLLS } from '../../kit/scrolls';
-import { useUndo } from '../../kit/Undo';
-import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
-import { PAGE_WIDTH, themed, useLow, useWide } from '../../theme/theme';
-import { SPACE } from '../../theme/type';
-import { laterPart, quietPart } from '../later-part';
-import { useDraft } from './draft';
-import { DepthResult, Results, SpeedLadder, useWarnings, Warnings } from './Results';
-import { Sentence, type Chooser } from './Sentence';
-import { CutSketch } from './sketch/CutSketch';
+import { themed, useWide } from '../../theme/theme';
+import { laterPart } from '../later-part';
+import { PhoneCut, WideCut } from './CutLayouts';
+import type { Chooser } from './Sentence';
 import type { DimensionKey } from './sketch/cut-mark';
 import { useCut, type Cut } from './useCut';
 
-// Loaded after the first load: what a touch opens, and what the drawer knows of the tool.
-/** Usual height of how sure a start is, with its reasons. */
-const HOW_SURE_PX = 100;
+// What a touch opens is not part of the first load.
 const Choosers = laterPart('Choosers');
 const EditDimension = laterPart('EditDimension');
-const HowSure = quietPart('HowSure', HOW_SURE_PX);
 const RefusedBench = laterPart('RefusedBench');
-const Working = laterPart('Working');
-const ToolWear = quietPart('ToolWear');
 
 /** The page of the cut: its sketch, and what to set on this machine. */
 export function CutScreen() {
@@ -124,40 +110,10 @@ function CutBench({
       {chooser && (
         <Choosers what={chooser} cut={cut} drawer={drawer} metals={metals} onClose={() => setChooser(null)} />
       )}
-      {dimension && (
-        <EditDimension
-          dimension={dimension}
-          cut={withUndo(cut, dimension)}
-          onClose={() => setDimension(null)}
-        />
-      )}
+      {dimension && <EditDimension dimension={dimension} cut={cut} onClose={() => setDimension(null)} />}
       <SayFigures cut={cut} />
     </View>
   );
-}
-
-/** Names of the figures on the sketch, as their change is told. */
-const FIGURE_NAMES: Readonly<Record<Exclude<DimensionKey, 'feed'>, string>> = {
-  diameter: 'The diameter',
-  depth: 'The depth',
-  width: 'The width',
-  length: 'The length',
-  stickOut: 'What stands out',
-  angle: 'The angle',
-  pitch: 'The pitch',
-};
-
-/** The cut as its figures are changed on the sketch: each change can be undone. */
-function withUndo(cut: Cut, dimension: Exclude<DimensionKey, 'feed'>): Cut {
-  return {
-    ...cut,
-    change: (change) => {
-      cut.change(change);
-      useUndo
-        .getState()
-        .say(`${FIGURE_NAMES[dimension]} is changed`, () => useDraft.getState().set(cut.choice));
-    },
-  };
 }
 
 /** Says speed and feed aloud when they have changed. */
@@ -167,181 +123,4 @@ function SayFigures({ cut: { plan, setup } }: { cut: Cut }) {
   return <Announced>{`${aloud(speed.shown)}, ${aloud(feed.shown)}`}</Announced>;
 }
 
-interface Parts {
-  readonly cut: Cut;
-  readonly opened: Result | undefined;
-  readonly open: (result: Result) => void;
-  readonly touch: (key: DimensionKey) => void;
-  readonly onChoose: (what: Chooser) => void;
-  readonly onTaken: () => void;
-}
-
-// Only the figures are drawn at once with a changed cut. What is larger follows with the cut of the frame
-// after, and is drawn again only when that is another.
-const SteadySentence = memo(Sentence);
-const SteadySketch = memo(CutSketch);
-const SteadyLadder = memo(SpeedLadder);
-const SteadyDepth = memo(DepthResult);
-const SteadyHowSure = memo(HowSure);
-const SteadyLinks = memo(CutLinks);
-const SteadyWear = memo(ToolWear);
-const SteadyWorking = memo(Working);
-
-function PhoneCut({ cut, open, touch, onChoose, onTaken }: Parts) {
-  const styles = useStyles();
-  const units = useUnits();
-  const { height } = useWindowDimensions();
-  const drawn = useDeferredValue(cut);
-  const list = useWarnings(drawn);
-  return (
-    <>
-      <ScrollView style={styles.fill} {...SCROLLS}>
-        <SteadySentence cut={drawn} onChoose={onChoose} />
-        <SteadySketch
-          setup={drawn.setup}
-          plan={drawn.plan}
-          units={units}
-          height={Math.max(190, Math.min(264, height - 640))}
-          onTouch={touch}
-        />
-        <View style={styles.sheet}>
-          <Results cut={cut} onOpen={open} />
-          <SteadyLadder cut={drawn} />
-          <Warnings list={list.slice(0, 1)} />
-          <View style={styles.ruled}>
-            <SteadyDepth cut={drawn} onOpen={open} />
-          </View>
-          <SteadyHowSure cut={drawn} />
-          <Warnings list={list.slice(1)} />
-          <SteadyLinks cut={drawn} />
-          <SteadyWear toolId={drawn.choice.toolId} />
-          <Words role="note" style={styles.defer}>
-            {DEFER}
-          </Words>
-        </View>
-      </ScrollView>
-      <View style={styles.actions} {...NOT_PRINTED}>
-        <Button label="Working" onPress={() => open('speed')} />
-        <Button kind="main" label="Cut taken" onPress={onTaken} style={styles.fill} />
-      </View>
-    </>
-  );
-}
-
-/** Links to the pages that follow from a cut. */
-function CutLinks({ cut }: { cut: Cut }) {
-  const styles = useStyles();
-  const router = useRouter();
-  const { leadsTo } = OPERATIONS[cut.setup.operation];
-  const byHand = cut.plan.feed.setting.how === 'hand';
-  return (
-    <View style={styles.links} {...NOT_PRINTED}>
-      <Button label="What will happen" onPress={() => router.push('/cut/forecast')} style={styles.grow} />
-      <Button label="Which tool?" onPress={() => router.push('/cut/choose')} style={styles.grow} />
-      {leadsTo.includes('to-size') && (
-        <Button label="To size" onPress={() => router.push('/cut/to-size')} style={styles.grow} />
-      )}
-      {leadsTo.includes('thread-passes') && (
-        <Button label="Thread passes" onPress={() => router.push('/cut/thread')} style={styles.grow} />
-      )}
-      {leadsTo.includes('flat-face') && (
-        <Button label="A flat face" onPress={() => router.push('/cut/area')} style={styles.grow} />
-      )}
-      <ShareButton title="Cut" style={styles.grow} />
-      {byHand && <Button label="Pacer" onPress={() => router.push('/cut/pacer')} style={styles.grow} />}
-    </View>
-  );
-}
-
-function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: Parts) {
-  const styles = useStyles();
-  const units = useUnits();
-  const { height } = useWindowDimensions();
-  const drawn = useDeferredValue(cut);
-  const list = useWarnings(drawn);
-  const low = useLow();
-  const working = <SteadyWorking cut={drawn} of={opened} />;
-  const answers = (
-    <>
-      <Results cut={cut} opened={opened} onOpen={open} />
-      <View style={styles.ruled}>
-        <SteadyDepth cut={drawn} opened={opened} onOpen={open} />
-      </View>
-      <SteadyHowSure cut={drawn} />
-    </>
-  );
-  return (
-    <View style={styles.panes}>
-      <ScrollView style={styles.left} {...SCROLLS}>
-        <SteadySentence cut={drawn} onChoose={onChoose} />
-        <SteadySketch
-          setup={drawn.setup}
-          plan={drawn.plan}
-          units={units}
-          height={Math.max(190, Math.min(400, height - 420))}
-          onTouch={touch}
-        />
-        <View style={styles.sheet}>
-          <SteadyLadder cut={drawn} />
-        </View>
-        <View style={styles.notes}>
-          <SteadyLinks cut={drawn} />
-          <SteadyWear toolId={drawn.choice.toolId} />
-          <Warnings list={list} />
-          <Words role="note" style={styles.defer}>
-            {DEFER}
-          </Words>
-        </View>
-      </ScrollView>
-      <View style={styles.right}>
-        {low ? (
-          <ScrollView style={styles.fill} tabIndex={0}>
-            {answers}
-            {working}
-          </ScrollView>
-        ) : (
-          <>
-            {answers}
-            <ScrollView style={[styles.fill, styles.ruled]} tabIndex={0}>
-              {working}
-            </ScrollView>
-          </>
-        )}
-        <View style={styles.actions} {...NOT_PRINTED}>
-          <Button kind="main" label="Cut taken" onPress={onTaken} style={styles.fill} />
-        </View>
-      </View>
-    </View>
-  );
-}
-
-const useStyles = themed((c) =>
-  sheet({
-    page: { flex: 1, minHeight: 0, backgroundColor: c.ground },
-    fill: { flex: 1 },
-    grow: { flexGrow: 1 },
-    sheet: { backgroundColor: c.sheet, borderBottomWidth: 1, borderBottomColor: c.line },
-    ruled: { borderTopWidth: 1, borderTopColor: c.line, flexDirection: 'column' },
-    links: {
-      flexDirection: 'row',
-      flexWrap: 'wrap',
-      gap: SPACE.close,
-      paddingHorizontal: SPACE.edge,
-      paddingVertical: SPACE.close,
-    },
-    defer: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near },
-    actions: {
-      flexDirection: 'row',
-      gap: SPACE.close,
-      paddingHorizontal: SPACE.edge,
-      paddingVertical: 10,
-      backgroundColor: c.ground,
-      borderTopWidth: 1,
-      borderTopColor: c.line,
-    },
-    panes: { flex: 1, flexDirection: 'row', maxWidth: PAGE_WIDTH, minHeight: 0 },
-    left: { flex: 1.22, borderRightWidth: 1, borderRightColor: c.line },
-    right: { flex: 1, backgroundColor: c.sheet, borderRightWidth: 1, borderRightColor: c.line, minHeight: 0 },
-    notes: { paddingTop: SPACE.close },
-  }),
-);
+const useStyles = themed((c) => sheet({ page: { flex: 1, minHeight: 0, backgroundColor: c.ground } }));

@@ -1,11 +1,13 @@
 import type { CutChoice } from '@pike-stone/contract';
 import { chosenWay, OPERATIONS, rotates, type CutSetup } from '@pike-stone/core';
 import { Keypad } from '../../kit/Keypad';
+import { useUndo } from '../../kit/Undo';
 import { OPERATION_WORDS, type SizeLimits } from '@pike-stone/words';
 import { refusals } from '@pike-stone/words/misfit';
 import { useUnits } from '../../data/preferences';
 import type { DimensionKey } from './sketch/cut-mark';
 import { EditOther } from './EditOther';
+import { useDraft } from './draft';
 import type { Editing } from './useCut';
 
 interface Editable {
@@ -102,12 +104,23 @@ export interface EditDimensionProps {
   readonly onClose: () => void;
 }
 
-/** The keypad that changes one figure of the sketch. */
+/** Changes the set-up, and offers to put it back as it was before. */
+function changeWithUndo(cut: Editing, name: string) {
+  return (change: Partial<CutChoice>) => {
+    cut.change(change);
+    useUndo.getState().say(`${name} is changed`, () => useDraft.getState().set(cut.choice));
+  };
+}
+
+/** The keypad that changes one figure of the sketch. Each change can be undone. */
 export function EditDimension({ dimension, cut, onClose }: EditDimensionProps) {
   const units = useUnits();
-  if (dimension === 'angle' || dimension === 'pitch')
-    return <EditOther what={dimension} cut={cut} onClose={onClose} />;
+  if (dimension === 'angle' || dimension === 'pitch') {
+    const change = changeWithUndo(cut, dimension === 'angle' ? 'The angle' : 'The pitch');
+    return <EditOther what={dimension} cut={{ ...cut, change }} onClose={onClose} />;
+  }
   const { title, valueMm, limits, change, reset } = editable(dimension, cut);
+  const make = changeWithUndo(cut, title);
   return (
     <Keypad
       title={title}
@@ -116,9 +129,9 @@ export function EditDimension({ dimension, cut, onClose }: EditDimensionProps) {
       limits={limits}
       field={cut.setup.tool.kind === 'drill' && dimension === 'diameter' ? 'drill' : 'diameter'}
       refuse={(mm) => refusals(cut.trial(change(mm)), units)[0] ?? null}
-      onSet={(mm) => cut.change(change(mm))}
+      onSet={(mm) => make(change(mm))}
       onClose={onClose}
-      onReset={reset && (() => cut.change(reset))}
+      onReset={reset && (() => make(reset))}
     />
   );
 }

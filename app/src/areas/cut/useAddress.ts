@@ -1,6 +1,6 @@
 import { cutChoice, type CutChoice } from '@pike-stone/contract';
 import { useGlobalSearchParams, usePathname, useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useEffect, useLayoutEffect, useState } from 'react';
 import { addressOf, fromQuery, toQuery, useDraft, type Drawer } from './draft';
 import { useSetUpChoice } from './useCut';
 
@@ -13,15 +13,6 @@ type Query = Readonly<Record<string, string | string[] | undefined>>;
 const KEYS = Object.keys(cutChoice.shape);
 const speaksOfCut = (query: Query): boolean => KEYS.some((key) => query[key] !== undefined);
 
-/**
- * What the address asks for as the page is opened. The router may not have read the browser's address yet; on
- * the way from another page the browser's address is still that one's.
- */
-const askedFor = (query: Query, path: string): Query =>
-  speaksOfCut(query) || window.location.pathname !== path
-    ? query
-    : Object.fromEntries(new URLSearchParams(window.location.search));
-
 /** What the address names that this shop does not have; null when it has all. */
 function missing({ machineId, stockId, toolId }: CutChoice, drawer: Drawer): string | null {
   const lacks = (list: readonly { readonly id: string }[], id: string) => list.every((one) => one.id !== id);
@@ -30,12 +21,20 @@ function missing({ machineId, stockId, toolId }: CutChoice, drawer: Drawer): str
   return lacks(drawer.tools, toolId) ? 'It names a tool that is not in this drawer' : null;
 }
 
+interface Address {
+  /** What is wrong with the address; null when nothing is. */
+  readonly damage: string | null;
+  /** The address asks for another set-up than the one that stands here, and it is not taken yet. */
+  readonly comes: boolean;
+  readonly mend: () => void;
+}
+
 /**
  * Keeps the set-up and the address the same on every page under a cut: opening an address opens its cut, and
  * changing the cut changes the address. An address that was written here is not read again, because the
  * set-up may have been changed since.
  */
-export function useAddress(): { readonly damage: string | null; readonly mend: () => void } {
+export function useAddress(): Address {
   const query: Query = useGlobalSearchParams();
   const path = usePathname();
   const router = useRouter();
@@ -46,18 +45,20 @@ export function useAddress(): { readonly damage: string | null; readonly mend: (
   const [asked, setAsked] = useState<CutChoice | 'unreadable' | null>(null);
   const damage =
     asked === null ? null : asked === 'unreadable' ? 'It cannot be read' : missing(asked, drawer);
-  useEffect(() => {
+  const said = !opened && speaksOfCut(query) ? (fromQuery(query) ?? 'unreadable') : null;
+  const isNew =
+    said === 'unreadable'
+    || (said !== null
+      && addressOf(said) !== shown
+      && (choice === null || addressOf(said) !== addressOf(choice)));
+  // Before anything is painted, so that a page whose lists are here begins with its own cut.
+  useLayoutEffect(() => {
     if (opened || loading) return;
     setOpened(true);
-    const wanted = askedFor(query, path);
-    if (!speaksOfCut(wanted)) return;
-    const read = fromQuery(wanted);
-    if (!read) return setAsked('unreadable');
-    const isHere = addressOf(read) === shown || (choice && addressOf(read) === addressOf(choice));
-    if (!isHere) setAsked(read);
-  }, [opened, loading, query, path, shown, choice]);
+    if (isNew) setAsked(said);
+  }, [opened, loading, said, isNew]);
   // What is not in the drawer may be on its way here.
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (asked === null || damage !== null || asked === 'unreadable') return;
     set(asked);
     setAsked(null);
@@ -74,5 +75,5 @@ export function useAddress(): { readonly damage: string | null; readonly mend: (
     const timer = setTimeout(follow, FOLLOWS_AFTER_MS);
     return () => clearTimeout(timer);
   }, [opened, asked, choice, path, query, shown, router, show]);
-  return { damage, mend: () => setAsked(null) };
+  return { damage, comes: isNew || (asked !== null && damage === null), mend: () => setAsked(null) };
 }

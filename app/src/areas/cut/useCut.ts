@@ -8,7 +8,7 @@ import {
   type ShopRules,
 } from '@pike-stone/core';
 import { toSetup, type CutChoice } from '@pike-stone/contract';
-import { useMemo } from 'react';
+import { createContext, useContext, useMemo } from 'react';
 import { useMetals } from '../../data/metals';
 import { useRecords } from '../../data/records';
 import { useRules } from '../../data/rules';
@@ -36,6 +36,9 @@ export interface RefusedCut extends SetUp {
   readonly misfits: readonly Misfit[];
 }
 
+/** True for pages whose address asks for another set-up: until that is taken, they show none. */
+export const SetUpComes = createContext(false);
+
 /** What is chosen for the cut, with the drawer it is chosen from; null while records are loading or one is missing. */
 export function useSetUpChoice() {
   const machines = useRecords('machines');
@@ -44,6 +47,7 @@ export function useSetUpChoice() {
   const metals = useMetals();
   const { draft } = useDraft();
   const quick = useQuick();
+  const comes = useContext(SetUpComes);
   const drawer = useMemo(
     () => ({
       machines: machines.records,
@@ -52,7 +56,7 @@ export function useSetUpChoice() {
     }),
     [machines.records, stock.records, tools.records, quick.stock, quick.tool],
   );
-  const loading = machines.loading || stock.loading || tools.loading || metals.loading;
+  const loading = comes || machines.loading || stock.loading || tools.loading || metals.loading;
 
   // A draft that names a record this shop does not have is kept, but another cut is shown.
   const choice = useMemo(

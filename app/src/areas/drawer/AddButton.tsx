@@ -2,6 +2,7 @@ import type { DrawerKind } from '@pike-stone/contract';
 import type { MachineKind } from '@pike-stone/core';
 import { useRouter, type Href } from 'expo-router';
 import { useState } from 'react';
+import { create } from 'zustand';
 import { View } from 'react-native';
 import { newId } from '../../data/records';
 import { Button } from '../../kit/Button';
@@ -13,10 +14,14 @@ import { SPACE } from '../../theme/type';
 import { MACHINE_KINDS } from '../machine/machine-kinds';
 import { KIND_SPECS } from './specs';
 
+/** Whether a machine is being added: kept outside the pages, because turning a phone shows another of them. */
+const useAdding = create<{ readonly adding: boolean }>()(() => ({ adding: false }));
+const setAdding = (adding: boolean): void => useAdding.setState({ adding });
+
 /** Adds one of a kind; a machine is asked about first. */
 export function AddButton({ kind }: { kind: DrawerKind }) {
   const router = useRouter();
-  const [adding, setAdding] = useState(false);
+  const { adding } = useAdding();
   const [fresh] = KIND_SPECS[kind].fresh;
   return (
     <>

@@ -1,15 +1,15 @@
 import { usePathname } from 'expo-router';
 import { useEffect } from 'react';
 
-/** What a page is left with, to be found again on the way back. */
-interface Left {
+/** Where one was on a page, to be found again on the way back. */
+interface Remembered {
   /** Name of the control that had the focus. */
   focus: string | null;
   /** How far each part was scrolled, by its order on the page. */
   readonly scrolled: Map<number, number>;
 }
 
-const left = new Map<string, Left>();
+const remembered = new Map<string, Remembered>();
 const TRIES = 30;
 const EACH_MS = 50;
 /** Pages that are remembered. */
@@ -17,18 +17,18 @@ const MOST = 60;
 
 const key = (): string => (window.history.state as { id?: string } | null)?.id ?? window.location.pathname;
 const main = (): Element | null => document.querySelector('[role=main],main');
-const parts = (): HTMLElement[] => [...(main()?.querySelectorAll<HTMLElement>('[data-scrolls]') ?? [])];
+const scrollers = (): HTMLElement[] => [...(main()?.querySelectorAll<HTMLElement>('[data-scrolls]') ?? [])];
 const nameOf = (one: Element): string => one.getAttribute('aria-label') ?? one.textContent ?? '';
 const controls = (): HTMLElement[] => [
   ...(main()?.querySelectorAll<HTMLElement>('[role=button],[role=radio],a[href],input') ?? []),
 ];
 
-function here(): Left {
-  const known = left.get(key());
+function here(): Remembered {
+  const known = remembered.get(key());
   if (known) return known;
-  const fresh: Left = { focus: null, scrolled: new Map() };
-  left.set(key(), fresh);
-  if (left.size > MOST) left.delete(left.keys().next().value as string);
+  const fresh: Remembered = { focus: null, scrolled: new Map() };
+  remembered.set(key(), fresh);
+  if (remembered.size > MOST) remembered.delete(remembered.keys().next().value as string);
   return fresh;
 }
 
@@ -38,11 +38,11 @@ function onFocus({ target }: FocusEvent): void {
 }
 
 function onScroll({ target }: Event): void {
-  const at = parts().indexOf(target as HTMLElement);
+  const at = scrollers().indexOf(target as HTMLElement);
   if (at >= 0) here().scrolled.set(at, (target as HTMLElement).scrollTop);
 }
 
-/** Page that is shown, and whether the way back led to it. They outlive the application's frame, which the router may draw anew. */
+/** Page that is shown, and whether Back led to it. They are kept here because the router may draw the whole application anew. */
 let shown: string | null = null;
 let isBack = false;
 
@@ -68,9 +68,9 @@ function focusHeading(): boolean {
   return true;
 }
 
-function findAgain({ focus, scrolled }: Left): boolean {
+function findAgain({ focus, scrolled }: Remembered): boolean {
   for (const [at, top] of scrolled) {
-    const part = parts()[at];
+    const part = scrollers()[at];
     if (!part || part.scrollHeight - part.clientHeight < top - 1) return false;
     part.scrollTop = top;
   }
@@ -103,7 +103,7 @@ export function useMoves(): void {
     if (shown === path) return;
     const isFirst = shown === null;
     shown = path;
-    const known = isBack ? left.get(key()) : undefined;
+    const known = isBack ? remembered.get(key()) : undefined;
     isBack = false;
     if (isFirst) return;
     return untilDone(known ? () => findAgain(known) : focusHeading);

@@ -173,8 +173,8 @@ function ShopPart() {
           <View style={styles.group}>
             <Words role="heading">Keys</Words>
             <Tick
-              label="Single keys do something"
-              about="switch them off where a voice or a switch types for you"
+              label="Shortcut keys"
+              about="single letters act at once; switch them off where a voice types for you"
               value={shortcuts}
               onChange={setShortcuts}
             />

@@ -1,3 +1,5 @@
+import { SPACE } from '../../theme/type';
+
 /** A touched area on a sheet, px. */
 export interface Area {
   readonly left: number;
@@ -12,9 +14,9 @@ interface Sheet {
 }
 
 /** Gap by which a finger tells two areas apart, px. */
-const GAP = 8;
-/** Room to what lies below the sheet, with the line at its edge. */
-const BELOW = 11;
+const GAP = SPACE.close;
+/** Gap to the lower edge of the sheet: what lies below the sheet may be touched too, px. */
+const BELOW = GAP + 3;
 const ROUNDS = 40;
 
 const within = (area: Area, sheet: Sheet): Area => ({

@@ -7,6 +7,7 @@ import { useUnits } from '../../../data/preferences';
 import type { Shown } from '../../../data/records';
 import { useLedgerOf, useStockLevels } from '../../../data/stock-levels';
 import { Button } from '../../../kit/Button';
+import { dayOf } from '../../../kit/day';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
@@ -17,7 +18,6 @@ import { EdgeButtons } from './EdgeButtons';
 import { useHappen } from './use-happen';
 import type { Counted } from './used-up';
 
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 const SHOWN = 6;
 
 /** What is left of a tool or a supply, one touch for each thing that happens to it, and its ledger. */
@@ -58,7 +58,7 @@ export function StockPart({
         {entries.slice(0, SHOWN).map(({ id, body, waiting }) => (
           <Words key={id} role="note">
             {[
-              `${DAY.format(new Date(body.at))}: ${ACT_WORDS[body.act]}`,
+              `${dayOf(body.at)}: ${ACT_WORDS[body.act]}`,
               sayChange(body, units),
               body.note,
               waiting && 'waiting to be sent',

@@ -7,6 +7,7 @@ import { apart, type Area } from '../../../kit/drawing/apart';
 import { touchX } from '../../../kit/touch';
 import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
+import { LEAST_TOUCH, SPACE } from '../../../theme/type';
 import { driveLayout, type DriveLayout, type Lane, type Wheel } from './drive-layout';
 import { DriveArt, shortSize, type DrawnDrive } from './DriveArt';
 
@@ -18,10 +19,6 @@ interface DriveDrawingProps extends DrawnDrive {
   readonly onPick?: (part: number, option: number) => void;
   readonly onPulley?: (wheel: Wheel) => void;
 }
-
-/** Least size of a touched part, and the gap to the next one, px. */
-const LEAST_TOUCH = 44;
-const GAP = 8;
 
 /** The drive from the side, to scale: touch between two pulleys to move the belt there, a pulley to type its size. */
 export function DriveDrawing({
@@ -173,8 +170,8 @@ const laneKey = ({ stage, option }: Lane): string => `lane ${stage} ${option}`;
 
 /** An area of at least a finger's size around the middle of a part. */
 function around(part: Area): Area {
-  const width = Math.max(LEAST_TOUCH, part.width - GAP);
-  const height = Math.max(LEAST_TOUCH, part.height - GAP);
+  const width = Math.max(LEAST_TOUCH, part.width - SPACE.close);
+  const height = Math.max(LEAST_TOUCH, part.height - SPACE.close);
   return {
     left: part.left + (part.width - width) / 2,
     top: part.top + (part.height - height) / 2,
@@ -192,7 +189,7 @@ function touchedAreas(drive: Drive, layout: DriveLayout, width: number): Map<str
     .filter(({ stage }) => drive.stages[stage]?.kind === 'belt')
     .map(({ key, x, y, ...size }): [string, Area] => [
       key,
-      around({ left: x, top: y, width: LEAST_TOUCH + GAP, height: size.height }),
+      around({ left: x, top: y, width: LEAST_TOUCH + SPACE.close, height: size.height }),
     ]);
   const lanes = layout.lanes
     .filter(({ stage }) => ['belt', 'lever'].includes(drive.stages[stage]!.kind))

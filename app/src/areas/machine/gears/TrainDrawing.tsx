@@ -4,7 +4,7 @@ import Svg, { Circle, G, Text as SvgText } from 'react-native-svg';
 import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { apart } from '../../../kit/drawing/apart';
-import { FONT } from '../../../theme/type';
+import { FONT, TOUCH } from '../../../theme/type';
 
 export type Place = { readonly side: 'drivers' | 'driven'; readonly pair: number };
 
@@ -26,8 +26,6 @@ interface Gear {
 const HEIGHT = 250;
 const EDGE = 14;
 const TURN = Math.PI / 7;
-/** Size of the area in which a gear is touched, px. */
-const TOUCHED = 48;
 /** Half the height of the figures of a number of teeth, px. */
 const LABEL_RISE = 6;
 
@@ -92,7 +90,7 @@ export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
     gears.map((gear) => {
       const { cx, cy, r } = at(gear);
       const middle = cy + labelBelow(gears, gear, r) - LABEL_RISE;
-      return { left: cx - TOUCHED / 2, top: middle - TOUCHED / 2, width: TOUCHED, height: TOUCHED };
+      return { left: cx - TOUCH / 2, top: middle - TOUCH / 2, width: TOUCH, height: TOUCH };
     }),
     { width, height: HEIGHT },
   );

@@ -3,12 +3,18 @@ import { Button } from '../../kit/Button';
 import { Empty } from '../../kit/Empty';
 import { Screen } from '../../kit/Screen';
 import { useAddress } from './useAddress';
+import { SetUpComes } from './useCut';
 
 /** All pages under a cut: their address carries the set-up. A damaged one is said, and opens nothing else. */
-export function CutHouse() {
+export function CutPages() {
   const router = useRouter();
-  const { damage, mend } = useAddress();
-  if (damage === null) return <Slot />;
+  const { damage, comes, mend } = useAddress();
+  if (damage === null)
+    return (
+      <SetUpComes.Provider value={comes}>
+        <Slot />
+      </SetUpComes.Provider>
+    );
   return (
     <Screen title="This link is damaged">
       <Empty

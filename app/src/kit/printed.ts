@@ -1,2 +1,0 @@
-/** Marks a part that belongs to the screen and not to a printed page. */
-export const NOT_PRINTED = { dataSet: { print: 'no' } };
