@@ -53,4 +53,12 @@ config.resolver.resolveRequest = (context, name, platform) => {
     : found;
 };
 
+// A module is run when something of it is first used, not when a file that names it is: the first page runs
+// only what it draws with.
+const options = config.transformer.getTransformOptions;
+config.transformer.getTransformOptions = async (...all) => {
+  const { transform, ...rest } = await options(...all);
+  return { ...rest, transform: { ...transform, inlineRequires: true } };
+};
+
 module.exports = config;

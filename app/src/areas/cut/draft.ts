@@ -201,8 +201,11 @@ export function toQuery(draft: CutChoice): Record<string, string> {
 }
 
 /** A text that is equal for equal set-ups, whatever the order of their parts. */
-export const addressOf = (draft: CutChoice): string =>
-  new URLSearchParams(Object.entries(toQuery(draft)).sort(([a], [b]) => a.localeCompare(b))).toString();
+export function addressOf(draft: CutChoice): string {
+  const said = new URLSearchParams(toQuery(draft));
+  said.sort();
+  return said.toString();
+}
 
 /** Reads an address back; null when it is not a whole set-up. */
 export function fromQuery(query: Readonly<Record<string, string | string[] | undefined>>): CutChoice | null {
