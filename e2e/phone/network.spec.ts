@@ -57,7 +57,7 @@ test('without the server every page still opens and the arithmetic goes on', asy
   await page.goto(bushCut);
   await expect(page.getByRole('button', { name: /^Spindle/ })).toContainText('118');
   await page.waitForFunction(() =>
-    performance.getEntriesByType('resource').some((one) => one.name.includes('/api/cuts?')),
+    performance.getEntriesByType('resource').some((one) => one.name.includes('/api/grinds?')),
   );
   await page.waitForLoadState('networkidle');
   await shop.stop();
@@ -160,7 +160,7 @@ test('what was kept misshapen is set aside and said so, can be saved and dropped
     if (sessionStorage.getItem('spoilt')) return;
     sessionStorage.setItem('spoilt', 'once');
     localStorage.setItem('pike-preferences', '{"state":{"units":7,"recent":null},"version":0}');
-    localStorage.setItem('pike-form-drafts', 'nonsense');
+    localStorage.setItem('pike-cut-draft', 'nonsense');
   });
   await page.goto('/drawer');
   const notice = page.getByRole('alert');

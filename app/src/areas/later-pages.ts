@@ -11,3 +11,8 @@ export * from './grind/pages';
 export * from './house/pages';
 export * from './machine/pages';
 export * from './settings/pages';
+
+// Their workers come with them, so that they work without the server; a module that is only named is not run.
+import '../workers/cost-work';
+import '../workers/cut-work';
+import '../workers/machine-work';

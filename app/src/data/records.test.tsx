@@ -167,6 +167,27 @@ test('a list that was asked for in the background before a write does not hide w
   expect(list()).toBe('Tap v1, Reamer v1, Drill v1');
 });
 
+test('a list asked for in the background takes the place of what was kept of it', async () => {
+  function House({ open }: { open: boolean }) {
+    useShopCache();
+    return open ? <List /> : null;
+  }
+  const page = (open: boolean) => (
+    <SWRConfig value={{ provider: () => answers, dedupingInterval: 0, errorRetryCount: 0 }}>
+      <House open={open} />
+    </SWRConfig>
+  );
+  answers.set('/api/session', { data: { shop: { id: C, name: 'Shop' }, entry: 'open' } });
+  answers.set('/api/tools', { data: { records: [stored(A, 'Old')], aside: [], next: null, total: 1 } });
+  const { rerender } = render(page(false));
+  await act(async () => {
+    await bringLists();
+  });
+  rerender(page(true));
+  await settled();
+  expect(list()).toBe('Reamer v1, Drill v1');
+});
+
 test('a page that waits for a list asked for in the background says so when the server does not answer', async () => {
   away = true;
   let brought: Promise<void>;

@@ -48,15 +48,15 @@ export const whileComing = (address: string): { revalidateOnMount?: false } =>
 export const forgetAhead = (): void => ahead.clear();
 
 /**
- * Reads an answer for an address that has none yet. One that fails, or that was changed meanwhile, is asked
- * for again by the pages that wait for it.
+ * Reads an answer before a page needs it, and puts it in the place of what was kept. One that fails, or that
+ * was changed meanwhile, is asked for again by the pages that wait for it.
  */
 export async function readAhead<Answer>(address: string, read: () => Promise<Answer>): Promise<void> {
   const before = changes.get(address);
   noteComing(address);
   try {
     const answer = await read();
-    if (changes.get(address) === before) fillShown(address, answer);
+    if (changes.get(address) === before) void bound?.(address, answer, { revalidate: false });
     else readAgain(address);
   } catch (fault) {
     ahead.delete(address);
