@@ -99,47 +99,90 @@ const threadCut = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.thre
 const button = (name: RegExp | string) => (page: Page) => page.getByRole('button', { name }).first().click();
 const dimension = (key: string) => (page: Page) => page.getByTestId(`dimension-${key}`).click();
 
-/** Sheets, by the page they open on and what opens them. */
-const SHEETS: readonly (readonly [name: string, address: string, open: (page: Page) => Promise<void>])[] = [
-  ['a size', bushCut, dimension('diameter')],
-  [
-    'a drill size',
-    cutAddress(DEMO.machine.mill, DEMO.stock.hatch, DEMO.tool.drill85, { operation: 'drill' }),
-    dimension('diameter'),
-  ],
-  ['a pitch', threadCut, dimension('pitch')],
-  ...['Operation', 'Stock', 'Machine', 'Tool', 'Conditions'].map(
-    (what) => [what, bushCut, button(new RegExp(`, ${what}, change$`))] as const,
-  ),
-  ['a new machine', '/drawer', button('Add a machine')],
-  ['a new bit', '/grind', button('Plan a bit')],
-  ['an angle of a bit', `/grind/${DEMO.bit.facing}`, button(/, Side rake/)],
-  ['the metal of a bit', `/grind/${DEMO.bit.facing}`, button(/, Metal and angles, change$/)],
-  ['the wheel of a bit', `/grind/${DEMO.bit.facing}`, button(/, Wheel, change$/)],
-  ['a bit as a file', `/grind/${DEMO.bit.facing}`, button(/^As a file/)],
-  ['a part of the drive', `/drawer/machines/${DEMO.machine.bay}/drive`, button('Add a part')],
-  ['a job of the day', `/drawer/machines/${DEMO.machine.bay}/moves`, button('Add a job')],
-  ['a choice from many', `/drawer/machines/${DEMO.machine.mill}/reach`, button(/^In: /)],
-];
+const drillCut = cutAddress(DEMO.machine.mill, DEMO.stock.hatch, DEMO.tool.drill85, { operation: 'drill' });
+const bay = `/drawer/machines/${DEMO.machine.bay}`;
+const bit = `/grind/${DEMO.bit.facing}`;
 
-for (const [name, address, open] of SHEETS) {
-  test(`sheet: ${name}`, async ({ page }) => {
+/** Sheets by the page they open on, each with what opens it. */
+const SHEETS: Readonly<Record<string, Readonly<Record<string, (page: Page) => Promise<void>>>>> = {
+  [bushCut]: {
+    'a size': dimension('diameter'),
+    ...Object.fromEntries(
+      ['Operation', 'Stock', 'Machine', 'Tool', 'Conditions'].map((what) => [
+        what,
+        button(new RegExp(`, ${what}, change$`)),
+      ]),
+    ),
+    'a link that cannot be copied': async (page) => {
+      await page.evaluate(() =>
+        Object.defineProperty(navigator.clipboard, 'writeText', { value: () => Promise.reject(new Error()) }),
+      );
+      await button(/^Copy link/)(page);
+    },
+  },
+  [drillCut]: { 'a drill size': dimension('diameter') },
+  [threadCut]: { 'a pitch': dimension('pitch') },
+  [bushCut.replace('/cut?', '/cut/choose?')]: { 'what is wanted': button(/, The job, change$/) },
+  '/drawer': { 'a new machine': button('Add a machine') },
+  [`/drawer/tools/${DEMO.tool.knife}`]: { 'a count': button('Counted') },
+  '/drawer/rescue': {
+    'the bath': async (page) => {
+      await page.getByLabel(/^Aluminium on the edges/).fill('2');
+      await button('Step by step')(page);
+    },
+  },
+  '/grind': { 'a new bit': button('Plan a bit') },
+  [bit]: {
+    'an angle': button(/, Side rake/),
+    ...Object.fromEntries(
+      ['Shape', 'Metal and angles', 'Steel', 'Wheel', 'Cut'].map((what) => [
+        what,
+        button(new RegExp(`, ${what}, change$`)),
+      ]),
+    ),
+    'a groove': button(/^Chip breaker/),
+    'a name': button(/^Name and note/),
+    'a file': button(/^As a file/),
+  },
+  [`/grind/${DEMO.bit.boring}`]: { 'a second clearance': button(/^Second clearance/) },
+  [`/grind/${DEMO.bit.general}/steps`]: { measuring: button('Measured'), heat: button('Heat') },
+  [`${bay}/drive`]: {
+    'a part': button('Add a part'),
+    'the motor': button(/^Motor/),
+    'a pulley': button(/pulley .*, change$/),
+  },
+  [`${bay}/gears`]: { 'leadscrew and gears': button('Leadscrew and gears owned') },
+  [`${bay}/moves`]: {
+    'a job': button('Add a job'),
+    'what a change counts': button('What each change counts, change'),
+  },
+  [`/drawer/machines/${DEMO.machine.mill}/reach`]: { 'a choice from many': button(/^In: /) },
+};
+
+for (const [address, sheets] of Object.entries(SHEETS)) {
+  test(`sheets on ${address.split('?')[0]}: ${Object.keys(sheets).join(', ')}`, async ({ page }) => {
+    test.setTimeout(240_000);
     const faults = await opened(page, address);
-    await open(page);
-    const sheet = page.getByRole('dialog');
-    await expect(sheet).toBeVisible();
-    await looksRight(page, PHONE);
-    await looksRight(page, WIDE);
-    for (const size of LOW) {
-      await page.setViewportSize(size);
-      await expect.poll(() => handFaults(page), `${size.width}`).toEqual(NO_FAULTS);
-      // What closes it and its main action are in reach without scrolling.
-      await expect(sheet.getByRole('button', { name: 'Close' })).toBeInViewport({ ratio: 1 });
-      const set = sheet.getByRole('button', { name: /^(Set|Done)$/ });
-      if ((await set.count()) > 0) await expect(set.last()).toBeInViewport({ ratio: 1 });
+    for (const [name, open] of Object.entries(sheets)) {
+      await test.step(name, async () => {
+        await page.setViewportSize(PHONE);
+        await open(page);
+        const sheet = page.getByRole('dialog');
+        await expect(sheet).toBeVisible();
+        await looksRight(page, PHONE);
+        await looksRight(page, WIDE);
+        for (const size of LOW) {
+          await page.setViewportSize(size);
+          await expect.poll(() => handFaults(page), `${size.width}`).toEqual(NO_FAULTS);
+          // What closes it and its main action are in reach without scrolling.
+          await expect(sheet.getByRole('button', { name: 'Close' })).toBeInViewport({ ratio: 1 });
+          const set = sheet.getByRole('button', { name: /^(Set|Done|Next)$/ });
+          if ((await set.count()) > 0) await expect(set.last()).toBeInViewport({ ratio: 1 });
+        }
+        await page.goBack();
+        await expect(sheet).toBeHidden();
+      });
     }
-    await page.goBack();
-    await expect(sheet).toBeHidden();
     expect(ofThePage(faults)).toEqual([]);
   });
 }

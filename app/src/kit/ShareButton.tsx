@@ -1,5 +1,5 @@
-import { useState } from 'react';
 import { type StyleProp, type ViewStyle } from 'react-native';
+import { create } from 'zustand';
 import { Button } from './Button';
 import { Panel } from './Panel';
 import { TextBox } from './TextBox';
@@ -8,9 +8,12 @@ import { useUndo } from './Undo';
 /** Whether the device has a way of sharing of its own. */
 const canShare = (): boolean => typeof navigator.share === 'function';
 
+/** The link that is shown to be copied: kept outside the pages, because turning a phone shows another of them. */
+const useShownLink = create<{ readonly link: string | null }>()(() => ({ link: null }));
+
 /** Gives the address of the page to the device's own way of sharing; without one it is copied, or shown to be copied. */
 export function ShareButton({ title, style }: { title: string; style?: StyleProp<ViewStyle> }) {
-  const [shown, setShown] = useState<string | null>(null);
+  const { link } = useShownLink();
   const share = async () => {
     const address = window.location.href;
     if (canShare())
@@ -20,7 +23,7 @@ export function ShareButton({ title, style }: { title: string; style?: StyleProp
       await navigator.clipboard.writeText(address);
       useUndo.getState().say('The link is copied: it opens this set-up');
     } catch {
-      setShown(address);
+      useShownLink.setState({ link: address });
     }
   };
   return (
@@ -31,9 +34,9 @@ export function ShareButton({ title, style }: { title: string; style?: StyleProp
         onPress={() => void share()}
         style={style}
       />
-      {shown !== null && (
-        <Panel title="Link to this set-up" onClose={() => setShown(null)}>
-          <TextBox label="Copy this" value={shown} onChange={() => undefined} lines={4} />
+      {link !== null && (
+        <Panel title="Link to this set-up" onClose={() => useShownLink.setState({ link: null })}>
+          <TextBox label="Copy this" value={link} onChange={() => undefined} lines={12} />
         </Panel>
       )}
     </>

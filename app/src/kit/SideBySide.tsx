@@ -8,13 +8,17 @@ import { usePageTitle } from './page-title';
 import { Words } from './Words';
 import { NOT_PRINTED, SCROLLS } from './marks';
 
-/** A wide page: a list, and the thing that is open of it beside it. */
+/**
+ * A wide page: a list, and the thing that is open of it beside it. Where there is no room for two, the thing
+ * alone; it stays as it is when a phone is turned, with what is typed and open in it.
+ */
 export function SideBySide({
   title,
   head,
   list,
   footer,
   item,
+  alone = false,
 }: {
   title: string;
   /** Under the title: what the list is narrowed by. */
@@ -24,25 +28,29 @@ export function SideBySide({
   footer?: ReactNode;
   /** What is open; null while nothing is. */
   item: ReactNode | null;
+  /** There is no room for the list. */
+  alone?: boolean;
 }) {
   const styles = useStyles();
   usePageTitle(item ? null : title);
   return (
     <View style={styles.panes}>
-      <View style={styles.list}>
-        <ScrollView contentContainerStyle={styles.body} tabIndex={0} {...SCROLLS}>
-          <View style={styles.pad}>
-            <Words role="title">{title}</Words>
-            {head}
-          </View>
-          {list}
-        </ScrollView>
-        {footer && (
-          <View style={styles.footer} {...NOT_PRINTED}>
-            {footer}
-          </View>
-        )}
-      </View>
+      {!alone && (
+        <View style={styles.list}>
+          <ScrollView contentContainerStyle={styles.body} tabIndex={0} {...SCROLLS}>
+            <View style={styles.pad}>
+              <Words role="title">{title}</Words>
+              {head}
+            </View>
+            {list}
+          </ScrollView>
+          {footer && (
+            <View style={styles.footer} {...NOT_PRINTED}>
+              {footer}
+            </View>
+          )}
+        </View>
+      )}
       <View style={styles.item}>
         {item ?? <Empty title="Open one of them">It stands here, beside its list.</Empty>}
       </View>

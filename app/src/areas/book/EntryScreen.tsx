@@ -9,12 +9,12 @@ export function EntryScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
   const wide = useWide();
-  if (!wide) return <Entry key={id} id={id} />;
   return (
     <SideBySide
       title="Book"
       list={<CutList chosen={id} onOpen={(open) => router.replace(`/book/${open}`)} />}
-      item={<Entry key={id} id={id} inPane />}
+      item={<Entry key={id} id={id} inPane={wide} />}
+      alone={!wide}
     />
   );
 }

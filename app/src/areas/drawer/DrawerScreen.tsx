@@ -7,7 +7,7 @@ import { useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import { AddButton } from './AddButton';
 import { DrawerPanes } from './DrawerPanes';
-import { KindList } from './KindList';
+import { KindList, useListed } from './KindList';
 import { isDrawerKind, KIND_OPTIONS } from './specs';
 
 /** The drawer: machines, stock, tools, stores and metals, one list at a time; on a wide screen what is open stands beside it. */
@@ -16,13 +16,15 @@ export function DrawerScreen() {
   const router = useRouter();
   const wide = useWide();
   const kind = isDrawerKind(asked) ? asked : 'machines';
+  const { records } = useListed(kind);
   const change = (next: string) =>
     router.setParams({ kind: next, id: undefined, q: undefined, only: undefined, away: undefined });
   if (wide)
     return (
       <DrawerPanes
         kind={kind}
-        id={id ?? null}
+        // Nothing was opened yet: the first stands beside the list.
+        id={id ?? records[0]?.id ?? null}
         onKind={change}
         onOpen={(open) => router.setParams({ id: open })}
       />

@@ -17,18 +17,19 @@ export function ItemScreen() {
   const wide = useWide();
   const router = useRouter();
   if (!isDrawerKind(kind)) return <NotHere />;
-  if (wide && id !== 'new')
+  if (id !== 'new')
     return (
       <DrawerPanes
         kind={kind}
         id={id}
+        alone={!wide}
         onKind={(next) => router.replace(`/drawer?kind=${next}`)}
         onOpen={(open) => router.replace(`/drawer/${kind}/${open}`)}
       />
     );
   return (
     <Item
-      key={`${kind}-${id}-${from ?? ''}-${type ?? ''}-${edge ?? ''}`}
+      key={`${kind}-${from ?? ''}-${type ?? ''}-${edge ?? ''}`}
       kind={kind}
       id={id}
       type={type}
