@@ -272,3 +272,25 @@ test('a photo is kept small with its tool, and can be taken away and put back', 
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(photo).toBeVisible();
 });
+
+test('what is typed stays when the phone is turned, in a sheet and on the page', async ({ page }) => {
+  const [upright, across] = [
+    { width: 390, height: 844 },
+    { width: 844, height: 390 },
+  ];
+  await page.setViewportSize(upright);
+  await page.goto(`/drawer/tools/${DEMO.tool.knife}`);
+  await page.getByRole('button', { name: 'Counted', exact: true }).click();
+  const count = page.getByRole('dialog').getByRole('textbox').first();
+  await count.fill('21.5');
+  await page.setViewportSize(across);
+  // Across there is room for the list as well.
+  await expect(page.getByText('Carbide drill 10')).toBeVisible();
+  await expect(count).toHaveValue('21.5');
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await page.goto(`/book/${DEMO.cut.bush}`);
+  await page.getByLabel('Remark').fill('sang a little');
+  await page.setViewportSize(upright);
+  await expect(page.getByRole('button', { name: 'Back' })).toBeVisible();
+  await expect(page.getByLabel('Remark')).toHaveValue('sang a little');
+});

@@ -67,7 +67,10 @@ test('a changed size is undone; the figures are said once they rest; the link op
   await page.keyboard.type('0');
   await page.getByRole('button', { name: 'Set', exact: true }).click();
   await expect(page.getByTestId('dimension-diameter')).toContainText('⌀20');
-  await expect(page.getByText(/^[\d.]+ rpm, 0.08 millimetres a turn$/)).toHaveAttribute('aria-live', 'polite');
+  await expect(page.getByText(/^[\d.]+ rpm, 0.08 millimetres a turn$/)).toHaveAttribute(
+    'aria-live',
+    'polite',
+  );
   await expect(page).toHaveURL(/workDiameterMm=20(&|$)/);
   await page.getByRole('button', { name: /^(Copy link|Share)/ }).click();
   const link = await page.evaluate(() => navigator.clipboard.readText());

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Pressable, View, type GestureResponderEvent } from 'react-native';
-import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
+import { SvgText } from './drawing/SvgText';
 import { sheet } from '../theme/sheet';
 import { themed, useColours } from '../theme/theme';
 import { FONT, SPACE, TOUCH } from '../theme/type';

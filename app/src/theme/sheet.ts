@@ -1,4 +1,4 @@
-import { Platform, StyleSheet } from 'react-native';
+import { Platform, StyleSheet, type DimensionValue } from 'react-native';
 
 /** Size of a browser's text while nobody has changed it, px. */
 export const BROWSER_TEXT_PX = 16;
@@ -8,6 +8,9 @@ type TypeSizes = { readonly fontSize?: unknown; readonly lineHeight?: unknown };
 /** A length of type that grows with the text size which a person set in the browser. */
 const rem = (size: unknown): unknown =>
   Platform.OS === 'web' && typeof size === 'number' ? `${size / BROWSER_TEXT_PX}rem` : size;
+
+/** A width of a column of figures, which grows with the text size. */
+export const textWide = (px: number): DimensionValue => rem(px) as DimensionValue;
 
 const inRem = <Style extends object>(style: Style): Style => {
   const { fontSize, lineHeight } = style as TypeSizes;

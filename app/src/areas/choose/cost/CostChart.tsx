@@ -1,7 +1,8 @@
 import { formatMoney } from '@pike-stone/words/choosing';
 import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
+import Svg, { G, Line, Path } from 'react-native-svg';
+import { SvgText } from '../../../kit/drawing/SvgText';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';

@@ -2,7 +2,8 @@ import type { CutPlan } from '@pike-stone/core';
 import type { FinishForecast, Forecast, SpringForecast } from '@pike-stone/core/forecast';
 import { formatLength, formatRa, joined, type UnitSystem } from '@pike-stone/words';
 import { View } from 'react-native';
-import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { TEMPER } from '../../../theme/temper';
@@ -69,7 +70,8 @@ function Surface({ finish }: { finish: FinishForecast }) {
   const place = finishPlace(finish.realisticRaUm);
   const ridge = 2 + 15 * place;
   const count = Math.round(9 - 5 * place);
-  const strip = width - 52;
+  // The names beside it take their room.
+  const strip = width - 52 * useDrawnScale();
   const step = strip / count;
   const ridges = Array.from({ length: count }, (_, i) => {
     const x = i * step;

@@ -12,7 +12,8 @@ import {
 import { type SweepPoint, type SweptBy } from '@pike-stone/core/forecast';
 import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, G, Line, Path } from 'react-native-svg';
+import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { Choice } from '../../../kit/Choice';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
@@ -137,18 +138,19 @@ function Chart({
     .map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${px(x).toFixed(1)} ${py(y).toFixed(1)}`)
     .join('');
   const shown = curve.show(here.y);
+  const title = 14 * useDrawnScale();
   return (
     <View
       role="img"
       aria-label={`${curve.title}: ${shown} as it stands; ${curve.show(told[0]!.y)} at ${at(told[0]!.x)}, ${curve.show(told.at(-1)!.y)} at ${at(told.at(-1)!.x)}`}
     >
       <Svg width={width} height={HEIGHT}>
-        <SvgText x={LEFT} y={14} fontFamily={FONT.words} fontSize={14} fontWeight="600" fill={c.ink}>
+        <SvgText x={LEFT} y={title} fontFamily={FONT.words} fontSize={14} fontWeight="600" fill={c.ink}>
           {curve.title}
         </SvgText>
         <SvgText
           x={width - RIGHT}
-          y={14}
+          y={title}
           textAnchor="end"
           fontFamily={FONT.figures}
           fontSize={14}

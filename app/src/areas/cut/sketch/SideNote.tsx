@@ -1,4 +1,4 @@
-import { Text as SvgText } from 'react-native-svg';
+import { SvgText } from '../../../kit/drawing/SvgText';
 import { FONT } from '../../../theme/type';
 import type { Pen } from '../../../kit/drawing/dimensions';
 

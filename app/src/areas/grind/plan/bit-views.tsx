@@ -1,5 +1,6 @@
 import type { BitPlan, PaintTree } from '@pike-stone/core/grind';
-import { Line, Text as SvgText } from 'react-native-svg';
+import { Line } from 'react-native-svg';
+import { SvgText } from '../../../kit/drawing/SvgText';
 import { DimensionLine, type Pen } from '../../../kit/drawing/dimensions';
 import type { TouchDrawing } from '../../../kit/drawing/TouchPaper';
 import { FONT, SIZE } from '../../../theme/type';

@@ -1,5 +1,6 @@
 import type { Facet, GrindStep, PaintTree, RestSetting } from '@pike-stone/core/grind';
-import { G, Rect, Text as SvgText } from 'react-native-svg';
+import { G, Rect } from 'react-native-svg';
+import { SvgText } from '../../../kit/drawing/SvgText';
 import { useColours } from '../../../theme/theme';
 import { FONT, SIZE } from '../../../theme/type';
 import { onPaper, type Placing } from '../solid/project';

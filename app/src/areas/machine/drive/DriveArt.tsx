@@ -1,10 +1,11 @@
 import type { UnitSystem } from '@pike-stone/words';
 import { stageOptions, type Drive } from '@pike-stone/core/drive';
 import { optionLabel } from '@pike-stone/words/drive';
-import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { G, Line, Path, Rect } from 'react-native-svg';
+import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
-import { FONT } from '../../../theme/type';
+import { FONT, SIZE } from '../../../theme/type';
 import { type DriveLayout, type Wheel } from './drive-layout';
 
 /** A pulley diameter with few enough digits to fit on the pulley: 90, 127.5, 3.54. */
@@ -32,6 +33,7 @@ interface DriveArtProps extends DrawnDrive {
 
 /** The drawing of a drive, without what is touched on it. */
 export function DriveArt({ drive, at, units, layout, changed, editable, end }: DriveArtProps) {
+  const scale = useDrawnScale();
   const c = useColours();
   const chosen = (stage: number, option: number): boolean => at[stage + 1] === option;
   const spindle = layout.shafts.at(-1)!;
@@ -116,7 +118,7 @@ export function DriveArt({ drive, at, units, layout, changed, editable, end }: D
           />
           <SvgText
             x={lay.x + lay.width / 2}
-            y={lay.top - 7}
+            y={Math.max(lay.top - 7, SIZE.small * scale)}
             textAnchor="middle"
             fontFamily={FONT.words}
             fontSize={13}
@@ -222,6 +224,7 @@ function WheelArt({
         <SvgText
           x={wheel.x + wheel.width / 2}
           y={middle + 5}
+          room={wheel.width - 4}
           textAnchor="middle"
           fontFamily={FONT.figures}
           fontSize={13}

@@ -3,7 +3,7 @@ import { formatSpindleSpeed, formatUncertainty } from '@pike-stone/words';
 import { Pressable, View } from 'react-native';
 import { Unseen } from '../../../kit/Unseen';
 import { Words } from '../../../kit/Words';
-import { sheet } from '../../../theme/sheet';
+import { sheet, textWide } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
 import { SPACE, TOUCH } from '../../../theme/type';
 
@@ -64,8 +64,8 @@ const useStyles = themed((c) =>
       paddingLeft: 6,
     },
     chosen: { backgroundColor: c.wash, borderLeftWidth: 4, borderLeftColor: c.accent, paddingLeft: 2 },
-    figure: { width: 56, textAlign: 'right' },
+    figure: { width: textWide(56), textAlign: 'right' },
     words: { flex: 1 },
-    known: { width: 92, textAlign: 'right', fontSize: 14, lineHeight: 18 },
+    known: { width: textWide(92), textAlign: 'right', fontSize: 14, lineHeight: 18 },
   }),
 );

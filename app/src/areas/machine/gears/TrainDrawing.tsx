@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import Svg, { Circle, G, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, G } from 'react-native-svg';
+import { SvgText } from '../../../kit/drawing/SvgText';
 import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { apart } from '../../../kit/drawing/apart';

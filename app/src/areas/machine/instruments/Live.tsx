@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Line, Path } from 'react-native-svg';
+import { SvgText } from '../../../kit/drawing/SvgText';
 import { useState } from 'react';
 import type { Stream } from '../../../data/instruments';
 import { Words } from '../../../kit/Words';

@@ -22,7 +22,7 @@ import { Keypad } from '../../../kit/Keypad';
 import { Picker } from '../../../kit/Picker';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
-import { sheet } from '../../../theme/sheet';
+import { sheet, textWide } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import { SpeedChart } from './SpeedChart';
@@ -203,10 +203,10 @@ const styles = sheet({
   pad: { paddingHorizontal: SPACE.edge, gap: SPACE.near },
   group: { padding: SPACE.edge, gap: SPACE.close },
   row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.near, justifyContent: 'space-between' },
-  rpm: { width: 56, textAlign: 'right' },
+  rpm: { width: textWide(56), textAlign: 'right' },
   setting: { flex: 1 },
-  speed: { width: 92, textAlign: 'right' },
-  for: { width: 70 },
+  speed: { width: textWide(92), textAlign: 'right' },
+  for: { width: textWide(70) },
 });
 const useStyles = themed((c) =>
   sheet({
