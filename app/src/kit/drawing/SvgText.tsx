@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Text, type TextProps } from 'react-native-svg';
 import { useTextScale } from '../../theme/theme';
 
@@ -13,7 +14,7 @@ export const useDrawnScale = (): number => Math.min(useTextScale(), MOST);
  * Words in a drawing: as large as the browser's text, as far as a drawing has room.
  * @param room  width that the words must stay in, px; they are never smaller than `fontSize`
  */
-export function SvgText({
+export const SvgText = memo(function SvgText({
   fontSize,
   room,
   ...rest
@@ -21,4 +22,4 @@ export function SvgText({
   const grown = fontSize * useDrawnScale();
   const fits = room === undefined ? grown : room / (String(rest.children).length * FIGURE);
   return <Text {...rest} fontSize={Math.max(fontSize, Math.min(grown, fits))} />;
-}
+});
