@@ -25,13 +25,19 @@ function Page({ names }: { names: readonly string[] }) {
   ));
 }
 
+let moves = 0;
+const pause = (ms: number) => new Promise((go) => setTimeout(go, ms));
+/** Goes back, and waits until the history has moved. */
 const back = () =>
   act(async () => {
+    const before = moves;
     window.history.back();
-    await new Promise((go) => setTimeout(go, 40));
+    for (let tries = 0; tries < 100 && moves === before; tries += 1) await pause(20);
+    await pause(40);
   });
 
 beforeAll(() => {
+  window.addEventListener('popstate', () => (moves += 1), { capture: true });
   listenForBack();
   window.addEventListener('popstate', routed);
 });
