@@ -66,12 +66,17 @@ function List() {
     </p>
   );
 }
-const show = () =>
-  render(
-    <SWRConfig value={{ provider: () => answers, dedupingInterval: 0, errorRetryCount: 0 }}>
-      <List />
-    </SWRConfig>,
-  );
+function House({ open }: { open: boolean }) {
+  useShopCache();
+  return open ? <List /> : null;
+}
+/** The application, with the list open or with a page that needs none. */
+const page = (open: boolean) => (
+  <SWRConfig value={{ provider: () => answers, dedupingInterval: 0, errorRetryCount: 0 }}>
+    <House open={open} />
+  </SWRConfig>
+);
+const show = () => render(page(true));
 const list = () => screen.getByTestId('list').textContent;
 const settled = () =>
   act(async () => {
@@ -117,15 +122,6 @@ test('a new record stands first, also while it waits', async () => {
 });
 
 test('a list that was asked for in the background before a write does not hide what was written', async () => {
-  function House({ open }: { open: boolean }) {
-    useShopCache();
-    return open ? <List /> : null;
-  }
-  const page = (open: boolean) => (
-    <SWRConfig value={{ provider: () => answers, dedupingInterval: 0, errorRetryCount: 0 }}>
-      <House open={open} />
-    </SWRConfig>
-  );
   const isTools = (path: unknown) => String(path).startsWith('/api/tools?');
   // Lists are answered late, each as it was when it was asked for.
   const late: (() => void)[] = [];
@@ -168,15 +164,6 @@ test('a list that was asked for in the background before a write does not hide w
 });
 
 test('a list asked for in the background takes the place of what was kept of it', async () => {
-  function House({ open }: { open: boolean }) {
-    useShopCache();
-    return open ? <List /> : null;
-  }
-  const page = (open: boolean) => (
-    <SWRConfig value={{ provider: () => answers, dedupingInterval: 0, errorRetryCount: 0 }}>
-      <House open={open} />
-    </SWRConfig>
-  );
   answers.set('/api/session', { data: { shop: { id: C, name: 'Shop' }, entry: 'open' } });
   answers.set('/api/tools', { data: { records: [stored(A, 'Old')], aside: [], next: null, total: 1 } });
   const { rerender } = render(page(false));
