@@ -12,7 +12,8 @@ export * from './house/pages';
 export * from './machine/pages';
 export * from './settings/pages';
 
-// Their workers come with them, so that they work without the server; a module that is only named is not run.
+// Their workers start with them, so that they work without the server. A page's own import of a worker runs only
+// when the page asks it something.
 import '../workers/cost-work';
 import '../workers/cut-work';
 import '../workers/machine-work';

@@ -50,8 +50,8 @@ export function keptAnswers(
     timer = undefined;
     const database = await place();
     const known = shop();
-    if (!database) return;
-    if (known === null) return keepSoon();
+    // Until the shop is known, they wait for the next answer.
+    if (!database || known === null) return;
     const addresses = [...changed];
     changed.clear();
     const step = database.transaction('answers', 'readwrite');

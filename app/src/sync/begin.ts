@@ -28,7 +28,7 @@ async function lastShop(): Promise<string | null> {
 function takeArrived(answers: Map<string, unknown>, shop: string | null): string[] {
   const session = sessionAnswer.safeParse(arrivedEarly(SESSION)).data;
   if (!session?.shop || (shop !== null && session.shop.id !== shop)) return [];
-  const fresh = [SESSION, ...FIRST_LISTS].flatMap((path) => {
+  return [SESSION, ...FIRST_LISTS].flatMap((path) => {
     const address = path.replace(/\?.*$/, '');
     const body = arrivedEarly(path) as { next?: unknown } | undefined;
     // Of a list with more pages than one, the first is not the whole.
@@ -38,7 +38,6 @@ function takeArrived(answers: Map<string, unknown>, shop: string | null): string
     noteComing(address);
     return [address];
   });
-  return fresh;
 }
 
 async function load(): Promise<Cache> {

@@ -293,3 +293,18 @@ describe('what waits to be sent', () => {
     expect(localStorage.getItem('pike-outbox')).toBeNull();
   });
 });
+
+test('what is changed while the outbox is read again stays as it was changed', async () => {
+  const shown = () => useOutbox.getState().entries.map(({ body }) => (body as ToolBody).name);
+  // At every moment of the reading: before the database is asked, while it answers, and after.
+  for (let moments = 0; moments < 40; moments += 1) {
+    const loading = loadOutbox(SHOP);
+    for (let i = 0; i < moments; i += 1) await (i < 20 ? null : new Promise((go) => setTimeout(go, 0)));
+    const kept = enqueue(entry(`Drill ${moments}`));
+    expect(shown()).toEqual([`Drill ${moments}`]);
+    await loading;
+    expect(shown()).toEqual([`Drill ${moments}`]);
+    await kept;
+    expect(shown()).toEqual([`Drill ${moments}`]);
+  }
+});

@@ -52,6 +52,12 @@ const withEntry = (
   entry: Outgoing | null,
 ): Outgoing[] => [...entries.filter((one) => !isOf(kind, id)(one)), ...(entry ? [entry] : [])].sort(byOrder);
 
+/** Counts the changes that the database has taken, so that a reading of it can be told from a later change. */
+let taken = 0;
+/** Of each entry, by its name: how many changes are on their way to the database, and the last that it took. */
+const onTheWay = new Map<string, number>();
+const takenLast = new Map<string, number>();
+
 /**
  * Changes one entry: in the page at once, and in the device's database in one step that no other tab can
  * come between.
@@ -68,7 +74,10 @@ async function changeEntry(
   if (shown !== undefined) useOutbox.setState({ entries: withEntry(entries, kind, id, shown) });
   const name = recordKey(kind, id);
   if (shown === null) localStorage.removeItem(writtenName(shop, kind, id));
+  onTheWay.set(name, (onTheWay.get(name) ?? 0) + 1);
   const kept = await inPlace(shop, kind, id, change).catch(() => false);
+  onTheWay.set(name, onTheWay.get(name)! - 1);
+  takenLast.set(name, (taken += 1));
   useOutbox.setState(({ onlyHere }) => ({
     onlyHere: [...onlyHere.filter((one) => one !== name), ...(kept || shown === null ? [] : [name])],
   }));
@@ -189,15 +198,24 @@ export async function lastSentOf({ kind, id }: Outgoing): Promise<LastSent | und
 
 /** Reads the writes of a shop from the device's database: at the start, and when another tab changed them. */
 export async function loadOutbox(shop: string): Promise<void> {
+  const began = taken;
+  const isSameShop = useOutbox.getState().shop === shop;
   const database = await place();
   await keepOnlyHere(shop);
   const kept = database ? await readKept(database, shop).catch(() => []) : [];
+  // What was changed here meanwhile is newer than what was read.
+  const isNewer = ({ kind, id }: Outgoing): boolean => {
+    const name = recordKey(kind, id);
+    return isSameShop && ((onTheWay.get(name) ?? 0) > 0 || (takenLast.get(name) ?? 0) > began);
+  };
   useOutbox.setState(({ entries, onlyHere }) => ({
     shop,
     entries: [
-      ...kept,
+      ...kept.filter((one) => !isNewer(one)),
       ...entries.filter(
-        ({ kind, id }) => onlyHere.includes(recordKey(kind, id)) && !kept.some(isOf(kind, id)),
+        (one) =>
+          isNewer(one)
+          || (onlyHere.includes(recordKey(one.kind, one.id)) && !kept.some(isOf(one.kind, one.id))),
       ),
     ].sort(byOrder),
   }));

@@ -42,24 +42,41 @@ const SteadyLinks = memo(CutLinks);
 const SteadyWear = memo(ToolWear);
 const SteadyWorking = memo(Working);
 
+/** Least height of the sketch, px. */
+const LEAST_SKETCH_PX = 190;
+
+/** The set-up in its sentence and its sketch, both to be touched. */
+function SetUpDrawn({
+  cut,
+  tallest,
+  touch,
+  onChoose,
+}: Pick<CutParts, 'cut' | 'touch' | 'onChoose'> & { readonly tallest: number }) {
+  const units = useUnits();
+  return (
+    <>
+      <SteadySentence cut={cut} onChoose={onChoose} />
+      <SteadySketch
+        setup={cut.setup}
+        plan={cut.plan}
+        units={units}
+        height={Math.max(LEAST_SKETCH_PX, tallest)}
+        onTouch={touch}
+      />
+    </>
+  );
+}
+
 /** The cut on a phone: one column, its actions by the thumb. */
 export function PhoneCut({ cut, open, touch, onChoose, onTaken }: CutParts) {
   const styles = useStyles();
-  const units = useUnits();
   const { height } = useWindowDimensions();
   const drawn = useDeferredValue(cut);
   const list = useWarnings(drawn);
   return (
     <>
       <ScrollView style={styles.fill} {...SCROLLS}>
-        <SteadySentence cut={drawn} onChoose={onChoose} />
-        <SteadySketch
-          setup={drawn.setup}
-          plan={drawn.plan}
-          units={units}
-          height={Math.max(190, Math.min(264, height - 640))}
-          onTouch={touch}
-        />
+        <SetUpDrawn cut={drawn} tallest={Math.min(264, height - 640)} touch={touch} onChoose={onChoose} />
         <View style={styles.sheet}>
           <Results cut={cut} onOpen={open} />
           <SteadyLadder cut={drawn} />
@@ -87,7 +104,6 @@ export function PhoneCut({ cut, open, touch, onChoose, onTaken }: CutParts) {
 /** The cut in two panes: its sketch, and its answer with the working. */
 export function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: CutParts) {
   const styles = useStyles();
-  const units = useUnits();
   const { height } = useWindowDimensions();
   const drawn = useDeferredValue(cut);
   const list = useWarnings(drawn);
@@ -105,14 +121,7 @@ export function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken 
   return (
     <View style={styles.panes}>
       <ScrollView style={styles.left} {...SCROLLS}>
-        <SteadySentence cut={drawn} onChoose={onChoose} />
-        <SteadySketch
-          setup={drawn.setup}
-          plan={drawn.plan}
-          units={units}
-          height={Math.max(190, Math.min(400, height - 420))}
-          onTouch={touch}
-        />
+        <SetUpDrawn cut={drawn} tallest={Math.min(400, height - 420)} touch={touch} onChoose={onChoose} />
         <View style={styles.sheet}>
           <SteadyLadder cut={drawn} />
         </View>
