@@ -8,6 +8,8 @@ import { useSending } from '../data/sending';
 import { untilQuiet } from '../sync/reading';
 import { useSession } from '../sync/session';
 import { useShopCache } from '../sync/shop-cache';
+import { keepPictures } from '../frame/keep-picture';
+import { forgetPictures } from '../frame/picture';
 import { Button } from '../kit/Button';
 import { Empty } from '../kit/Empty';
 import { useKeys, useKeysOn } from '../kit/keys';
@@ -45,6 +47,10 @@ function House() {
   useHouseKeys();
   useKeysOn(usePreferences((state) => state.shortcuts));
   useMoves();
+  useEffect(keepPictures, []);
+  useEffect(() => {
+    if (needsCode) forgetPictures();
+  }, [needsCode]);
   return (
     <View style={[styles.house, rail && styles.beside]}>
       {rail && !bare && <Navigation rail />}

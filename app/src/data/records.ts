@@ -14,6 +14,7 @@ import {
 import { useMemo } from 'react';
 import useSWR from 'swr';
 import { v7 as uuidv7 } from 'uuid';
+import { forgetPictures } from '../frame/picture';
 import { countIn } from './count-in';
 import { enqueue, markEntry, removeEntry, useOutbox } from '../sync/outbox';
 import type { Outgoing } from '../sync/outgoing';
@@ -141,6 +142,7 @@ export async function save<K extends Kind>(
   archived = false,
 ): Promise<Sent> {
   outcomeOf(kind, id);
+  forgetPictures();
   const kept = await enqueue({ kind, id, version, archived, body });
   await sendNow();
   const result = outcomeOf(kind, id) ?? { sent: 'waiting' };

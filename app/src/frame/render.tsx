@@ -3,21 +3,7 @@ import { StyleSheet } from 'react-native';
 import { colourSheet } from '../theme/colours';
 import { RAIL_MEDIA } from '../theme/theme';
 import { Frame } from './Frame';
-
-/**
- * The rules of a style sheet for what lies in the frame alone. The application makes its own sheet anew, and
- * the two must not change each other's order.
- */
-const inFrame = (styles: string): string =>
-  [...styles.matchAll(/(\.(?:css|r)-[^{}]+)\{([^{}]*)\}/g)]
-    .map(
-      ([, selectors = '', rules = '']) =>
-        `${selectors
-          .split(',')
-          .map((one) => `#frame ${one}`)
-          .join()}{${rules}}`,
-    )
-    .join('');
+import { FRAME, rulesWithin } from './rules';
 
 /** Which parts of the frame a page shows, by the width of the screen and the marks that were set for the page. */
 const SHOWN = [
@@ -33,5 +19,5 @@ const SHOWN = [
 export const frame = (): { markup: string; styles: string } => {
   const markup = renderToStaticMarkup(<Frame />);
   const { textContent } = (StyleSheet as unknown as { getSheet(): { textContent: string } }).getSheet();
-  return { markup: `<div id="frame">${markup}</div>`, styles: colourSheet() + inFrame(textContent) + SHOWN };
+  return { markup: `<div id="frame">${markup}</div>`, styles: colourSheet() + rulesWithin(FRAME, textContent) + SHOWN };
 };

@@ -1,5 +1,6 @@
 import { sessionAnswer } from '@pike-stone/contract';
 import type { Cache } from 'swr';
+import { forgetPictures } from '../frame/picture';
 import { loadAnswers, keptAnswers } from './answers';
 import { loadAside } from './aside';
 import { arrivedEarly, FIRST_LISTS, SESSION, takeEarly } from './early';
@@ -82,7 +83,10 @@ export async function beInShop(shop: string): Promise<void> {
   const database = await place();
   await database?.put('about', shop, SHOP).catch(() => undefined);
   // A page of another shop begins anew, with what is kept for this one.
-  if (before !== null) return window.location.reload();
+  if (before !== null) {
+    forgetPictures();
+    return window.location.reload();
+  }
   useOutbox.setState({ shop });
   await takeOverOutbox(shop);
   await takeOverWritten(shop);

@@ -1,0 +1,44 @@
+import { StyleSheet } from 'react-native';
+import { pictureName, pictureOf, type Picture } from './picture';
+import { FRAME_MAIN, rulesWithin } from './rules';
+
+/** A page with one of these is not as it will be when it is opened. */
+const UNFINISHED = '#frame,[role=dialog],[role=progressbar],[role=alert]';
+
+const allRules = (): string =>
+  (StyleSheet as unknown as { getSheet(): { textContent: string } }).getSheet().textContent;
+
+function drawn(main: Element): Picture {
+  const copy = main.cloneNode(true) as Element;
+  for (const one of copy.querySelectorAll('[style]')) {
+    one.setAttribute('data-style', one.getAttribute('style') ?? '');
+    one.removeAttribute('style');
+  }
+  const classes = new Set([...copy.querySelectorAll('[class]')].flatMap((one) => [...one.classList]));
+  return { markup: copy.innerHTML, rules: rulesWithin(FRAME_MAIN, allRules(), (name) => classes.has(name)) };
+}
+
+/** Keeps the picture of the page that is shown, when it is one of those that are opened first. */
+function keepPicture(): void {
+  const name = pictureName(window.location.pathname);
+  const main = document.querySelector('[role=main]');
+  if (!name || !main) return;
+  localStorage.removeItem(name);
+  if (document.querySelector(UNFINISHED)) return;
+  try {
+    localStorage.setItem(name, JSON.stringify({ of: pictureOf(), ...drawn(main) }));
+  } catch {
+    // A device without room keeps none: the page is drawn a moment later.
+  }
+}
+
+/** Keeps the picture whenever the page is left, which on a phone may be the last that is heard of it. */
+export function keepPictures(): () => void {
+  const onHidden = () => document.visibilityState === 'hidden' && keepPicture();
+  window.addEventListener('pagehide', keepPicture);
+  document.addEventListener('visibilitychange', onHidden);
+  return () => {
+    window.removeEventListener('pagehide', keepPicture);
+    document.removeEventListener('visibilitychange', onHidden);
+  };
+}
