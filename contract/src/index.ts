@@ -16,6 +16,7 @@ export * from './record/registry';
 export * from './record/list';
 export * from './problem';
 export * from './session';
+export * from './first-page';
 export { id } from './fields';
 export * from './instrument';
 export * from './to-setup';

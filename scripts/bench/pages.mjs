@@ -60,11 +60,17 @@ async function slowPage(context) {
   return { page, sent: () => sent };
 }
 
+/** Waits until the application has drawn the page: before that, a picture of it may stand in its place. */
+async function drawn(page, ready) {
+  await page.waitForFunction(() => document.readyState !== 'loading' && !document.querySelector('#frame'));
+  await ready(page);
+}
+
 async function opened(context, address, ready) {
   const { page, sent } = await slowPage(context);
   await page.addInitScript(watch);
   await page.goto(address, { waitUntil: 'commit' });
-  await ready(page);
+  await drawn(page, ready);
   const scriptBytes = sent();
   await page.waitForTimeout(SETTLED_MS);
   const seen = await page.evaluate(() => window.seen);
@@ -81,7 +87,7 @@ async function loads(browser, url, address, ready) {
     cold.push(await opened(context, address, ready));
     const rest = await context.newPage();
     await rest.goto(address);
-    await ready(rest);
+    await drawn(rest, ready);
     await rest.evaluate(() =>
       Promise.race([navigator.serviceWorker?.ready, new Promise((r) => setTimeout(r, 5_000))]),
     );

@@ -23,14 +23,18 @@ const bundled = async (entry, options) => {
   return outputFiles[0].text.trim();
 };
 
-/** Markup and styles of the frame, drawn by React's renderer for servers. */
-async function drawnFrame() {
-  const code = await bundled('render.tsx', {
+/** A program of the frame for Node, with the kit in it. */
+const forNode = (entry) =>
+  bundled(entry, {
     platform: 'node',
     mainFields: ['browser', 'module', 'main'],
     jsx: 'automatic',
     alias: { 'react-native': 'react-native-web' },
   });
+
+/** Markup and styles of the frame, drawn by React's renderer for servers. */
+async function drawnFrame() {
+  const code = await forNode('render.tsx');
   const made = { exports: {} };
   new Function('module', 'exports', 'require', code)(made, made.exports, createRequire(import.meta.url));
   return made.exports.frame();
@@ -42,7 +46,7 @@ function placed(html, mark, text) {
   return html.replace(mark, () => text);
 }
 
-/** The page with its frame, its styles and the script that fits the frame to the address. */
+/** The page with its frame, its styles and the script that fits the frame to the address; and what draws the first page. */
 export async function frameIn(folder) {
   const { markup, styles } = await drawnFrame();
   const script = await bundled('start.ts', { format: 'iife', target: 'es2020' });
@@ -53,4 +57,5 @@ export async function frameIn(folder) {
   html = placed(html, '<!-- styles of the frame -->', css + styles);
   html = placed(html, '<!-- fits the frame -->', script);
   writeFileSync(page, html);
+  writeFileSync(join(folder, '.first-page.cjs'), await forNode('first-page.tsx'));
 }

@@ -1,12 +1,10 @@
-import { StyleSheet } from 'react-native';
-import { pictureName, pictureOf, type Picture } from './picture';
+import type { Picture } from '@pike-stone/contract';
+import { pageRules } from './page-rules';
+import { pictureName, pictureOf } from './picture';
 import { FRAME_MAIN, rulesWithin } from './rules';
 
 /** A page with one of these is not as it will be when it is opened. */
 const UNFINISHED = '#frame,[role=dialog],[role=progressbar],[role=alert]';
-
-const allRules = (): string =>
-  (StyleSheet as unknown as { getSheet(): { textContent: string } }).getSheet().textContent;
 
 function drawn(main: Element): Picture {
   const copy = main.cloneNode(true) as Element;
@@ -15,7 +13,7 @@ function drawn(main: Element): Picture {
     one.removeAttribute('style');
   }
   const classes = new Set([...copy.querySelectorAll('[class]')].flatMap((one) => [...one.classList]));
-  return { markup: copy.innerHTML, rules: rulesWithin(FRAME_MAIN, allRules(), (name) => classes.has(name)) };
+  return { markup: copy.innerHTML, rules: rulesWithin(FRAME_MAIN, pageRules(), (name) => classes.has(name)) };
 }
 
 /** Keeps the picture of the page that is shown, when it is one of those that are opened first. */

@@ -1,15 +1,7 @@
+import { PICTURE_ELEMENT, type Picture } from '@pike-stone/contract';
 import { FRAME_MAIN } from './rules';
 
-/**
- * A page as it was last drawn. It stands in the frame, not to be touched, until the application draws the page
- * itself. This file stands in the page, so it needs nothing else.
- */
-export interface Picture {
-  /** What lies in the main part of the page. Styles of single elements are under `data-style`. */
-  readonly markup: string;
-  /** Rules of the style sheet for it. */
-  readonly rules: string;
-}
+// This file stands in the page, so it is small.
 
 /** The pages of which this device keeps a picture: those that are opened first. */
 export const PICTURED = ['/', '/cut'] as const;
@@ -44,6 +36,16 @@ export function keptPicture(): Picture | null {
   }
 }
 
+/** From this width on pages are drawn in two panes, and not as the server draws them, px. */
+const PHONES_UNDER = 700;
+
+/** The picture that the server has put into the page, for a phone that keeps nothing yet. */
+export function toldPicture(): Picture | null {
+  const text = document.getElementById(PICTURE_ELEMENT)?.textContent;
+  const keepsNothing = Object.keys(localStorage).every(isPicture);
+  return text && keepsNothing && window.innerWidth < PHONES_UNDER ? (JSON.parse(text) as Picture) : null;
+}
+
 /** Forgets what the pages looked like: this device is in another shop, or in none. */
 export const forgetPictures = (): void =>
   Object.keys(localStorage)
@@ -53,7 +55,8 @@ export const forgetPictures = (): void =>
 /** Puts a picture into the frame. */
 export function showPicture({ markup, rules }: Picture): void {
   const main = document.querySelector<HTMLElement>(FRAME_MAIN);
-  if (!main) return;
+  // Not every browser takes a style sheet from a script.
+  if (!main || !('adoptedStyleSheets' in document)) return;
   const sheet = new CSSStyleSheet();
   sheet.replaceSync(rules);
   document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];

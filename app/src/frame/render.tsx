@@ -1,8 +1,8 @@
 import { renderToStaticMarkup } from 'react-dom/server';
-import { StyleSheet } from 'react-native';
 import { colourSheet } from '../theme/colours';
 import { RAIL_MEDIA } from '../theme/theme';
 import { Frame } from './Frame';
+import { pageRules } from './page-rules';
 import { FRAME, rulesWithin } from './rules';
 
 /** Which parts of the frame a page shows, by the width of the screen and the marks that were set for the page. */
@@ -18,6 +18,8 @@ const SHOWN = [
 /** The frame as the page holds it: its markup and its styles. */
 export const frame = (): { markup: string; styles: string } => {
   const markup = renderToStaticMarkup(<Frame />);
-  const { textContent } = (StyleSheet as unknown as { getSheet(): { textContent: string } }).getSheet();
-  return { markup: `<div id="frame">${markup}</div>`, styles: colourSheet() + rulesWithin(FRAME, textContent) + SHOWN };
+  return {
+    markup: `<div id="frame">${markup}</div>`,
+    styles: colourSheet() + rulesWithin(FRAME, pageRules()) + SHOWN,
+  };
 };

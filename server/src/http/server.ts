@@ -16,6 +16,7 @@ import type { Pairing } from '../session/pairing';
 import { deviceRoutes, sessionRoutes, type Door } from '../session/routes';
 import { Sessions } from '../session/sessions';
 import type { Backups } from './backups';
+import { firstPage } from './first-page';
 import { dataHeaders, pageHeaders } from './headers';
 import { health } from './health';
 import { jsonBody } from './json-body';
@@ -47,28 +48,27 @@ export interface Parts {
 
 /** The HTTP server: the API under /api, the application elsewhere. */
 export function buildServer(parts: Parts): Express {
-  const { log, webRoot, address } = parts;
+  const { log, webRoot, address, pool, pairing, needsCode, ownCluster } = parts;
   const server = express();
-  const web = webRoot ? webApp(webRoot) : null;
+  const records = new Records(pool, parts.disk);
+  const door: Door = { pool, sessions: new Sessions(pool), pairing, needsCode, ownCluster };
+  const web = webRoot ? webApp(webRoot, firstPage({ webRoot, door, records, log })) : null;
   server.disable('x-powered-by').set('trust proxy', false).set('etag', false);
   server.use(requestLog(log), address.required());
-  server.use('/api', dataHeaders, apiRoutes(parts));
+  server.use('/api', dataHeaders, apiRoutes(parts, records, door));
   if (web) server.use(pageHeaders(web), web.routes);
   server.use(noSuchRoute);
   server.use(onError(log));
   return server;
 }
 
-function apiRoutes(parts: Parts): Router {
-  const { pool, healthPool, disk, heavy, pairing, needsCode, backups, instruments, ownCluster, instance } =
-    parts;
+function apiRoutes(parts: Parts, records: Records, door: Door): Router {
+  const { pool, healthPool, disk, heavy, backups, instruments, instance } = parts;
+  const { sessions } = door;
   const api = express.Router();
-  const sessions = new Sessions(pool);
-  const door: Door = { pool, sessions, pairing, needsCode, ownCluster };
   const description = JSON.stringify(openApi(VERSION));
   api.get('/health', health({ pool: healthPool, disk, instance, version: VERSION }));
   api.get('/openapi.json', (_request, response) => void response.type('json').send(description));
-  const records = new Records(pool, disk);
   api.use('/instruments', sessions.required(), instrumentRoutes(instruments));
   api.use('/archive', sessions.required(), archiveRoutes(pool, disk, records, Date.now));
   api.use(jsonBody);

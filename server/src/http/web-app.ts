@@ -1,7 +1,9 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { Router } from 'express';
+import { PICTURE_MARK } from '@pike-stone/contract';
+import compression from 'compression';
+import { Router, type Request } from 'express';
 import staticGzip from 'express-static-gzip';
 
 export interface WebApp {
@@ -27,8 +29,11 @@ const filesOf = (folder: string, serveStatic: staticGzip.ExpressStaticGzipOption
     ...(serveStatic && { serveStatic }),
   });
 
-/** Serves the exported application. Files with a hash in their name are cached for a year, the page itself is not. */
-export function webApp(root: string): WebApp {
+/**
+ * Serves the exported application. Files with a hash in their name are cached for a year, the page itself is not.
+ * @param brought  what the first page brings to a visitor besides; null for nothing
+ */
+export function webApp(root: string, brought: (request: Request) => Promise<string | null>): WebApp {
   const page = join(root, 'index.html');
   if (!existsSync(page))
     throw new Error(`The web application is not built: ${page} is missing. Run npm start.`);
@@ -42,6 +47,12 @@ export function webApp(root: string): WebApp {
   const others = filesOf(root, {
     maxAge: 0,
     setHeaders: (response) => response.setHeader('Cache-Control', 'no-cache'),
+  });
+  routes.get('/', compression({ level: 4 }), async (request, response, next) => {
+    const more = request.accepts('html') ? await brought(request) : null;
+    if (more === null) return next();
+    response.setHeader('Cache-Control', 'private, no-cache');
+    response.type('html').send(html.replace(PICTURE_MARK, () => more));
   });
   routes.use(others);
   routes.get(/^(?!\/api\/).*/, (request, response, next) => {

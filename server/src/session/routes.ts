@@ -27,13 +27,20 @@ export interface Door {
 const entryFor = ({ ownCluster }: Door, request: Request): SessionAnswer['entry'] =>
   ownCluster && fromHere(request) ? 'open' : 'code';
 
-async function shopOf({ pool }: Door, { shopId }: Entered): Promise<SessionAnswer['shop']> {
+async function shopOf({ pool }: Door, shopId: string): Promise<SessionAnswer['shop']> {
   const [shop] = await pool.query<{ shop_id: string; name: string }>(shopId, {
     name: 'shop',
     text: 'select shop_id, name from shop where shop_id = $1',
     values: [shopId],
   });
   return shop ? { id: shop.shop_id, name: shop.name } : null;
+}
+
+/** The shop of a visitor who is in, or whom the door would let in without a code; null when there is none. */
+export async function shopOfVisitor(door: Door, request: Request): Promise<SessionAnswer['shop']> {
+  const entered = await door.sessions.find(request);
+  if (entered) return shopOf(door, entered.shopId);
+  return entryFor(door, request) === 'open' ? shopOf(door, door.sessions.visited) : null;
 }
 
 /** Lets a device in that may come in, by its place or by a code. */
@@ -74,14 +81,14 @@ export function sessionRoutes(door: Door): Router {
   router.get('/', async (request, response) => {
     const entered = await door.sessions.find(request);
     const answer: SessionAnswer = {
-      shop: entered ? await shopOf(door, entered) : null,
+      shop: entered ? await shopOf(door, entered.shopId) : null,
       entry: entryFor(door, request),
     };
     response.json(answer);
   });
   router.post('/', jsonOnly, slowly(door), async (request, response) => {
     const entered = (await door.sessions.find(request)) ?? (await letIn(door, request, response));
-    const answer: SessionAnswer = { shop: await shopOf(door, entered), entry: entryFor(door, request) };
+    const answer: SessionAnswer = { shop: await shopOf(door, entered.shopId), entry: entryFor(door, request) };
     response.json(answer);
   });
   return router;

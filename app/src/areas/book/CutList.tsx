@@ -1,6 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
+import { useUnits } from '../../data/preferences';
 import { usePages } from '../../data/pages';
 import { Button } from '../../kit/Button';
 import { Empty, Loading } from '../../kit/Empty';
@@ -25,6 +26,7 @@ export function useFoundCuts() {
 /** The past cuts as a list, found by the beginnings of words in them. */
 export function CutList({ chosen = null, onOpen }: { chosen?: string | null; onOpen: (id: string) => void }) {
   const router = useRouter();
+  const units = useUnits();
   const { q, cuts, aside, loading, error, offline, hasMore, more } = useFoundCuts();
   const words = q.trim();
   useKeys({ '/': () => document.querySelector<HTMLInputElement>('input[aria-label="Find"]')?.focus() });
@@ -53,6 +55,7 @@ export function CutList({ chosen = null, onOpen }: { chosen?: string | null; onO
             <CutRow
               key={record.id}
               record={record}
+              units={units}
               chosen={record.id === chosen}
               onPress={() => onOpen(record.id)}
             />

@@ -1,6 +1,11 @@
 import { feedPer, speedUnit } from '@pike-stone/core';
-import { formatFeedPerTurn, formatSpindleSpeed, joined, OPERATION_WORDS } from '@pike-stone/words';
-import { useUnits } from '../../data/preferences';
+import {
+  formatFeedPerTurn,
+  formatSpindleSpeed,
+  joined,
+  OPERATION_WORDS,
+  type UnitSystem,
+} from '@pike-stone/words';
 import type { Shown } from '../../data/records';
 import { dayOf } from '../../kit/day';
 import { Row } from '../../kit/Row';
@@ -11,14 +16,15 @@ import { sizeWords } from './size-words';
 /** One past cut as a line of a list. */
 export function CutRow({
   record,
+  units,
   chosen = false,
   onPress,
 }: {
   record: Shown<'cuts'>;
+  units: UnitSystem;
   chosen?: boolean;
   onPress: () => void;
 }) {
-  const units = useUnits();
   const { body } = record;
   return (
     <Row

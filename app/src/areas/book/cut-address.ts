@@ -1,5 +1,5 @@
 import { cutChoice, type CutBody } from '@pike-stone/contract';
-import { toQuery } from '../cut/draft';
+import { toQuery } from '../cut/set-up';
 
 /** Address that opens a past cut as a set-up, with the step that was really used. */
 export function cutAddress(body: CutBody): string {

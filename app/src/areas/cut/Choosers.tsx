@@ -26,7 +26,7 @@ import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { useWants } from '../choose/job-wants';
 import { weighJob } from '../choose/weigh-job';
-import { canCut, doableOn, fits } from './draft';
+import { canCut, doableOn, fits } from './set-up';
 import { AnyMetal } from './quick/AnyMetal';
 import { AnyTool } from './quick/AnyTool';
 import { useQuick } from './quick/quick-store';

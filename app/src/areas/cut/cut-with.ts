@@ -1,6 +1,7 @@
 import type { ToolBody } from '@pike-stone/contract';
 import { MACHINE_OPERATIONS, type OperationKey } from '@pike-stone/core';
-import { changed, useDraft, type Drawer } from './draft';
+import { useDraft } from './draft';
+import { changed, type Drawer } from './set-up';
 import { useCut } from './useCut';
 
 /** The machine of a set-up where it does an operation, else the first of the drawer that does; null when none does. */

@@ -1,7 +1,8 @@
 import { cutChoice, type CutChoice } from '@pike-stone/contract';
 import { useGlobalSearchParams, usePathname, useRouter } from 'expo-router';
 import { useEffect, useLayoutEffect, useState } from 'react';
-import { addressOf, fromQuery, toQuery, useDraft, type Drawer } from './draft';
+import { useDraft } from './draft';
+import { addressOf, fromQuery, toQuery, type Drawer } from './set-up';
 import { useSetUpChoice } from './useCut';
 
 /** The address follows the set-up after this time, so that the figures are drawn first, ms. */

@@ -1,19 +1,13 @@
-import {
-  DEFAULT_RULES,
-  cutPlan,
-  misfits,
-  type CutPlan,
-  type CutSetup,
-  type Misfit,
-  type ShopRules,
-} from '@pike-stone/core';
-import { toSetup, type CutChoice } from '@pike-stone/contract';
+import { DEFAULT_RULES, type CutPlan, type CutSetup, type Misfit, type ShopRules } from '@pike-stone/core';
+import type { CutChoice } from '@pike-stone/contract';
 import { createContext, useContext, useMemo } from 'react';
 import { useMetals } from '../../data/metals';
 import { useRecords } from '../../data/records';
 import { useRules } from '../../data/rules';
 import { useQuick, withQuick } from './quick/quick-store';
-import { changed, firstDraft, standing, useDraft } from './draft';
+import { useDraft } from './draft';
+import { plannedCut, setupOf } from './planned-cut';
+import { changed, firstDraft, standing } from './set-up';
 
 /** A set-up whose records are all there, and how it is changed. */
 export interface SetUp {
@@ -74,19 +68,13 @@ export function useCut() {
 
   const made = useMemo((): SetUp | null => {
     if (!choice) return null;
-    const setupOf = (wanted: CutChoice): CutSetup | null => {
-      const machine = drawer.machines.find((one) => one.id === wanted.machineId)?.body;
-      const piece = drawer.stock.find((one) => one.id === wanted.stockId)?.body;
-      const tool = drawer.tools.find((one) => one.id === wanted.toolId)?.body;
-      return machine && piece && tool ? toSetup(wanted, machine, piece, tool, metals.own(piece.metal)) : null;
-    };
-    const setup = setupOf(choice);
+    const setup = setupOf(choice, drawer, metals.own);
     if (!setup) return null;
     return {
       choice,
       setup,
       rules,
-      trial: (change) => setupOf(changed(choice, change, drawer)) ?? setup,
+      trial: (change) => setupOf(changed(choice, change, drawer), drawer, metals.own) ?? setup,
       change: (change) => {
         // What was picked without an entry a moment ago is there already, though this page is not drawn with it yet.
         const { stock: piece, tool } = useQuick.getState();
@@ -103,10 +91,10 @@ export function useCut() {
 
   const { cut, refused } = useMemo((): { cut: Cut | null; refused: RefusedCut | null } => {
     if (!made) return { cut: null, refused: null };
-    const found = misfits(made.setup);
-    return found.length > 0
-      ? { cut: null, refused: { ...made, misfits: found } }
-      : { cut: { ...made, plan: cutPlan(made.setup, rules) }, refused: null };
+    const planned = plannedCut(made.setup, rules);
+    return 'plan' in planned
+      ? { cut: { ...made, plan: planned.plan }, refused: null }
+      : { cut: null, refused: { ...made, misfits: planned.misfits } };
   }, [made, rules]);
 
   return { cut, refused, drawer, metals, loading, error };

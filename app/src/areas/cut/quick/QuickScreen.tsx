@@ -17,7 +17,8 @@ import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
-import { fresh, useDraft, usualFluid } from '../draft';
+import { useDraft } from '../draft';
+import { fresh, usualFluid } from '../set-up';
 import { AnyTool } from './AnyTool';
 import { useQuick } from './quick-store';
 

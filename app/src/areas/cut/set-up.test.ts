@@ -1,6 +1,6 @@
 import type { CutChoice, MachineBody, ToolBody } from '@pike-stone/contract';
 import { machineFor } from './cut-with';
-import { addressOf, changed, firstDraft, fromQuery, toQuery, type Drawer } from './draft';
+import { addressOf, changed, firstDraft, fromQuery, toQuery, type Drawer } from './set-up';
 
 const id = (group: number, n: number): string => `0192f000-000${group}-7000-8000-00000000000${n}`;
 const machine = (n: number, kind: 'lathe' | 'vertical-mill') => ({
