@@ -82,6 +82,50 @@ test.describe('the server', () => {
       expect((await request.get(path)).ok(), path).toBe(false);
   });
 
+  test('brings the first page along to a visitor of the shop, and to nobody else', async ({
+    playwright,
+    shop,
+  }) => {
+    const visitor = await playwright.request.newContext({ baseURL: shop.url });
+    const brought = async (path: string, headers: Record<string, string> = { Accept: 'text/html' }) => {
+      const answer = await visitor.get(path, { headers });
+      expect(answer.ok(), path).toBe(true);
+      return /<script type="application\/json" id="picture">(.*)<\/script>/.exec(await answer.text())?.[1];
+    };
+    const picture = JSON.parse((await brought('/'))!);
+    expect(picture.markup).toContain('Pin steel from the scrap rack');
+    expect(picture.rules).toContain('#frame [role=main] .');
+    // The page's policy refuses both.
+    expect(picture.markup).not.toMatch(/ style=|<script/);
+    expect(await brought('/cut')).toBeUndefined();
+    expect(await brought('/index.html')).toBeUndefined();
+    // Through another computer it may be anybody.
+    expect(await brought('/', { Accept: 'text/html', 'X-Forwarded-For': '192.0.2.7' })).toBeUndefined();
+    await visitor.post('/api/session', { data: {} });
+    await shop.stop();
+    await shop.start({ PIKE_OWN_CLUSTER: 'no' });
+    // This one is in; another would need a code.
+    expect(await brought('/')).toBeTruthy();
+    expect(await brought('/', { Accept: 'text/html', Cookie: '' })).toBeUndefined();
+    await shop.stop();
+    await shop.start();
+    await visitor.dispose();
+  });
+
+  test('brings a shop with tags in its names as words', async ({ request, shop }) => {
+    await enter(request);
+    const name = '</script><b>Bush</b>';
+    const { body } = await (await request.get(`/api/tools/${DEMO.tool.knife}`)).json();
+    const put = await request.put(`/api/tools/${uuidv7()}`, {
+      data: { version: 0, archived: false, body: { ...body, name, dull: true } },
+    });
+    expect(put.ok()).toBe(true);
+    const html = await (await request.get(shop.url, { headers: { Accept: 'text/html' } })).text();
+    expect(html).not.toContain(name);
+    const text = /id="picture">(.*)<\/script>/.exec(html)?.[1];
+    expect(JSON.parse(text!).markup).toContain('&lt;/script&gt;&lt;b&gt;Bush&lt;/b&gt;');
+  });
+
   test('loses nothing it said was written, when it is killed in the middle', async ({ request, shop }) => {
     await enter(request);
     const { body } = await (await request.get(`/api/tools/${DEMO.tool.knife}`)).json();

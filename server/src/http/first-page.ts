@@ -1,5 +1,6 @@
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
+import { setTimeout as wait } from 'node:timers/promises';
 import {
   factsOf,
   FIRST_KINDS,
@@ -19,7 +20,7 @@ import { shopOfVisitor, type Door } from '../session/routes';
 /** Of the cuts, so many are read. */
 const LAST_CUTS = 20;
 /** A page goes without it rather than wait longer for the database, ms. */
-const PATIENCE_MS = 500;
+const PATIENCE_MS = 1_500;
 
 interface Sources {
   readonly webRoot: string;
@@ -45,7 +46,7 @@ export function firstPage({ webRoot, door, records, log }: Sources) {
       .drawFirstPage;
     return known;
   };
-  const element = async (request: Request): Promise<string | null> => {
+  const element = async (request: Request, draw: DrawFirstPage): Promise<string | null> => {
     const shop = await shopOfVisitor(door, request);
     if (!shop) return null;
     const lists = await Promise.all(
@@ -54,17 +55,18 @@ export function firstPage({ webRoot, door, records, log }: Sources) {
     // The first set-up is chosen out of all that a shop has; of the cuts only the last are shown.
     if (lists.some(([kind, { next }]) => next !== null && !factsOf(kind).many)) return null;
     const of = Object.fromEntries(lists.map(([kind, list]) => [kind, list.records]));
-    const picture = drawing()(shop.name, of as unknown as FirstRecords);
+    const picture = draw(shop.name, of as unknown as FirstRecords);
     // In a script element only what looks like a tag could end it.
     const text = JSON.stringify(picture).replaceAll('<', '\\u003c');
     return `<script type="application/json" id="${PICTURE_ELEMENT}">${text}</script>`;
   };
   return async (request: Request): Promise<string | null> => {
-    const late = new Promise<null>((resolve) => setTimeout(resolve, PATIENCE_MS, null));
-    const drawn = element(request).catch((fault: unknown) => {
+    try {
+      const drawn = element(request, drawing());
+      return await Promise.race([drawn, wait(PATIENCE_MS, null)]);
+    } catch (fault) {
       log.warn({ err: fault }, 'the first page was not drawn');
       return null;
-    });
-    return Promise.race([drawn, late]);
+    }
   };
 }
