@@ -6,7 +6,12 @@ import { projectRoot } from './packages.mjs';
 /** Two folders below the server, as its sources are: from both, its migrations have the same address. */
 export const builtServer = join(projectRoot, 'server/dist/run');
 
-const PROGRAMS = { main: 'main.ts', 'stand-ins': 'stand-ins/main.ts', 'calc-worker': 'calc/calc-worker.ts' };
+const PROGRAMS = {
+  main: 'main.ts',
+  'stand-ins': 'stand-ins/main.ts',
+  'calc-worker': 'calc/calc-worker.ts',
+  'draw-worker': 'first-page/draw-worker.ts',
+};
 
 /**
  * Bundles the server from its sources as they are now. Packages of others stay where npm put them. A file

@@ -5,6 +5,7 @@ import { readConfig } from './config';
 import { migrate } from './db/migrate';
 import { DiskRoom } from './db/disk-room';
 import { ShopPool } from './db/shop-pool';
+import { FirstPage } from './first-page/first-page';
 import { loadDemo } from './demo/load';
 import { Backups } from './http/backups';
 import { buildServer } from './http/server';
@@ -39,6 +40,7 @@ async function main(): Promise<void> {
   );
   const { webRoot, ownCluster, instance } = config;
   const disk = new DiskRoom(config.disk, config.diskReserveMb);
+  const firstPage = webRoot ? new FirstPage(webRoot, log) : null;
   const server = createServer(
     REQUEST_MS,
     buildServer({
@@ -54,6 +56,7 @@ async function main(): Promise<void> {
       ownCluster,
       instance,
       webRoot,
+      firstPage,
       log,
     }),
   );
@@ -63,7 +66,9 @@ async function main(): Promise<void> {
     const deadline = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
     server.close(() => {
       clearTimeout(deadline);
-      void Promise.all([pool.end(), healthPool.end(), heavy.end()]).finally(() => process.exit(0));
+      void Promise.all([pool.end(), healthPool.end(), heavy.end(), firstPage?.end()]).finally(() =>
+        process.exit(0),
+      );
     });
     for (const instrument of instruments.values()) instrument.close();
     server.closeIdleConnections();

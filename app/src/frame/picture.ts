@@ -4,7 +4,7 @@ import { FRAME_MAIN } from './rules';
 // This file stands in the page, so it is small.
 
 /** The pages of which this device keeps a picture: those that are opened first. */
-export const PICTURED = ['/', '/cut'] as const;
+const PICTURED = ['/', '/cut'] as const;
 const NAME = 'pike-picture ';
 export const pictureName = (path: string): string | null =>
   (PICTURED as readonly string[]).includes(path) ? NAME + path : null;

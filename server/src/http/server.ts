@@ -7,6 +7,7 @@ import type { HeavyCalculations } from '../calc/heavy';
 import { calcRoutes } from '../calc/routes';
 import type { DiskRoom } from '../db/disk-room';
 import type { ShopPool } from '../db/shop-pool';
+import type { FirstPage } from '../first-page/first-page';
 import type { Instrument } from '../instrument/instrument';
 import { instrumentRoutes } from '../instrument/routes';
 import { Records } from '../record/repository';
@@ -16,7 +17,6 @@ import type { Pairing } from '../session/pairing';
 import { deviceRoutes, sessionRoutes, type Door } from '../session/routes';
 import { Sessions } from '../session/sessions';
 import type { Backups } from './backups';
-import { firstPage } from './first-page';
 import { dataHeaders, pageHeaders } from './headers';
 import { health } from './health';
 import { jsonBody } from './json-body';
@@ -43,16 +43,20 @@ export interface Parts {
   readonly ownCluster: boolean;
   readonly instance: string;
   readonly webRoot: string | null;
+  /** Draws the first page for a visitor; null without an application. */
+  readonly firstPage: FirstPage | null;
   readonly log: Logger;
 }
 
 /** The HTTP server: the API under /api, the application elsewhere. */
 export function buildServer(parts: Parts): Express {
-  const { log, webRoot, address, pool, pairing, needsCode, ownCluster } = parts;
+  const { log, webRoot, firstPage, address, pool, pairing, needsCode, ownCluster } = parts;
   const server = express();
   const records = new Records(pool, parts.disk);
   const door: Door = { pool, sessions: new Sessions(pool), pairing, needsCode, ownCluster };
-  const web = webRoot ? webApp(webRoot, firstPage({ webRoot, door, records, log })) : null;
+  const web = webRoot
+    ? webApp(webRoot, async (request) => firstPage?.elementFor(request, door, records) ?? null)
+    : null;
   server.disable('x-powered-by').set('trust proxy', false).set('etag', false);
   server.use(requestLog(log), address.required());
   server.use('/api', dataHeaders, apiRoutes(parts, records, door));

@@ -5,6 +5,7 @@ import { PICTURE_MARK } from '@pike-stone/contract';
 import compression from 'compression';
 import { Router, type Request } from 'express';
 import staticGzip from 'express-static-gzip';
+import { sendRevalidated } from './revalidated';
 
 export interface WebApp {
   readonly routes: Router;
@@ -51,8 +52,12 @@ export function webApp(root: string, brought: (request: Request) => Promise<stri
   routes.get('/', compression({ level: 4 }), async (request, response, next) => {
     const more = request.accepts('html') ? await brought(request) : null;
     if (more === null) return next();
-    response.setHeader('Cache-Control', 'private, no-cache');
-    response.type('html').send(html.replace(PICTURE_MARK, () => more));
+    sendRevalidated(
+      request,
+      response,
+      html.replace(PICTURE_MARK, () => more),
+      'html',
+    );
   });
   routes.use(others);
   routes.get(/^(?!\/api\/).*/, (request, response, next) => {

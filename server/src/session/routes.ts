@@ -88,7 +88,10 @@ export function sessionRoutes(door: Door): Router {
   });
   router.post('/', jsonOnly, slowly(door), async (request, response) => {
     const entered = (await door.sessions.find(request)) ?? (await letIn(door, request, response));
-    const answer: SessionAnswer = { shop: await shopOf(door, entered.shopId), entry: entryFor(door, request) };
+    const answer: SessionAnswer = {
+      shop: await shopOf(door, entered.shopId),
+      entry: entryFor(door, request),
+    };
     response.json(answer);
   });
   return router;
