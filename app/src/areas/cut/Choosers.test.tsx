@@ -52,8 +52,12 @@ beforeEach(() => {
 
 test('every operation of the machine is offered by its name', () => {
   show('operation');
-  for (const operation of MACHINE_OPERATIONS.lathe)
-    expect(screen.getByRole('button', { name: new RegExp(`^${operationName(operation)},`) })).toBeTruthy();
+  // The name of each is asked once: to find one by its name asks for those of all.
+  const offered = screen.getAllByRole('button').map((one) => one.textContent);
+  const missing = MACHINE_OPERATIONS.lathe.filter(
+    (operation) => !offered.some((name) => name?.startsWith(`${operationName(operation)},`)),
+  );
+  expect(missing).toEqual([]);
 });
 
 test('one with a tool is taken; one without leads to the drawer', () => {
