@@ -21,7 +21,7 @@ export default defineConfig({
     {
       name: 'phone',
       testMatch: 'phone/*.spec.ts',
-      use: { ...browser, viewport: { width: 390, height: 844 }, hasTouch: true, deviceScaleFactor: 2 },
+      use: { ...browser, viewport: { width: 390, height: 844 }, hasTouch: true },
     },
     {
       name: 'wide',

@@ -19,8 +19,8 @@ const LOW = [
   { width: 640, height: 400 },
 ];
 
-/** Opens an address in inches; what the page logs as an error is collected. */
-async function opened(page: Page, address: string): Promise<string[]> {
+/** Has a page drawn in inches; what it logs as an error is collected. */
+async function watched(page: Page): Promise<string[]> {
   const faults: string[] = [];
   await page.addInitScript(
     (kept) => localStorage.setItem('pike-preferences', kept),
@@ -36,7 +36,12 @@ async function opened(page: Page, address: string): Promise<string[]> {
   page.on('console', (message) => {
     if (message.type() === 'error') faults.push(message.text());
   });
+  return faults;
+}
+
+async function open(page: Page, address: string): Promise<void> {
   await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
+  await page.setViewportSize(PHONE);
   await page.goto(address);
   // The frame that lies in the page has made way for the application.
   await expect(page.locator('#frame')).toHaveCount(0);
@@ -45,16 +50,17 @@ async function opened(page: Page, address: string): Promise<string[]> {
   await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
   await expect(page.getByRole('progressbar')).toHaveCount(0);
   await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
-  expect(faults).toEqual([]);
-  return faults;
 }
 
 /** Without what the rules of accessibility bring about: they measure with styles of their own, which the page's policy refuses. */
 const ofThePage = (faults: readonly string[]): string[] =>
   faults.filter((fault) => !fault.startsWith('Applying inline style'));
 
-/** Named, in contrast, nothing cut off, nothing small or close to touch; in both themes. */
-async function looksRight(page: Page, size: { width: number; height: number }) {
+/**
+ * Named, in contrast, nothing cut off, nothing small or close to touch; in both themes.
+ * @param part  what is new of the page
+ */
+async function looksRight(page: Page, size: { width: number; height: number }, part = 'html') {
   await page.setViewportSize(size);
   for (const [colorScheme, rules] of [
     ['light', 'all'],
@@ -62,34 +68,10 @@ async function looksRight(page: Page, size: { width: number; height: number }) {
   ] as const) {
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
     await expect(page.locator('body')).toHaveCSS('background-color', GROUND[colorScheme]);
-    expect(await barriers(page, rules), `${size.width} ${colorScheme}`).toEqual([]);
+    expect(await barriers(page, rules, part), `${page.url()} ${size.width} ${colorScheme}`).toEqual([]);
   }
-  await expect.poll(() => handFaults(page), `${size.width}`).toEqual(NO_FAULTS);
+  await expect.poll(() => handFaults(page), `${page.url()} ${size.width}`).toEqual(NO_FAULTS);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
-}
-
-for (const [i, address] of EVERY_PAGE.entries()) {
-  test(`looks, ${i + 1}: ${address.split('?')[0]}`, async ({ page }) => {
-    const faults = await opened(page, address);
-    await looksRight(page, PHONE);
-    // The frame announces the page by the heading that the page has.
-    const announced = await page.evaluate(() => (window as unknown as { announced: string }).announced);
-    await expect(page.getByRole('heading', { level: 1 })).toContainText(announced);
-    expect(await page.title()).toMatch(/^.+ · Pike Stone$/);
-    await looksRight(page, WIDE);
-    for (const size of LOW) {
-      await page.setViewportSize(size);
-      await expect.poll(() => handFaults(page), `${size.width}`).toEqual(NO_FAULTS);
-    }
-    // With the text of the browser at 130 %.
-    await page.setViewportSize(PHONE);
-    await page.evaluate(() => {
-      document.documentElement.style.fontSize = '130%';
-      window.dispatchEvent(new Event('resize'));
-    });
-    await expect.poll(async () => (await handFaults(page)).cut, '130 %').toEqual([]);
-    expect(ofThePage(faults)).toEqual([]);
-  });
 }
 
 const threadCut = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.threading, {
@@ -159,30 +141,77 @@ const SHEETS: Readonly<Record<string, Readonly<Record<string, (page: Page) => Pr
   [`/drawer/machines/${DEMO.machine.mill}/reach`]: { 'a choice from many': button(/^In: /) },
 };
 
-for (const [address, sheets] of Object.entries(SHEETS)) {
-  test(`sheets on ${address.split('?')[0]}: ${Object.keys(sheets).join(', ')}`, async ({ page }) => {
-    test.setTimeout(240_000);
-    const faults = await opened(page, address);
-    for (const [name, open] of Object.entries(sheets)) {
-      await test.step(name, async () => {
-        await page.setViewportSize(PHONE);
-        await open(page);
-        const sheet = page.getByRole('dialog');
-        await expect(sheet).toBeVisible();
-        await looksRight(page, PHONE);
-        await looksRight(page, WIDE);
-        for (const size of LOW) {
-          await page.setViewportSize(size);
-          await expect.poll(() => handFaults(page), `${size.width}`).toEqual(NO_FAULTS);
-          // What closes it and its main action are in reach without scrolling.
-          await expect(sheet.getByRole('button', { name: 'Close' })).toBeInViewport({ ratio: 1 });
-          const set = sheet.getByRole('button', { name: /^(Set|Done|Next)$/ });
-          if ((await set.count()) > 0) await expect(set.last()).toBeInViewport({ ratio: 1 });
-        }
-        await page.goBack();
-        await expect(sheet).toBeHidden();
+/** The page as it stands, at every size. */
+async function pageLooksRight(page: Page): Promise<void> {
+  await looksRight(page, PHONE);
+  // The frame announces the page by the heading that the page has.
+  const announced = await page.evaluate(() => (window as unknown as { announced: string }).announced);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(announced);
+  expect(await page.title()).toMatch(/^.+ · Pike Stone$/);
+  await looksRight(page, WIDE);
+  for (const size of LOW) {
+    await page.setViewportSize(size);
+    await expect.poll(() => handFaults(page), `${size.width}`).toEqual(NO_FAULTS);
+  }
+}
+
+async function sheetLooksRight(page: Page, openSheet: (page: Page) => Promise<void>): Promise<void> {
+  await page.setViewportSize(PHONE);
+  await openSheet(page);
+  const sheet = page.getByRole('dialog');
+  await expect(sheet).toBeVisible();
+  // The page behind it is looked at with it once: it lies there as it did.
+  await looksRight(page, PHONE);
+  await looksRight(page, WIDE, '[role=dialog]');
+  for (const size of LOW) {
+    await page.setViewportSize(size);
+    await expect.poll(() => handFaults(page), `${size.width}`).toEqual(NO_FAULTS);
+    // What closes it and its main action are in reach without scrolling.
+    await expect(sheet.getByRole('button', { name: 'Close' })).toBeInViewport({ ratio: 1 });
+    const set = sheet.getByRole('button', { name: /^(Set|Done|Next)$/ });
+    if ((await set.count()) > 0) await expect(set.last()).toBeInViewport({ ratio: 1 });
+  }
+  await page.goBack();
+  await expect(sheet).toBeHidden();
+}
+
+/** With the text of the browser at 130 %. */
+async function largeTextFits(page: Page): Promise<void> {
+  await page.setViewportSize(PHONE);
+  await page.evaluate(() => {
+    document.documentElement.style.fontSize = '130%';
+    window.dispatchEvent(new Event('resize'));
+  });
+  await expect.poll(async () => (await handFaults(page)).cut, '130 %').toEqual([]);
+}
+
+/** Pages with their sheets, shared out so that each test has about as much to look at. */
+const TESTS = 12;
+const shares: string[][] = Array.from({ length: TESTS }, () => []);
+const weightOf = (address: string): number => 1 + Object.keys(SHEETS[address] ?? {}).length;
+for (const address of [...new Set([...EVERY_PAGE, ...Object.keys(SHEETS)])].sort(
+  (a, b) => weightOf(b) - weightOf(a),
+)) {
+  const weights = shares.map((share) => share.reduce((sum, one) => sum + weightOf(one), 0));
+  shares[weights.indexOf(Math.min(...weights))]!.push(address);
+}
+
+for (const [i, share] of shares.entries()) {
+  // One page after the other in one tab: the browser compiles the application and the rules once for all of them.
+  test(`every page and sheet looks right, ${i + 1} of ${TESTS}`, async ({ page }) => {
+    test.setTimeout(300_000);
+    const faults = await watched(page);
+    for (const address of share) {
+      await test.step(address, async () => {
+        await open(page, address);
+        expect(faults, address).toEqual([]);
+        await pageLooksRight(page);
+        for (const [name, openSheet] of Object.entries(SHEETS[address] ?? {}))
+          await test.step(name, () => sheetLooksRight(page, openSheet));
+        await largeTextFits(page);
+        expect(ofThePage(faults), address).toEqual([]);
+        faults.length = 0;
       });
     }
-    expect(ofThePage(faults)).toEqual([]);
   });
 }

@@ -1,7 +1,12 @@
 import { Text } from 'react-native';
 import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
-import { FONT, SIZE } from '../theme/type';
+import { FONT, LEAST_TOUCH, SIZE } from '../theme/type';
+
+/** Room beside a word, px: a short one is still as wide as a finger, whatever its letters. */
+const NARROW_LETTER = 6;
+const LEAST = 3;
+const beside = (text: string): number => Math.max(LEAST, (LEAST_TOUCH - NARROW_LETTER * text.length) / 2);
 
 /** An underlined word of a sentence; touching it changes that part. */
 export function SentenceWord({ text, says, onPress }: { text: string; says: string; onPress: () => void }) {
@@ -11,7 +16,7 @@ export function SentenceWord({ text, says, onPress }: { text: string; says: stri
       role="button"
       aria-label={`${text}, ${says}, change`}
       onPress={onPress}
-      style={styles.word}
+      style={[styles.word, { paddingHorizontal: beside(text) }]}
       {...{
         tabIndex: 0,
         onKeyDown: (event: { key: string; preventDefault(): void }) => {
@@ -40,7 +45,6 @@ const useStyles = themed((c) =>
       cursor: 'pointer',
       lineHeight: 24,
       paddingVertical: 10,
-      paddingHorizontal: 3,
       marginHorizontal: 2,
     },
   }),
