@@ -6,8 +6,9 @@ globalThis.TextEncoder ??= require('node:util').TextEncoder;
 // Every look at a control by its role asks for its styles, and the test environment reads each rule of the kit's
 // sheet for each of them. Only those stay that decide about names and about what is hidden.
 if (globalThis.CSSStyleSheet) {
-  const insertRule = CSSStyleSheet.prototype.insertRule;
-  CSSStyleSheet.prototype.insertRule = function (rule) {
+  const { prototype } = globalThis.CSSStyleSheet;
+  const { insertRule } = prototype;
+  prototype.insertRule = function (rule) {
     return /display|visibility/.test(rule) ? insertRule.call(this, rule, this.cssRules.length) : 0;
   };
 }
