@@ -3,10 +3,22 @@ import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
 import { FONT, LEAST_TOUCH, SIZE } from '../theme/type';
 
-/** Room beside a word, px: a short one is still as wide as a finger, whatever its letters. */
-const NARROW_LETTER = 6;
-const LEAST = 3;
-const beside = (text: string): number => Math.max(LEAST, (LEAST_TOUCH - NARROW_LETTER * text.length) / 2);
+/** About how wide letters are, px: the narrow ones, those between, and all others. */
+const WIDTHS: readonly (readonly [letters: string, px: number])[] = [
+  ['iljI.,:’', 5],
+  ['rtf -', 7],
+];
+const OTHERS = 10;
+const LEAST_BESIDE = 3;
+
+/** Room beside a word, px: a short one is as wide as a finger. */
+function beside(text: string): number {
+  const width = [...text].reduce(
+    (sum, letter) => sum + (WIDTHS.find(([letters]) => letters.includes(letter))?.[1] ?? OTHERS),
+    0,
+  );
+  return Math.max(LEAST_BESIDE, (LEAST_TOUCH - width) / 2);
+}
 
 /** An underlined word of a sentence; touching it changes that part. */
 export function SentenceWord({ text, says, onPress }: { text: string; says: string; onPress: () => void }) {
