@@ -1,5 +1,6 @@
 import { bushCut } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { isDrawn } from '../fixtures/drawn';
 
 test('before any script the page has its places and its heading', async ({ page }) => {
   // Scripts never come.
@@ -53,9 +54,7 @@ for (const path of ['/', bushCut]) {
       await route.continue();
     });
     await page.goto(path);
-    await expect(page.locator('#frame')).toHaveCount(0);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await expect(page.getByRole('progressbar')).toHaveCount(0);
+    await isDrawn(page);
     await page.waitForTimeout(4_000);
     expect(await page.evaluate(() => (window as unknown as { moved: number }).moved)).toBeLessThan(0.02);
   });

@@ -2,6 +2,7 @@ import type { Page } from '@playwright/test';
 import { barriers } from '../fixtures/barriers';
 import { bushCut, cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { isDrawn } from '../fixtures/drawn';
 import { EVERY_PAGE } from '../fixtures/every-page';
 import { handFaults } from '../fixtures/hand-checks';
 
@@ -43,13 +44,7 @@ async function open(page: Page, address: string): Promise<void> {
   await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
   await page.setViewportSize(PHONE);
   await page.goto(address);
-  // The frame that lies in the page has made way for the application.
-  await expect(page.locator('#frame')).toHaveCount(0);
-  await expect(page.getByRole('main')).not.toBeEmpty();
-  // A page whose code is on its way has its heading already: it is whole when nothing waits any more.
-  await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
-  await expect(page.getByRole('progressbar')).toHaveCount(0);
-  await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+  await isDrawn(page);
 }
 
 /** Without what the rules of accessibility bring about: they measure with styles of their own, which the page's policy refuses. */

@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { bushCut } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { isDrawn } from '../fixtures/drawn';
 
 // The browser keeps no application: one that is stopped on its way does not come.
 test.use({ freshDevice: true, pictures: true, serviceWorkers: 'block' });
@@ -22,9 +23,7 @@ const places = (page: Page) =>
 const withoutApplication = (page: Page) => page.route('**/_expo/**', (route) => route.abort());
 const drawn = async (page: Page, path: string): Promise<void> => {
   await page.goto(path);
-  await expect(page.locator('#frame')).toHaveCount(0);
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  await expect(page.getByRole('progressbar')).toHaveCount(0);
+  await isDrawn(page);
 };
 /** Leaves a page and opens an address in its place, where the application never comes. */
 async function opensAgain(page: Page, path: string): Promise<Page> {
@@ -133,5 +132,10 @@ test('a device that was sent away keeps none', async ({ page, shop }) => {
   await page.context().clearCookies();
   await page.goto('/drawer');
   await expect(page.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
+  expect(await pictures()).toEqual([]);
+  // Nor of the page that asks for the code.
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
+  await page.goto('/drawer');
   expect(await pictures()).toEqual([]);
 });

@@ -57,5 +57,6 @@ export async function frameIn(folder) {
   html = placed(html, '<!-- styles of the frame -->', css + styles);
   html = placed(html, '<!-- fits the frame -->', script);
   writeFileSync(page, html);
+  // The server finds it by the name that contract/src/first-page.ts gives.
   writeFileSync(join(folder, '.first-page.cjs'), await forNode('first-page.tsx'));
 }

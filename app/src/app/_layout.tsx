@@ -8,8 +8,7 @@ import { useSending } from '../data/sending';
 import { untilQuiet } from '../sync/reading';
 import { useSession } from '../sync/session';
 import { useShopCache } from '../sync/shop-cache';
-import { keepPictures } from '../frame/keep-picture';
-import { forgetPictures } from '../frame/picture';
+import { endPictures, keepPictures } from '../frame/keep-picture';
 import { Button } from '../kit/Button';
 import { Empty } from '../kit/Empty';
 import { useKeys, useKeysOn } from '../kit/keys';
@@ -49,7 +48,7 @@ function House() {
   useMoves();
   useEffect(keepPictures, []);
   useEffect(() => {
-    if (needsCode) forgetPictures();
+    if (needsCode) endPictures();
   }, [needsCode]);
   return (
     <View style={[styles.house, rail && styles.beside]}>

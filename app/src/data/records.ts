@@ -142,6 +142,7 @@ export async function save<K extends Kind>(
   archived = false,
 ): Promise<Sent> {
   outcomeOf(kind, id);
+  // The pages as they were do not have it; the lists that would say so may be a long time coming.
   forgetPictures();
   const kept = await enqueue({ kind, id, version, archived, body });
   await sendNow();

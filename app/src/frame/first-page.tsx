@@ -29,6 +29,7 @@ function firstCut(records: FirstRecords) {
 
 /** Draws the first page as it is on a phone that keeps no choices yet. Run by the server. */
 export const drawFirstPage: DrawFirstPage = (shop, records) => {
+  // A style that stands in the markup is refused by the page's policy; the page sets it by script.
   const markup = renderToStaticMarkup(
     <BenchPage
       shop={shop}

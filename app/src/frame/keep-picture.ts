@@ -1,6 +1,6 @@
 import type { Picture } from '@pike-stone/contract';
 import { pageRules } from './page-rules';
-import { pictureName, pictureOf } from './picture';
+import { forgetPictures, pictureName, pictureOf } from './picture';
 import { FRAME_MAIN, rulesWithin } from './rules';
 
 /** A page with one of these is not as it will be when it is opened. */
@@ -16,11 +16,14 @@ function drawn(main: Element): Picture {
   return { markup: copy.innerHTML, rules: rulesWithin(FRAME_MAIN, pageRules(), (name) => classes.has(name)) };
 }
 
+/** Whether pages are kept at all. */
+let keeps = true;
+
 /** Keeps the picture of the page that is shown, when it is one of those that are opened first. */
 function keepPicture(): void {
   const name = pictureName(window.location.pathname);
   const main = document.querySelector('[role=main]');
-  if (!name || !main) return;
+  if (!keeps || !name || !main) return;
   localStorage.removeItem(name);
   if (document.querySelector(UNFINISHED)) return;
   try {
@@ -28,6 +31,15 @@ function keepPicture(): void {
   } catch {
     // A device without room keeps none: the page is drawn a moment later.
   }
+}
+
+/**
+ * Forgets all pictures, and keeps none until the application is opened anew: this device is in another shop, or
+ * in none, and what still stands on its page is not for it.
+ */
+export function endPictures(): void {
+  keeps = false;
+  forgetPictures();
 }
 
 /** Keeps the picture whenever the page is left, which on a phone may be the last that is heard of it. */

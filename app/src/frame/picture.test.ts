@@ -1,4 +1,4 @@
-import { keepPictures } from './keep-picture';
+import { endPictures, keepPictures } from './keep-picture';
 import { forgetPictures, keptPicture, showPicture, toldPicture } from './picture';
 import { rulesWithin } from './rules';
 
@@ -114,3 +114,13 @@ test('of rules with several selectors those stay that are used', () =>
   expect(rulesWithin('#f', '.r-a>*, .r-b>*{top:1px;}', (name) => name === 'r-b')).toBe(
     '#f .r-b>*{top:1px;}',
   ));
+
+test('a device that is in another shop, or in none, keeps none from then on', () => {
+  page('118 rpm');
+  leave();
+  endPictures();
+  expect(keptPicture()).toBeNull();
+  // Opening the other shop leaves the page that still shows this one.
+  leave();
+  expect(localStorage).toHaveLength(0);
+});

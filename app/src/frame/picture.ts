@@ -1,4 +1,5 @@
 import { PICTURE_ELEMENT, type Picture } from '@pike-stone/contract';
+import { TWO_PANES } from '../theme/widths';
 import { FRAME_MAIN } from './rules';
 
 // This file stands in the page, so it is small.
@@ -36,17 +37,14 @@ export function keptPicture(): Picture | null {
   }
 }
 
-/** From this width on pages are drawn in two panes, and not as the server draws them, px. */
-const PHONES_UNDER = 700;
-
-/** The picture that the server has put into the page, for a phone that keeps nothing yet. */
+/** The picture that the server has put into the page: of one pane, for a phone that keeps no choices yet. */
 export function toldPicture(): Picture | null {
   const text = document.getElementById(PICTURE_ELEMENT)?.textContent;
   const keepsNothing = Object.keys(localStorage).every(isPicture);
-  return text && keepsNothing && window.innerWidth < PHONES_UNDER ? (JSON.parse(text) as Picture) : null;
+  return text && keepsNothing && window.innerWidth < TWO_PANES ? (JSON.parse(text) as Picture) : null;
 }
 
-/** Forgets what the pages looked like: this device is in another shop, or in none. */
+/** Forgets what the pages looked like: they would say something else now. */
 export const forgetPictures = (): void =>
   Object.keys(localStorage)
     .filter(isPicture)

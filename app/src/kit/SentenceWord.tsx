@@ -1,24 +1,12 @@
-import { Text } from 'react-native';
+import { Text, type TextStyle } from 'react-native';
 import { sheet } from '../theme/sheet';
 import { themed } from '../theme/theme';
 import { FONT, LEAST_TOUCH, SIZE } from '../theme/type';
 
-/** About how wide letters are, px: the narrow ones, those between, and all others. */
-const WIDTHS: readonly (readonly [letters: string, px: number])[] = [
-  ['iljI.,:’', 5],
-  ['rtf -', 7],
-];
-const OTHERS = 10;
-const LEAST_BESIDE = 3;
-
-/** Room beside a word, px: a short one is as wide as a finger. */
-function beside(text: string): number {
-  const width = [...text].reduce(
-    (sum, letter) => sum + (WIDTHS.find(([letters]) => letters.includes(letter))?.[1] ?? OTHERS),
-    0,
-  );
-  return Math.max(LEAST_BESIDE, (LEAST_TOUCH - width) / 2);
-}
+/** A word of fewer letters may be narrower than a finger. It stands on one line, as a box of that width at the least. */
+const SHORT = 8;
+/** A way of the web to stand in a line of text, which the kit's own types do not know. */
+const ON_ONE_LINE = { display: 'inline-block' } as unknown as TextStyle;
 
 /** An underlined word of a sentence; touching it changes that part. */
 export function SentenceWord({ text, says, onPress }: { text: string; says: string; onPress: () => void }) {
@@ -28,7 +16,7 @@ export function SentenceWord({ text, says, onPress }: { text: string; says: stri
       role="button"
       aria-label={`${text}, ${says}, change`}
       onPress={onPress}
-      style={[styles.word, { paddingHorizontal: beside(text) }]}
+      style={[styles.word, text.length < SHORT && styles.short]}
       {...{
         tabIndex: 0,
         onKeyDown: (event: { key: string; preventDefault(): void }) => {
@@ -57,7 +45,9 @@ const useStyles = themed((c) =>
       cursor: 'pointer',
       lineHeight: 24,
       paddingVertical: 10,
+      paddingHorizontal: 3,
       marginHorizontal: 2,
     },
+    short: { ...ON_ONE_LINE, minWidth: LEAST_TOUCH, textAlign: 'center' },
   }),
 );

@@ -1,6 +1,6 @@
 import { sessionAnswer } from '@pike-stone/contract';
 import type { Cache } from 'swr';
-import { forgetPictures } from '../frame/picture';
+import { endPictures } from '../frame/keep-picture';
 import { loadAnswers, keptAnswers } from './answers';
 import { loadAside } from './aside';
 import { arrivedEarly, FIRST_LISTS, SESSION, takeEarly } from './early';
@@ -84,7 +84,7 @@ export async function beInShop(shop: string): Promise<void> {
   await database?.put('about', shop, SHOP).catch(() => undefined);
   // A page of another shop begins anew, with what is kept for this one.
   if (before !== null) {
-    forgetPictures();
+    endPictures();
     return window.location.reload();
   }
   useOutbox.setState({ shop });

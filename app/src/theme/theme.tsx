@@ -2,6 +2,7 @@ import { createContext, useContext, useEffect, useSyncExternalStore, type ReactN
 import { Platform, useColorScheme, useWindowDimensions } from 'react-native';
 import { COLOURS, VARIABLES, type Colours, type Scheme } from './colours';
 import { BROWSER_TEXT_PX } from './sheet';
+import { TWO_PANES } from './widths';
 
 const SchemeContext = createContext<Scheme>('light');
 
@@ -49,8 +50,6 @@ const onResize = (changed: () => void): (() => void) => {
 /** Size of the browser's text against its usual one: 1.3 where a person set 130 %. For what is laid out in pixels. */
 export const useTextScale = (): number => useSyncExternalStore(onResize, textScale, () => 1);
 
-/** From this width on a page has two panes, px. */
-const TWO_PANES = 700;
 /** From these widths on the places stand in a rail: of any screen, and of one that is low, px. */
 const RAIL = { any: 900, low: 600 } as const;
 const LOW = 500;

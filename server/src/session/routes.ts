@@ -40,7 +40,7 @@ async function shopOf({ pool }: Door, shopId: string): Promise<SessionAnswer['sh
 export async function shopOfVisitor(door: Door, request: Request): Promise<SessionAnswer['shop']> {
   const entered = await door.sessions.find(request);
   if (entered) return shopOf(door, entered.shopId);
-  return entryFor(door, request) === 'open' ? shopOf(door, door.sessions.visited) : null;
+  return entryFor(door, request) === 'open' ? shopOf(door, door.sessions.letsInto) : null;
 }
 
 /** Lets a device in that may come in, by its place or by a code. */

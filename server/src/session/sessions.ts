@@ -43,7 +43,7 @@ export class Sessions {
   readonly #known = new Map<string, Entered & { readonly until: number }>();
 
   /** The shop that devices are let into. */
-  readonly visited: string = DEMO_SHOP.id;
+  readonly letsInto: string = DEMO_SHOP.id;
 
   constructor(private readonly pool: ShopPool) {}
 
@@ -78,7 +78,7 @@ export class Sessions {
 
   /** Lets a device into the shop: one that gave a code (`paired`), or a visitor at this computer. */
   async letIn(response: Response, device: string, paired: boolean): Promise<Entered> {
-    const shopId = this.visited;
+    const shopId = this.letsInto;
     const token = randomBytes(32).toString('base64url');
     await this.#prune(shopId);
     const [row] = await this.pool.query<{ id: string }>(shopId, {
