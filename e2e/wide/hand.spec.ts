@@ -55,6 +55,21 @@ test('Back leads to where one was: as far down, and on what was opened', async (
   expect((await row.boundingBox())!.y).toBeCloseTo(before!.y, -1);
 });
 
+test('Back leads to the cut from page after page, when a size was typed before', async ({ page }) => {
+  await page.goto('/cut');
+  await page.getByTestId('dimension-stickOut').click();
+  await page.keyboard.type('80');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/stickOutMm=80/);
+  for (const name of ['What will happen', 'Which tool?', 'To size']) {
+    await page.getByRole('button', { name }).click();
+    await expect(page).not.toHaveURL(/\/cut\?/);
+    await page.goBack();
+    await expect(page).toHaveURL(/\/cut\?.*stickOutMm=80/);
+    await expect(page.getByTestId('dimension-stickOut')).toContainText('80');
+  }
+});
+
 test('a changed size is undone; the figures are said once they rest; the link opens the same cut', async ({
   page,
   context,

@@ -2,7 +2,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { ThemeProvider } from '../theme/theme';
 import { Ladder } from './Ladder';
 
-const show = (onChoose: (rung: number) => void = () => undefined) =>
+const show = (onChoose: (rung: number) => void = () => undefined, chosenNow?: () => number) =>
   render(
     <ThemeProvider>
       <Ladder
@@ -15,6 +15,7 @@ const show = (onChoose: (rung: number) => void = () => undefined) =>
         target={9000}
         limit={600}
         onChoose={onChoose}
+        {...(chosenNow && { chosenNow })}
       />
     </ThemeProvider>,
   );
@@ -37,4 +38,16 @@ test('Home and End take the ends', () => {
   fireEvent.keyDown(ladder, { key: 'End' });
   fireEvent.keyDown(ladder, { key: 'x' });
   expect(chosen.mock.calls).toEqual([[42], [118]]);
+});
+
+test('a quick second step goes on from the first, though the ladder is not drawn with that yet', () => {
+  let chosen = 118;
+  show(
+    (rung) => (chosen = rung),
+    () => chosen,
+  );
+  fireEvent.click(screen.getByRole('button', { name: 'One step down' }));
+  expect(chosen).toBe(70);
+  fireEvent.click(screen.getByRole('button', { name: 'One step down' }));
+  expect(chosen).toBe(42);
 });

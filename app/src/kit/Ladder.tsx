@@ -16,6 +16,8 @@ interface LadderProps {
   /** Ascending. */
   readonly rungs: readonly number[];
   readonly chosen: number;
+  /** The rung that is chosen by now, where the ladder is drawn a little later than that; steps go on from it. */
+  readonly chosenNow?: () => number;
   readonly show: (rung: number) => string;
   readonly unit: string;
   readonly band: readonly [low: number, high: number];
@@ -35,7 +37,18 @@ const HEIGHT = 74;
 const AXIS = 44;
 
 /** The machine's speed or feed steps on a log scale. Touching a step chooses it. */
-export function Ladder({ says, rungs, chosen, show, unit, band, target, limit, onChoose }: LadderProps) {
+export function Ladder({
+  says,
+  rungs,
+  chosen,
+  chosenNow = () => chosen,
+  show,
+  unit,
+  band,
+  target,
+  limit,
+  onChoose,
+}: LadderProps) {
   const styles = useStyles();
   const colours = useColours();
   const [width, setWidth] = useState(0);
@@ -43,7 +56,8 @@ export function Ladder({ says, rungs, chosen, show, unit, band, target, limit, o
   const beyond = width > 0 ? beyondEnd(target, at, width) : null;
   const index = rungs.indexOf(chosen);
   const go = (by: number) => {
-    const next = rungs[index + by];
+    const at = rungs.indexOf(chosenNow());
+    const next = rungs[(at < 0 ? index : at) + by];
     if (next !== undefined) onChoose(next);
   };
   const touch = (event: GestureResponderEvent) => {

@@ -83,3 +83,16 @@ test('the page keeps the address that it got while the sheet was open', async ()
   await back();
   expect(window.location.search).toBe('?depth=2');
 });
+
+test('Back to a page whose sheet was closed leads to the address that the page had last', async () => {
+  const { unmount } = render(<Page names={['keypad']} />);
+  unmount();
+  window.history.replaceState(window.history.state, '', '/page?depth=2');
+  window.history.pushState({ id: `next${pages}` }, '', '/next');
+  const seen: string[] = [];
+  routed.mockImplementation(() => seen.push(window.location.pathname + window.location.search));
+  await back();
+  expect(seen).toEqual(['/page?depth=2']);
+  await back();
+  expect(seen).toEqual(['/page?depth=2', '/list']);
+});

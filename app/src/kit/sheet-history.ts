@@ -11,6 +11,8 @@ const open: (() => void)[] = [];
 let pageWithTwo: string | null = null;
 /** Address of that page while a sheet is open, which the page can change meanwhile. */
 let address = '';
+/** On the way past the second entry of a page, the page's id and the address it had there. */
+let passing: { readonly id: string; readonly address: string } | null = null;
 
 /** Id that the router gave the entry that is shown. */
 const idNow = (): string | null => (window.history.state as { id?: string } | null)?.id ?? null;
@@ -23,19 +25,31 @@ const addEntry = (): void => {
   window.history.pushState(window.history.state, '');
 };
 
+/**
+ * Gives the entry that is shown the address that its page has by now. The router takes an older one for another
+ * page, and loses the way back to all that it knew before.
+ */
+const bringUpToDate = (latest: string): void => {
+  if (latest !== window.location.href) window.history.replaceState(window.history.state, '', latest);
+};
+
 function onPopState(event: PopStateEvent): void {
-  const isSamePage = pageWithTwo === (idNow() ?? 'first');
+  const id = idNow() ?? 'first';
+  if (passing?.id === id) bringUpToDate(passing.address);
+  passing = null;
+  const isSamePage = pageWithTwo === id;
   const close = isSamePage ? open.pop() : undefined;
   if (close) {
     event.stopImmediatePropagation();
     pageWithTwo = null;
-    if (address !== window.location.href) window.history.replaceState(window.history.state, '', address);
+    bringUpToDate(address);
     close();
     if (open.length > 0) addEntry();
   } else if (isSamePage) {
     // The second entry of a page whose sheets are closed: the way back leads past it.
     event.stopImmediatePropagation();
     pageWithTwo = null;
+    passing = { id, address: window.location.href };
     window.history.back();
   } else pageWithTwo = null;
 }

@@ -1,5 +1,5 @@
 import { DEFER, type Result } from '@pike-stone/words';
-import { memo, useDeferredValue } from 'react';
+import { memo, useDeferredValue, useLayoutEffect, useRef } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Button } from '../../kit/Button';
@@ -42,6 +42,15 @@ const SteadyLinks = memo(CutLinks);
 const SteadyWear = memo(ToolWear);
 const SteadyWorking = memo(Working);
 
+/** The cut for the larger parts, which are drawn after the figures, and the cut as it is by now. */
+function useDrawnLater(cut: Cut) {
+  const latest = useRef(cut);
+  useLayoutEffect(() => {
+    latest.current = cut;
+  });
+  return { drawn: useDeferredValue(cut), latest };
+}
+
 /** Least height of the sketch, px. */
 const LEAST_SKETCH_PX = 190;
 
@@ -71,7 +80,7 @@ function SetUpDrawn({
 export function PhoneCut({ cut, open, touch, onChoose, onTaken }: CutParts) {
   const styles = useStyles();
   const { height } = useWindowDimensions();
-  const drawn = useDeferredValue(cut);
+  const { drawn, latest } = useDrawnLater(cut);
   const list = useWarnings(drawn);
   return (
     <>
@@ -79,7 +88,7 @@ export function PhoneCut({ cut, open, touch, onChoose, onTaken }: CutParts) {
         <SetUpDrawn cut={drawn} tallest={Math.min(264, height - 640)} touch={touch} onChoose={onChoose} />
         <View style={styles.sheet}>
           <Results cut={cut} onOpen={open} />
-          <SteadyLadder cut={drawn} />
+          <SteadyLadder cut={drawn} latest={latest} />
           <Warnings list={list.slice(0, 1)} />
           <View style={styles.ruled}>
             <SteadyDepth cut={drawn} onOpen={open} />
@@ -105,10 +114,10 @@ export function PhoneCut({ cut, open, touch, onChoose, onTaken }: CutParts) {
 export function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken }: CutParts) {
   const styles = useStyles();
   const { height } = useWindowDimensions();
-  const drawn = useDeferredValue(cut);
+  const { drawn, latest } = useDrawnLater(cut);
   const list = useWarnings(drawn);
   const low = useLow();
-  const working = <SteadyWorking cut={drawn} of={opened} />;
+  const working = <SteadyWorking cut={drawn} latest={latest} of={opened} />;
   const answers = (
     <>
       <Results cut={cut} opened={opened} onOpen={open} />
@@ -123,7 +132,7 @@ export function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken 
       <ScrollView style={styles.left} {...SCROLLS}>
         <SetUpDrawn cut={drawn} tallest={Math.min(400, height - 420)} touch={touch} onChoose={onChoose} />
         <View style={styles.sheet}>
-          <SteadyLadder cut={drawn} />
+          <SteadyLadder cut={drawn} latest={latest} />
         </View>
         <View style={styles.notes}>
           <SteadyLinks cut={drawn} />

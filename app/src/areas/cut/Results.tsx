@@ -8,6 +8,7 @@ import {
   type Result,
   type Warning,
 } from '@pike-stone/words';
+import type { RefObject } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Caution } from '../../kit/Caution';
@@ -72,7 +73,8 @@ export function DepthResult({
   );
 }
 
-export function SpeedLadder({ cut }: { cut: Cut }) {
+/** @param latest  the cut as it is by now, where the ladder is drawn a little later */
+export function SpeedLadder({ cut, latest }: { cut: Cut; latest?: RefObject<Cut> }) {
   const { plan, setup } = cut;
   const { speed } = plan;
   return (
@@ -81,6 +83,7 @@ export function SpeedLadder({ cut }: { cut: Cut }) {
       unit={speedUnit(setup)}
       rungs={setup.machine.speeds.map((step) => step.rpm)}
       chosen={speed.rungRpm}
+      chosenNow={() => (latest?.current.plan ?? plan).speed.rungRpm}
       show={(rpm) => String(Math.round(rpm))}
       band={speed.bandRpm}
       target={speed.idealRpm}

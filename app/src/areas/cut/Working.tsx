@@ -1,6 +1,7 @@
 import { feedPer, usableFeeds } from '@pike-stone/core';
 import { formatFeedPerTurn, formatFeedRate, type Result, type WorkingLine } from '@pike-stone/words';
 import { working } from '@pike-stone/words/working';
+import type { RefObject } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Ladder } from '../../kit/Ladder';
@@ -12,16 +13,18 @@ import type { Cut } from './useCut';
 
 export interface WorkingProps {
   readonly cut: Cut;
+  /** The cut as it is by now, where the working is drawn a little later. */
+  readonly latest?: RefObject<Cut>;
   readonly of: Result;
 }
 
 /** The working of a result: its lines, each with reason and source. */
-export function Working({ cut, of }: WorkingProps) {
+export function Working({ cut, latest, of }: WorkingProps) {
   const units = useUnits();
   const lines = working(of, cut.setup, cut.plan, cut.rules, units);
   return (
     <>
-      {of === 'feed' && <FeedLadder cut={cut} />}
+      {of === 'feed' && <FeedLadder cut={cut} latest={latest} />}
       <View role="list" aria-label={`Working of the ${of}`}>
         {lines.map((line) => (
           <Line key={line.key} line={line} />
@@ -53,7 +56,7 @@ function Line({ line }: { line: WorkingLine }) {
 }
 
 /** The feeds of this machine as a ladder, to choose another. */
-function FeedLadder({ cut }: { cut: Cut }) {
+function FeedLadder({ cut, latest }: { cut: Cut; latest: RefObject<Cut> | undefined }) {
   const units = useUnits();
   const { plan, setup } = cut;
   const steps = usableFeeds(setup);
@@ -61,6 +64,10 @@ function FeedLadder({ cut }: { cut: Cut }) {
   if (steps.length < 2 || setting.how !== 'lever') return null;
   const perMinute = setting.per === 'min';
   const toStep = perMinute ? plan.speed.rungRpm : 1;
+  const chosenNow = () => {
+    const now = (latest?.current.plan ?? plan).feed.setting;
+    return now.how === 'lever' ? now.value : setting.value;
+  };
   const show = (value: number) =>
     perMinute ? formatFeedRate(value, units) : formatFeedPerTurn(value, units, feedPer(setup));
   return (
@@ -68,6 +75,7 @@ function FeedLadder({ cut }: { cut: Cut }) {
       says="Feed"
       rungs={steps.map((step) => step.value)}
       chosen={setting.value}
+      chosenNow={chosenNow}
       show={(value) => show(value).figure}
       unit={show(1).unit}
       band={[plan.feed.lowMmRev * toStep, plan.feed.highMmRev * toStep]}
