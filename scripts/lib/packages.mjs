@@ -69,10 +69,14 @@ export async function ensureDebian(wanted) {
   if (still.length > 0) throw new Stop(`${still.join(' and ')} could not be installed. Try: ${line}`);
 }
 
-const CHROMIUM = '/usr/bin/chromium';
+/** Debian's Chromium without the parts for a monitor, which does the same with less; the whole one does as well. */
+const CHROMIUM = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+const chromiumHere = () => CHROMIUM.find((file) => existsSync(file));
 /** How Chromium is started: without a monitor, also as root, and without asking for anything outside. */
 export const LAUNCH = {
-  executablePath: CHROMIUM,
+  get executablePath() {
+    return chromiumHere() ?? CHROMIUM[0];
+  },
   args: [
     '--no-sandbox',
     '--disable-gpu',
@@ -83,7 +87,7 @@ export const LAUNCH = {
     '--disable-sync',
   ],
 };
-export const chromium = { name: 'chromium', present: () => existsSync(CHROMIUM) };
+export const chromium = { name: 'chromium-headless-shell', present: () => chromiumHere() !== undefined };
 
 export const works = (file, args) => spawnSync(file, args, { stdio: 'ignore' }).status === 0;
 export { isRoot };
