@@ -10,16 +10,7 @@ const plain = (displayName, testMatch) => ({
   rootDir: __dirname,
   testEnvironment: 'node',
   modulePathIgnorePatterns: NOT_OURS,
-  transform: {
-    '\\.[jt]sx?$': [
-      'babel-jest',
-      {
-        configFile: join(__dirname, 'app/babel.config.js'),
-        plugins: ['@babel/plugin-transform-dynamic-import', '@babel/plugin-transform-modules-commonjs'],
-        caller: { name: 'metro', platform: 'web', bundler: 'metro' },
-      },
-    ],
-  },
+  transform: { '\\.[jt]sx?$': join(__dirname, 'scripts/jest-transform.mjs') },
   transformIgnorePatterns: [`/node_modules/(?!(${ESM_ONLY.join('|')})/)`],
   // Its package says only where an ES module finds it.
   moduleNameMapper: { '^manifold-3d$': '<rootDir>/node_modules/manifold-3d/manifold.js' },

@@ -92,7 +92,6 @@ const WORKSPACES = ['core', 'words', 'contract', 'server', 'app'];
 let cluster;
 async function scratchDatabase() {
   if (cluster) return;
-  await ensureDebian([postgresql]);
   cluster = new Cluster(join(scratch, 'postgres'), `/var/lib/pike-stone-test-${process.pid}`);
   await cluster.open();
 }
@@ -124,22 +123,29 @@ const SUITES = {
   },
   torture: {
     says: 'What must not break, broken on purpose',
-    needs: [ensureWeb, buildServer, () => ensureDebian([postgresql])],
+    debian: [postgresql],
+    needs: [ensureWeb, buildServer],
     work: () => torture(),
   },
-  api: {
-    says: 'The server against PostgreSQL',
-    needs: [ensureWeb, buildServer, scratchDatabase],
-    work: () => playwright('api'),
-  },
   e2e: {
-    says: 'The application in Chromium',
-    needs: [() => ensureDebian([chromium]), ensureWeb, buildServer, scratchDatabase],
-    work: () => playwright('phone', 'wide'),
+    says: 'The server against PostgreSQL, and the application in Chromium',
+    debian: [postgresql, chromium],
+    needs: [ensureWeb, buildServer, scratchDatabase],
+    work: () => playwright('api', 'phone', 'wide'),
   },
 };
 
-const CHECKS = { ...HOUSE_RULES, ...SUITES };
+/** Parts of those, for who asks for them by name. */
+const PARTS = {
+  api: {
+    says: 'The server against PostgreSQL',
+    debian: [postgresql],
+    needs: [ensureWeb, buildServer, scratchDatabase],
+    work: () => playwright('api'),
+  },
+};
+
+const CHECKS = { ...HOUSE_RULES, ...SUITES, ...PARTS };
 const total = { passed: 0, failed: 0 };
 
 async function check(name) {
@@ -162,13 +168,15 @@ async function main() {
   const unknown = asked.find((name) => !(name in CHECKS));
   if (unknown)
     throw new Stop(`There is no check called "${unknown}". There are: ${Object.keys(CHECKS).join(', ')}.`);
-  await ensurePackages();
-  mkdirSync(scratch, { recursive: true });
   const wanted = (checks) => Object.keys(checks).filter((name) => asked.length === 0 || asked.includes(name));
+  const rules = wanted(HOUSE_RULES);
+  const suites = [...wanted(SUITES), ...(asked.length > 0 ? wanted(PARTS) : [])];
+  const debian = new Set(suites.flatMap((name) => CHECKS[name].debian ?? []));
+  await Promise.all([ensurePackages(), ensureDebian([...debian])]);
+  mkdirSync(scratch, { recursive: true });
   try {
-    const rules = wanted(HOUSE_RULES);
     await Promise.all(Array.from({ length: availableParallelism() }, () => checkEach(rules)));
-    await checkEach(wanted(SUITES));
+    await checkEach(suites);
   } finally {
     await cluster?.stop();
     cluster?.remove();

@@ -20,7 +20,7 @@ interface Weighed {
 /**
  * A plan that leaves a quarter of the machine's power and torque in reserve, as far as
  * that can be had: less depth where the plan chose it, then a finer feed down to the
- * least that cuts, then a slower speed step. A plan that leaves the reserve comes back
+ * least that cuts, then a slower speed step, and less depth at those. A plan that leaves the reserve comes back
  * as it is; of those that do not, the one that takes least.
  */
 export function withinPower(setup: CutSetup, plan: CutPlan, at: PlanAt): CutPlan {
@@ -31,7 +31,13 @@ export function withinPower(setup: CutSetup, plan: CutPlan, at: PlanAt): CutPlan
   const first = weigh(setup, plan);
   if (leavesReserve(first.share)) return plan;
   const shallower = easesDepth ? lessDepth(setup, first, at) : first;
-  return leavesReserve(shallower.share) ? shallower.plan : lessFeed(setup, shallower, at).plan;
+  if (leavesReserve(shallower.share)) return shallower.plan;
+  const finer = lessFeed(setup, shallower, at);
+  if (leavesReserve(finer.share) || !easesDepth) return finer.plan;
+  // A finer feed still cuts at a depth at which the one before it rubbed.
+  const { speed, feed } = finer.plan;
+  const kept = { rpm: speed.rungRpm, feedMmRev: feed.mmRev };
+  return lessDepth(setup, finer, (depth) => at(depth, kept)).plan;
 }
 
 function weigh(setup: CutSetup, plan: CutPlan): Weighed {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { BELT_LATHE, END_MILL, HAND_MILL, INSERT, MOTOR, SHAPER, anySetup, setup } from '../fixture';
+import { BELT_LATHE, END_MILL, HAND_MILL, INSERT, MOTOR, SHAPER, TOOLS, anySetup, setup } from '../fixture';
 import { toDialStep } from '../operation/depth-step';
 import { operationOf, type CutSetup } from '../operation/registry';
 import { toolMaterial } from '../tool/library';
@@ -59,6 +59,27 @@ describe('what a cut will do', () => {
     });
     expect(cutPlan(slot, DEFAULT_RULES).depth).toMatchObject({ reason: 'machine-power' });
     expect(findings(slot, cutPlan(slot, DEFAULT_RULES)).map(({ code }) => code)).not.toContain('power');
+  });
+
+  it('eases the depth again where a finer feed still cuts at less of it', () => {
+    const interrupted = setup({
+      machine: { ...BELT_LATHE, condition: 'rigid', motor: { ...MOTOR, powerKw: 0.15 } },
+      stock: { name: 'Any', materialKey: 'ferritic-martensitic-stainless', uncertain: true, skinMm: 0 },
+      tool: {
+        ...TOOLS['turning-tool'],
+        material: 'carbide-coated',
+        noseRadiusMm: 0.4053218099920593,
+        approachDeg: 15,
+        cornerDeg: 20,
+      },
+      workDiameterMm: 117.25729396155123,
+      stickOutMm: 0.5,
+      fluid: 'dry',
+      interrupted: true,
+    });
+    const plan = cutPlan(interrupted, DEFAULT_RULES);
+    expect(plan.depth).toMatchObject({ reason: 'machine-power', dialDivisions: 4 });
+    expect(powerShare(interrupted, plan).share!).toBeLessThanOrEqual(POWER_RESERVE);
   });
 
   it('a depth typed over it is kept, and said when it is too much', () => {

@@ -70,9 +70,12 @@ function apiRoutes(parts: Parts, records: Records, door: Door): Router {
   const { pool, healthPool, disk, heavy, backups, instruments, instance } = parts;
   const { sessions } = door;
   const api = express.Router();
-  const description = JSON.stringify(openApi(VERSION));
+  // Made when it is asked for first: that takes longer than all else that a start does.
+  let description: string | undefined;
   api.get('/health', health({ pool: healthPool, disk, instance, version: VERSION }));
-  api.get('/openapi.json', (_request, response) => void response.type('json').send(description));
+  api.get('/openapi.json', (_request, response) => {
+    response.type('json').send((description ??= JSON.stringify(openApi(VERSION))));
+  });
   api.use('/instruments', sessions.required(), instrumentRoutes(instruments));
   api.use('/archive', sessions.required(), archiveRoutes(pool, disk, records, Date.now));
   api.use(jsonBody);
