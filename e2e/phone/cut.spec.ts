@@ -11,6 +11,7 @@ const choose = async (page: Page, word: string, option: RegExp) => {
 };
 const type = async (page: Page, dimension: string, text: string) => {
   await page.getByTestId(`dimension-${dimension}`).click();
+  await expect(page.getByRole('dialog').locator('input:focus')).toBeVisible();
   await page.keyboard.type(text);
   await page.getByRole('button', { name: 'Set', exact: true }).click();
 };
@@ -286,6 +287,7 @@ test('a set-up survives a reload, an address of nonsense does no harm', async ({
   await page.goto(frameCut);
   await expect(page.getByTestId('dimension-diameter')).toContainText('⌀12');
   await type(page, 'diameter', '11.8');
+  await expect(page.getByTestId('dimension-diameter')).toContainText('⌀11.8');
   await page.goto('/');
   await page.reload();
   await expect(page.getByRole('button', { name: /^Hatch plate aluminium, ⌀11.8 mm/ })).toBeVisible();
