@@ -10,7 +10,7 @@ const plain = (displayName, testMatch) => ({
   rootDir: __dirname,
   testEnvironment: 'node',
   modulePathIgnorePatterns: NOT_OURS,
-  transform: { '\\.[jt]sx?$': join(__dirname, 'scripts/jest-transform.mjs') },
+  transform: { '\\.[jt]sx?$': join(__dirname, 'scripts/lib/jest-transform.mjs') },
   transformIgnorePatterns: [`/node_modules/(?!(${ESM_ONLY.join('|')})/)`],
   // Its package says only where an ES module finds it.
   moduleNameMapper: { '^manifold-3d$': '<rootDir>/node_modules/manifold-3d/manifold.js' },

@@ -135,7 +135,7 @@ const SUITES = {
   },
 };
 
-/** Parts of those, for who asks for them by name. */
+/** Run only when asked for by name: each is a part of a suite. */
 const PARTS = {
   api: {
     says: 'The server against PostgreSQL',

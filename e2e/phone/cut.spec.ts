@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { bushCut, cutAddress, DEMO, frameCut } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { typeSize } from '../fixtures/typing';
 
 const spindle = (page: Page) => page.getByRole('button', { name: /^Spindle .*Open the working/ });
 const feed = (page: Page) =>
@@ -10,9 +11,7 @@ const choose = async (page: Page, word: string, option: RegExp) => {
   await page.getByRole('dialog').getByRole('button', { name: option }).click();
 };
 const type = async (page: Page, dimension: string, text: string) => {
-  await page.getByTestId(`dimension-${dimension}`).click();
-  await expect(page.getByRole('dialog').locator('input:focus')).toBeVisible();
-  await page.keyboard.type(text);
+  await typeSize(page, dimension, text);
   await page.getByRole('button', { name: 'Set', exact: true }).click();
 };
 

@@ -1,5 +1,6 @@
 import { cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { typeSize } from '../fixtures/typing';
 
 const { machine, stock, tool } = DEMO;
 const list = 'What will happen';
@@ -89,8 +90,7 @@ test('grooving, forming, knurling and centre-drilling each ask for what is their
       stickOutMm: 20,
     }),
   );
-  await page.getByTestId('dimension-width').click();
-  await page.keyboard.type('5');
+  await typeSize(page, 'width', '5');
   await page.keyboard.press('Enter');
   await expect(
     page.getByRole('img', { name: /^Grooving ⌀32\smm, 5\smm wide and 2\smm deep$/ }),

@@ -2,6 +2,7 @@ import type { Page } from '@playwright/test';
 import { bushCut, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
 import { owner } from '../fixtures/shop';
+import { typeSize } from '../fixtures/typing';
 
 // What a device has fetched before would hide a page that is not kept on it.
 test.use({ freshDevice: true });
@@ -61,8 +62,7 @@ test('without the server every page still opens and the arithmetic goes on', asy
   );
   await page.waitForLoadState('networkidle');
   await shop.stop();
-  await page.getByTestId('dimension-diameter').click();
-  await page.keyboard.type('20');
+  await typeSize(page, 'diameter', '20');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^Spindle/ })).toContainText('265');
   for (const place of ['Drawer', 'Book', 'Bench', 'Cut']) {

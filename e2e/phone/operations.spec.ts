@@ -1,5 +1,6 @@
 import { cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { typeSize } from '../fixtures/typing';
 
 const spindle = /^Spindle [\d.]+ rpm/;
 
@@ -26,8 +27,7 @@ test('parting off: blade, cross feed, ease toward the centre; a wider blade take
   );
   await page.goBack();
   // Far from the chuck it springs and digs in.
-  await page.getByTestId('dimension-stickOut').click();
-  await page.keyboard.type('60');
+  await typeSize(page, 'stickOut', '60');
   await page.keyboard.press('Enter');
   await expect(
     page.getByText(/Cuts 1.9 diameters from the chuck, 1 is usual. Closer to the chuck./),
@@ -100,15 +100,12 @@ test('shaping: strokes a minute, ratchet feed, stroke and caution at the ram, an
     /÷ \(200 × \(1 \+ 1 ÷ 1\.\d+\)\)/,
   );
   await page.goBack();
-  await page.getByTestId('dimension-diameter').click();
-  await page.keyboard.type('360');
+  await typeSize(page, 'diameter', '360');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/Longer than the ram goes: 350\smm is its longest stroke/)).toBeVisible();
-  await page.getByTestId('dimension-diameter').click();
-  await page.keyboard.type('100');
+  await typeSize(page, 'diameter', '100');
   await page.keyboard.press('Enter');
-  await page.getByTestId('dimension-width').click();
-  await page.keyboard.type('80');
+  await typeSize(page, 'width', '80');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'What will happen' }).click();
   await expect(page.getByRole('list', { name: 'What will happen' })).toContainText(

@@ -1,10 +1,10 @@
 import type { Page } from '@playwright/test';
 import { cutAddress, DEMO, frameCut } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { typeSize } from '../fixtures/typing';
 
 const type = async (page: Page, key: string, text: string) => {
-  await page.getByTestId(`dimension-${key}`).click();
-  await page.keyboard.type(text);
+  await typeSize(page, key, text);
   await page.keyboard.press('Enter');
 };
 
@@ -19,8 +19,7 @@ test('every figure of the mill’s sketch is a field: diameter, depth, width, ou
   await type(page, 'diameter', '11.8');
   await expect(page.getByTestId('dimension-diameter')).toContainText('⌀11.8');
 
-  await page.getByTestId('dimension-width').click();
-  await page.keyboard.type('20');
+  await typeSize(page, 'width', '20');
   await expect(page.getByText(/20\smm is wider than the cutter, ⌀11.8\smm/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Set', exact: true })).toBeDisabled();
   await page.keyboard.press('Escape');

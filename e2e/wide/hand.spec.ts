@@ -1,5 +1,6 @@
 import { bushCut, cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { typeSize } from '../fixtures/typing';
 
 const threadCut = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.threading, {
   operation: 'thread',
@@ -57,8 +58,7 @@ test('Back leads to where one was: as far down, and on what was opened', async (
 
 test('Back leads to the cut from page after page, when a size was typed before', async ({ page }) => {
   await page.goto('/cut');
-  await page.getByTestId('dimension-stickOut').click();
-  await page.keyboard.type('80');
+  await typeSize(page, 'stickOut', '80');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/stickOutMm=80/);
   for (const name of ['What will happen', 'Which tool?', 'To size']) {
@@ -90,8 +90,7 @@ test('a changed size is undone; the figures are said once they rest; the link op
   await page.getByRole('button', { name: /^(Copy link|Share)/ }).click();
   const link = await page.evaluate(() => navigator.clipboard.readText());
   expect(link).toContain('workDiameterMm=20');
-  await page.getByTestId('dimension-diameter').click();
-  await page.keyboard.type('30');
+  await typeSize(page, 'diameter', '30');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByTestId('dimension-diameter')).toContainText('⌀20');

@@ -69,7 +69,7 @@ export async function ensureDebian(wanted) {
   if (still.length > 0) throw new Stop(`${still.join(' and ')} could not be installed. Try: ${line}`);
 }
 
-/** Debian's Chromium without the parts for a monitor, which does the same with less; the whole one does as well. */
+/** Debian's Chromium: the one without parts for a monitor takes less of the processor; the whole one where only that is there. */
 const CHROMIUM = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
 const chromiumHere = () => CHROMIUM.find((file) => existsSync(file));
 /** How Chromium is started: without a monitor, also as root, and without asking for anything outside. */

@@ -26,8 +26,8 @@ const addEntry = (): void => {
 };
 
 /**
- * Gives the entry that is shown the address that its page has by now. The router takes an older one for another
- * page, and loses the way back to all that it knew before.
+ * Gives the entry that is shown the address that its page has by now. At an older address the router would not know
+ * the page again: it would make another of it, from which its way back leads nowhere.
  */
 const bringUpToDate = (latest: string): void => {
   if (latest !== window.location.href) window.history.replaceState(window.history.state, '', latest);

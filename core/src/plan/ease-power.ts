@@ -37,7 +37,8 @@ export function withinPower(setup: CutSetup, plan: CutPlan, at: PlanAt): CutPlan
   // A finer feed still cuts at a depth at which the one before it rubbed.
   const { speed, feed } = finer.plan;
   const kept = { rpm: speed.rungRpm, feedMmRev: feed.mmRev };
-  return lessDepth(setup, finer, (depth) => at(depth, kept)).plan;
+  const shallow = lessDepth(setup, finer, (depth) => at(depth, kept));
+  return (shallow.share < finer.share ? shallow : finer).plan;
 }
 
 function weigh(setup: CutSetup, plan: CutPlan): Weighed {

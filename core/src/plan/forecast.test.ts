@@ -62,6 +62,7 @@ describe('what a cut will do', () => {
   });
 
   it('eases the depth again where a finer feed still cuts at less of it', () => {
+    // Found by the property above; sizes a little different go another way.
     const interrupted = setup({
       machine: { ...BELT_LATHE, condition: 'rigid', motor: { ...MOTOR, powerKw: 0.15 } },
       stock: { name: 'Any', materialKey: 'ferritic-martensitic-stainless', uncertain: true, skinMm: 0 },
