@@ -4,13 +4,14 @@ const { join } = require('node:path');
 const ESM_ONLY = ['idb', 'fake-indexeddb', 'uuid', 'lucide-react-native', 'manifold-3d'];
 /** A mutation run keeps copies of the house here. */
 const NOT_OURS = [join(__dirname, '.data/').replaceAll('.', '\\.')];
+const TRANSFORM = join(__dirname, 'scripts/lib/jest-transform.mjs');
 const plain = (displayName, testMatch) => ({
   displayName,
   testMatch,
   rootDir: __dirname,
   testEnvironment: 'node',
   modulePathIgnorePatterns: NOT_OURS,
-  transform: { '\\.[jt]sx?$': join(__dirname, 'scripts/lib/jest-transform.mjs') },
+  transform: { '\\.[jt]sx?$': TRANSFORM },
   transformIgnorePatterns: [`/node_modules/(?!(${ESM_ONLY.join('|')})/)`],
   // Its package says only where an ES module finds it.
   moduleNameMapper: { '^manifold-3d$': '<rootDir>/node_modules/manifold-3d/manifold.js' },
@@ -31,8 +32,12 @@ module.exports = {
       modulePathIgnorePatterns: NOT_OURS,
       setupFiles: ['<rootDir>/jest.setup.js'],
       transform: {
-        '\\.mjs$': ['babel-jest', { caller: { name: 'metro', platform: 'web', bundler: 'metro' } }],
+        // Only the kit's own transform lifts a jest.mock() above the imports.
+        '\\.test\\.tsx?$': ['babel-jest', { caller: { name: 'metro', platform: 'web', bundler: 'metro' } }],
+        '\\.m?[jt]sx?$': TRANSFORM,
       },
+      // The copy that the tests themselves are given.
+      moduleNameMapper: { '^react-native(-web)?$': 'react-native-web/dist/index.js' },
       transformIgnorePatterns: [
         `/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|react-navigation|@react-navigation|${ESM_ONLY.join('|')}))`,
       ],

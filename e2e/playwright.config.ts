@@ -8,7 +8,7 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../.data/test-results',
   fullyParallel: false,
-  workers: 2,
+  workers: 3,
   timeout: 180_000,
   expect: { timeout: 20_000 },
   forbidOnly: true,
@@ -17,15 +17,17 @@ export default defineConfig({
   reporter: [['list'], ['json']],
   use: { actionTimeout: 30_000 },
   projects: [
-    { name: 'api', testMatch: 'api/*.spec.ts' },
+    { name: 'api', testMatch: 'api/*.spec.ts', workers: 1 },
     {
       name: 'phone',
       testMatch: 'phone/*.spec.ts',
+      workers: 2,
       use: { ...browser, viewport: { width: 390, height: 844 }, hasTouch: true },
     },
     {
       name: 'wide',
       testMatch: 'wide/*.spec.ts',
+      workers: 1,
       use: { ...browser, viewport: { width: 1280, height: 800 } },
     },
   ],

@@ -115,17 +115,21 @@ const HOUSE_RULES = {
   },
 };
 
-/** These keep all cores busy by themselves, one after another. */
-const SUITES = {
-  unit: {
-    says: 'Unit tests and reference cases',
-    work: () => jest('core', 'words', 'contract', 'server', 'app'),
-  },
+/** These wait most of their time, so they run beside the rules of the house. */
+const WAITING = {
   torture: {
     says: 'What must not break, broken on purpose',
     debian: [postgresql],
     needs: [ensureWeb, buildServer],
     work: () => torture(),
+  },
+};
+
+/** These keep all cores busy by themselves, one after another. */
+const SUITES = {
+  unit: {
+    says: 'Unit tests and reference cases',
+    work: () => jest('core', 'words', 'contract', 'server', 'app'),
   },
   e2e: {
     says: 'The server against PostgreSQL, and the application in Chromium',
@@ -145,7 +149,7 @@ const PARTS = {
   },
 };
 
-const CHECKS = { ...HOUSE_RULES, ...SUITES, ...PARTS };
+const CHECKS = { ...HOUSE_RULES, ...WAITING, ...SUITES, ...PARTS };
 const total = { passed: 0, failed: 0 };
 
 async function check(name) {
@@ -170,12 +174,14 @@ async function main() {
     throw new Stop(`There is no check called "${unknown}". There are: ${Object.keys(CHECKS).join(', ')}.`);
   const wanted = (checks) => Object.keys(checks).filter((name) => asked.length === 0 || asked.includes(name));
   const rules = wanted(HOUSE_RULES);
+  const waiting = wanted(WAITING);
   const suites = [...wanted(SUITES), ...(asked.length > 0 ? wanted(PARTS) : [])];
-  const debian = new Set(suites.flatMap((name) => CHECKS[name].debian ?? []));
+  const debian = new Set([...waiting, ...suites].flatMap((name) => CHECKS[name].debian ?? []));
   await Promise.all([ensurePackages(), ensureDebian([...debian])]);
   mkdirSync(scratch, { recursive: true });
   try {
-    await Promise.all(Array.from({ length: availableParallelism() }, () => checkEach(rules)));
+    const atOnce = Array.from({ length: availableParallelism() }, () => rules);
+    await Promise.all([waiting, ...atOnce].map(checkEach));
     await checkEach(suites);
   } finally {
     await cluster?.stop();

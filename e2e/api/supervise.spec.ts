@@ -1,4 +1,4 @@
-import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { execFile, spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import {
   copyFileSync,
   existsSync,
@@ -55,6 +55,18 @@ const withoutDatabase = () => {
   const { PIKE_DATABASE_URL: _, ...inherited } = process.env;
   return inherited as Record<string, string> & NodeJS.ProcessEnv;
 };
+/** Runs a program on the same folder to its end. Meanwhile this one goes on: it must see a connection that is closed. */
+const ran = (args: readonly string[]) =>
+  new Promise<{ readonly status: number | null; readonly stdout: string; readonly stderr: string }>(
+    (resolve) => {
+      const child = execFile(
+        process.execPath,
+        args,
+        { env: { ...withoutDatabase(), PIKE_DATA: data } },
+        (_, stdout, stderr) => resolve({ status: child.exitCode, stdout, stderr }),
+      );
+    },
+  );
 const start = (more: Record<string, string> = {}) => {
   const started = npmStart({ ...withoutDatabase(), PIKE_DATA: data, PIKE_PORT: '0', ...more });
   running.push(started.child);
@@ -154,10 +166,7 @@ test('a number in postmaster.pid that now belongs to a stranger, and a port that
 
 test('a backup is proved, refused where it was changed, and brings back what was lost', async () => {
   const script = (name: string, ...args: string[]) =>
-    spawnSync(process.execPath, [join(import.meta.dirname, `../../scripts/${name}.mjs`), ...args], {
-      env: { ...withoutDatabase(), PIKE_DATA: data },
-      encoding: 'utf8',
-    });
+    ran([join(import.meta.dirname, `../../scripts/${name}.mjs`), ...args]);
   const backups = join(data, 'backups');
   const first = start();
   const url = await first.opens();
@@ -171,12 +180,12 @@ test('a backup is proved, refused where it was changed, and brings back what was
     (await (await fetch(`${at}/api/tools/${id}`, { headers })).json()).body.note;
 
   // While it runs.
-  expect(script('backup').stdout).toContain('restored for proof');
+  expect((await script('backup')).stdout).toContain('restored for proof');
   const [file] = readdirSync(backups).filter((name) => name.endsWith('.dump'));
   const whole = join(backups, file!);
   const changed = { version, archived: false, body: { ...body, note: 'spoilt by hand' } };
   await fetch(`${url}/api/tools/${id}`, { method: 'PUT', headers, body: JSON.stringify(changed) });
-  const refused = script('restore', whole);
+  const refused = await script('restore', whole);
   expect([refused.status, refused.stderr]).toEqual([
     1,
     expect.stringContaining('End it before you bring a backup back'),
@@ -188,10 +197,10 @@ test('a backup is proved, refused where it was changed, and brings back what was
   const copy = join(backups, 'pike-stone-2020-01-01T00-00-00Z.dump');
   writeFileSync(copy, Buffer.concat([readFileSync(whole), Buffer.from('x')]));
   copyFileSync(`${whole}.json`, `${copy}.json`);
-  expect(script('restore', copy).stderr).toContain('its checksum differs');
+  expect((await script('restore', copy)).stderr).toContain('its checksum differs');
   rmSync(copy);
   rmSync(`${copy}.json`);
-  expect(script('restore', whole).status).toBe(0);
+  expect((await script('restore', whole)).status).toBe(0);
   const again = start();
   expect(await note(await again.opens())).toBe(body.note);
   again.child.kill('SIGTERM');
@@ -200,17 +209,13 @@ test('a backup is proved, refused where it was changed, and brings back what was
 
 test('a cluster is moved beside itself by a proved backup, with all that was in it; the old one stays', async () => {
   const lib = join(import.meta.dirname, '../../scripts/lib');
-  const moved = spawnSync(
-    process.execPath,
-    [
-      '--input-type=module',
-      '-e',
-      `import { ownCluster } from '${lib}/own-cluster.mjs';
-       import { moveToNewest } from '${lib}/upgrade.mjs';
-       console.log('old: ' + (await moveToNewest(ownCluster())));`,
-    ],
-    { env: { ...withoutDatabase(), PIKE_DATA: data }, encoding: 'utf8' },
-  );
+  const moved = await ran([
+    '--input-type=module',
+    '-e',
+    `import { ownCluster } from '${lib}/own-cluster.mjs';
+     import { moveToNewest } from '${lib}/upgrade.mjs';
+     console.log('old: ' + (await moveToNewest(ownCluster())));`,
+  ]);
   const old = /old: (.*)/.exec(moved.stdout)?.[1] ?? moved.stderr;
   expect(existsSync(join(old, 'cluster/PG_VERSION'))).toBe(true);
   const again = start();

@@ -2,7 +2,10 @@ import type { BrowserContext, Page } from '@playwright/test';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { bushCut, DEMO } from '../fixtures/demo';
-import { enter, expect, test } from '../fixtures/shop';
+import { expect, test } from '../fixtures/device';
+import { enter } from '../fixtures/shop';
+
+test.use({ freshDevice: true });
 
 const WEB_ROOT = join(import.meta.dirname, '../../app/dist');
 

@@ -1,4 +1,4 @@
-// How Jest reads what has no interface: the types are left out, and imports become those of CommonJS.
+// How Jest reads a file: the types are left out, and imports become those of CommonJS.
 import { pathToFileURL } from 'node:url';
 import { transformSync, version } from 'esbuild';
 
@@ -6,14 +6,17 @@ export default {
   getCacheKey: (source, path, { configString }) => [version, path, configString, source].join('\0'),
   process: (source, path) => ({
     code: transformSync(source, {
-      loader: path.endsWith('.ts') ? 'ts' : 'js',
+      loader: /tsx?$/.exec(path)?.[0] ?? 'jsx',
+      jsx: 'automatic',
       format: 'cjs',
       target: 'node20',
-      sourcefile: path,
+      // Under its own name a module of ES would take a default import for all that the other file exports.
+      sourcefile: path.replace(/mjs$/, 'js'),
       sourcemap: 'inline',
       // An import() becomes a require as well: Jest has no other way to load.
       supported: { 'dynamic-import': false },
       define: {
+        'process.env.EXPO_OS': '"web"',
         'import.meta.dirname': '__dirname',
         'import.meta.filename': '__filename',
         'import.meta.url': JSON.stringify(pathToFileURL(path).href),
