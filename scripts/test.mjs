@@ -11,6 +11,8 @@ import { ensureWeb } from './lib/web.mjs';
 
 const scratch = join(dataFolder, `test-${process.pid}`);
 const bin = (name) => join(projectRoot, 'node_modules/.bin', name);
+/** Takes a third of the work of the version that the linter asks for types. */
+const TYPESCRIPT = join(projectRoot, 'node_modules/typescript-7/bin/tsc');
 
 /** Runs a program with its output in view; resolves to its exit code. */
 const show = (file, args, env = {}) =>
@@ -91,7 +93,6 @@ const WORKSPACES = ['core', 'words', 'contract', 'server', 'app'];
 
 let cluster;
 async function scratchDatabase() {
-  if (cluster) return;
   cluster = new Cluster(join(scratch, 'postgres'), `/var/lib/pike-stone-test-${process.pid}`);
   await cluster.open();
 }
@@ -99,11 +100,11 @@ async function scratchDatabase() {
 /** Each is one program on one core, so several run at a time. The longest is first. */
 const HOUSE_RULES = {
   lint: { says: 'Lint', work: () => single(bin('eslint'), ['.']) },
-  types: { says: 'Types', work: () => single(bin('tsc'), ['-p', '.']) },
   format: {
     says: 'One format',
     work: () => single(bin('prettier'), ['--check', '--log-level', 'warn', '.']),
   },
+  types: { says: 'Types', work: () => single(process.execPath, [TYPESCRIPT, '-p', '.']) },
   imports: {
     says: 'Imports only go down, none in a circle',
     work: () => single(bin('depcruise'), ['--config', '.dependency-cruiser.mjs', ...WORKSPACES]),
@@ -115,7 +116,7 @@ const HOUSE_RULES = {
   },
 };
 
-/** These wait most of their time, so they run beside the rules of the house. */
+/** These wait most of their time, so they run beside the others. */
 const WAITING = {
   torture: {
     says: 'What must not break, broken on purpose',
@@ -152,9 +153,16 @@ const PARTS = {
 const CHECKS = { ...HOUSE_RULES, ...WAITING, ...SUITES, ...PARTS };
 const total = { passed: 0, failed: 0 };
 
+const begun = new Map();
+/** What several checks need is made once, also when they ask for it at the same time. */
+function made(need) {
+  if (!begun.has(need)) begun.set(need, need());
+  return begun.get(need);
+}
+
 async function check(name) {
   const { says, needs = [], work } = CHECKS[name];
-  for (const need of needs) await need();
+  for (const need of needs) await made(need);
   say(`${says} ...`);
   const began = Date.now();
   const { passed, failed } = await work();
@@ -181,8 +189,7 @@ async function main() {
   mkdirSync(scratch, { recursive: true });
   try {
     const atOnce = Array.from({ length: availableParallelism() }, () => rules);
-    await Promise.all([waiting, ...atOnce].map(checkEach));
-    await checkEach(suites);
+    await Promise.all([checkEach(waiting), Promise.all(atOnce.map(checkEach)).then(() => checkEach(suites))]);
   } finally {
     await cluster?.stop();
     cluster?.remove();
