@@ -1,5 +1,6 @@
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { setTimeout as wait } from 'node:timers/promises';
 import {
   ARCHIVE,
   TABLE_KINDS,
@@ -21,19 +22,24 @@ import { writeArchive } from './write-archive';
 
 /** Archives and tables that are made or read at the same time; each holds a connection to the database. */
 const MOST_AT_A_TIME = 2;
+/** One whose file has just arrived still gives its connection back: the next waits for that, not longer than a second. */
+const LOOK_AGAIN = { times: 20, afterMs: 50 };
 
 /** The whole shop as one file, out and in, and each kind as a table. */
 export function archiveRoutes(pool: ShopPool, disk: DiskRoom, records: Records, now: () => number): Router {
   const router = Router();
   let atWork = 0;
   const oneOfFew = async (work: () => Promise<void>): Promise<void> => {
-    if (atWork >= MOST_AT_A_TIME)
-      throw new HttpProblem(
-        429,
-        'Busy',
-        'Two files of the shop are being made or read already. Try again in a moment.',
-        { retryAfterS: 10 },
-      );
+    for (let looked = 0; atWork >= MOST_AT_A_TIME; looked += 1) {
+      if (looked === LOOK_AGAIN.times)
+        throw new HttpProblem(
+          429,
+          'Busy',
+          'Two files of the shop are being made or read already. Try again in a moment.',
+          { retryAfterS: 10 },
+        );
+      await wait(LOOK_AGAIN.afterMs);
+    }
     atWork += 1;
     try {
       await work();
