@@ -59,22 +59,32 @@ async function open(page: Page, address: string): Promise<void> {
 const ofThePage = (faults: readonly string[]): string[] =>
   faults.filter((fault) => !fault.startsWith('Applying inline style'));
 
-/**
- * Named, in contrast, nothing cut off, nothing small or close to touch; in both themes.
- * @param part  what is new of the page
- */
-async function looksRight(page: Page, size: { width: number; height: number }, part = 'html') {
-  await page.setViewportSize(size);
-  for (const [colorScheme, rules] of [
-    ['light', 'all'],
-    ['dark', 'contrast'],
-  ] as const) {
-    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
-    await expect(page.locator('body')).toHaveCSS('background-color', GROUND[colorScheme]);
-    expect(await barriers(page, rules, part), `${page.url()} ${size.width} ${colorScheme}`).toEqual([]);
+/** A size of the window, and what is looked at in it: the part that is new of the page. */
+interface Look {
+  readonly size: { readonly width: number; readonly height: number };
+  readonly part: string;
+}
+
+const themed = async (page: Page, colorScheme: keyof typeof GROUND): Promise<void> => {
+  await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
+  await expect(page.locator('body')).toHaveCSS('background-color', GROUND[colorScheme]);
+};
+
+/** Named, in contrast, nothing cut off, nothing small or close to touch, at every size and in both themes. */
+async function looksRight(page: Page, looks: readonly Look[]): Promise<void> {
+  await themed(page, 'light');
+  for (const { size, part } of looks) {
+    await page.setViewportSize(size);
+    expect(await barriers(page, 'all', part), `${page.url()} ${size.width} light`).toEqual([]);
+    await expect.poll(() => handFaults(page), `${page.url()} ${size.width}`).toEqual(NO_FAULTS);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
   }
-  await expect.poll(() => handFaults(page), `${page.url()} ${size.width}`).toEqual(NO_FAULTS);
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
+  // The size that is there already first: each change draws the page anew.
+  await themed(page, 'dark');
+  for (const { size, part } of looks.toReversed()) {
+    await page.setViewportSize(size);
+    expect(await barriers(page, 'contrast', part), `${page.url()} ${size.width} dark`).toEqual([]);
+  }
 }
 
 const threadCut = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.threading, {
@@ -146,10 +156,12 @@ const SHEETS: Readonly<Record<string, Readonly<Record<string, (page: Page) => Pr
 
 /** The page as it stands, at every size. */
 async function pageLooksRight(page: Page, announced: string): Promise<void> {
-  await looksRight(page, PHONE);
   await expect(page.getByRole('heading', { level: 1 })).toContainText(announced);
   expect(await page.title()).toMatch(/^.+ · Pike Stone$/);
-  await looksRight(page, WIDE);
+  await looksRight(page, [
+    { size: PHONE, part: 'html' },
+    { size: WIDE, part: 'html' },
+  ]);
   for (const size of LOW) {
     await page.setViewportSize(size);
     await expect.poll(() => handFaults(page), `${size.width}`).toEqual(NO_FAULTS);
@@ -162,8 +174,10 @@ async function sheetLooksRight(page: Page, openSheet: (page: Page) => Promise<vo
   const sheet = page.getByRole('dialog');
   await expect(sheet).toBeVisible();
   // The page behind it is looked at with it once: it lies there as it did.
-  await looksRight(page, PHONE);
-  await looksRight(page, WIDE, '[role=dialog]');
+  await looksRight(page, [
+    { size: PHONE, part: 'html' },
+    { size: WIDE, part: '[role=dialog]' },
+  ]);
   for (const size of LOW) {
     await page.setViewportSize(size);
     await expect.poll(() => handFaults(page), `${size.width}`).toEqual(NO_FAULTS);
