@@ -61,4 +61,7 @@ config.transformer.getTransformOptions = async (...all) => {
   return { ...rest, transform: { ...transform, inlineRequires: true } };
 };
 
+// The build names the variables of each script as a whole afterwards, and nothing asks where a line came from.
+Object.assign(config.transformer.minifierConfig, { mangle: false, sourceMap: false });
+
 module.exports = config;
