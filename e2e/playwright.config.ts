@@ -8,6 +8,7 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../.data/test-results',
   fullyParallel: false,
+  // Two drive Chromium, which fills two cores; the third runs the server's tests, which wait most of the time.
   workers: 3,
   timeout: 180_000,
   expect: { timeout: 20_000 },
