@@ -36,7 +36,7 @@ module.exports = {
         '\\.test\\.tsx?$': ['babel-jest', { caller: { name: 'metro', platform: 'web', bundler: 'metro' } }],
         '\\.m?[jt]sx?$': TRANSFORM,
       },
-      // The copy that the tests themselves are given.
+      // Test files come out of the kit's transform with this copy's path; a second copy would not know its styles.
       moduleNameMapper: { '^react-native(-web)?$': 'react-native-web/dist/index.js' },
       transformIgnorePatterns: [
         `/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|react-navigation|@react-navigation|${ESM_ONLY.join('|')}))`,

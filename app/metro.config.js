@@ -61,7 +61,8 @@ config.transformer.getTransformOptions = async (...all) => {
   return { ...rest, transform: { ...transform, inlineRequires: true } };
 };
 
-// The build names the variables of each script as a whole afterwards, and nothing asks where a line came from.
+// The variables of each script are given short names as a whole afterwards (scripts/lib/web.mjs), and nothing asks
+// which line of the sources something came from.
 Object.assign(config.transformer.minifierConfig, { mangle: false, sourceMap: false });
 
 module.exports = config;

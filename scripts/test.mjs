@@ -11,7 +11,7 @@ import { ensureWeb } from './lib/web.mjs';
 
 const scratch = join(dataFolder, `test-${process.pid}`);
 const bin = (name) => join(projectRoot, 'node_modules/.bin', name);
-/** Takes a third of the work of the version that the linter asks for types. */
+/** The newer compiler, which takes a third of the time; the linter can only ask the older one for types. */
 const TYPESCRIPT = join(projectRoot, 'node_modules/typescript-7/bin/tsc');
 
 /** Runs a program with its output in view; resolves to its exit code. */

@@ -38,7 +38,7 @@ test('files are sent as they lie, in the copy that the browser takes', async ({ 
 test('the page and the service worker are asked for again each time; what did not change is not sent', async ({
   request,
 }) => {
-  // The first visitor of a busy computer goes without the shop's first page, while what draws it is loaded.
+  // On a busy computer the first answers go without the shop's first page: what draws it is still being loaded.
   await expect
     .poll(async () => (await request.get('/')).headers()['cache-control'], { timeout: 60_000 })
     .toContain('private');

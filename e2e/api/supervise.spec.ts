@@ -55,7 +55,7 @@ const withoutDatabase = () => {
   const { PIKE_DATABASE_URL: _, ...inherited } = process.env;
   return inherited as Record<string, string> & NodeJS.ProcessEnv;
 };
-/** Runs a program on the same folder to its end. Meanwhile this one goes on: it must see a connection that is closed. */
+/** Runs a program on the same folder to its end. It is waited for without standing still, or a connection that is closed meanwhile would be used again. */
 const ran = (args: readonly string[]) =>
   new Promise<{ readonly status: number | null; readonly stdout: string; readonly stderr: string }>(
     (resolve) => {

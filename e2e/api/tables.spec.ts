@@ -1,4 +1,4 @@
-import { request as open } from 'node:http';
+import { request as send } from 'node:http';
 import { v7 as uuidv7 } from 'uuid';
 import { DEMO } from '../fixtures/demo';
 import { enter, expect, test } from '../fixtures/shop';
@@ -49,7 +49,7 @@ test('while two files are still on their way in, a third is asked to wait; then 
     'content-type': 'application/zip',
   };
   const coming = [1, 2].map(() => {
-    const upload = open(`${shop.url}/api/archive`, { method: 'POST', headers });
+    const upload = send(`${shop.url}/api/archive`, { method: 'POST', headers });
     upload.on('error', () => undefined);
     upload.write('PK');
     return upload;

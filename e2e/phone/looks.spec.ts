@@ -79,7 +79,7 @@ async function looksRight(page: Page, looks: readonly Look[]): Promise<void> {
     await expect.poll(() => handFaults(page), `${page.url()} ${size.width}`).toEqual(NO_FAULTS);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
   }
-  // The size that is there already first: each change draws the page anew.
+  // Backwards, from the size that stands: every change of size draws the page anew.
   await themed(page, 'dark');
   for (const { size, part } of looks.toReversed()) {
     await page.setViewportSize(size);

@@ -10,7 +10,7 @@ export default {
       jsx: 'automatic',
       format: 'cjs',
       target: 'node20',
-      // Under its own name a module of ES would take a default import for all that the other file exports.
+      // In a file called .mjs a default import would be all that the other file exports, and not its default.
       sourcefile: path.replace(/mjs$/, 'js'),
       sourcemap: 'inline',
       // An import() becomes a require as well: Jest has no other way to load.

@@ -20,8 +20,8 @@ interface Weighed {
 /**
  * A plan that leaves a quarter of the machine's power and torque in reserve, as far as
  * that can be had: less depth where the plan chose it, then a finer feed down to the
- * least that cuts, then a slower speed step, and less depth at those. A plan that leaves the reserve comes back
- * as it is; of those that do not, the one that takes least.
+ * least that cuts, then a slower speed step, then less depth once more. A plan that leaves
+ * the reserve comes back as it is; of those that do not, the one that takes least.
  */
 export function withinPower(setup: CutSetup, plan: CutPlan, at: PlanAt): CutPlan {
   const { depthIsChosen, easesDepth } = operationOf(setup);

@@ -22,7 +22,7 @@ import { writeArchive } from './write-archive';
 
 /** Archives and tables that are made or read at the same time; each holds a connection to the database. */
 const MOST_AT_A_TIME = 2;
-/** One whose file has just arrived still gives its connection back: the next waits for that, not longer than a second. */
+/** A file that has arrived keeps its place until its connection is given back: the next waits for that, a second at most. */
 const LOOK_AGAIN = { times: 20, afterMs: 50 };
 
 /** The whole shop as one file, out and in, and each kind as a table. */

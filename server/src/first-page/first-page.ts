@@ -15,8 +15,6 @@ const { dirname, filename } = import.meta;
 const LAST_CUTS = 20;
 /** A page goes without it rather than wait longer for the database or the thread, ms. */
 const PATIENCE_MS = 1_500;
-/** The thread is not ended before: on a slow computer it is still loading what draws, for the next visitor. */
-const LONGEST_MS = 20_000;
 /** So many may wait for the thread, which ends when nobody has come for a while. */
 const THREAD = { mostWaiting: 8, idleMs: 60_000 };
 
@@ -41,14 +39,15 @@ export class FirstPage {
 
   /** The element that brings the page; null for a visitor who is in no shop, and when it cannot be drawn now. */
   async elementFor(request: Request, door: Door, records: Records): Promise<string | null> {
-    const drawn = this.#drawn(request, door, records).catch((fault: unknown) => {
+    const late = AbortSignal.timeout(PATIENCE_MS);
+    const drawn = this.#drawn(request, door, records, late).catch((fault: unknown) => {
       this.log.warn({ err: fault }, 'the first page was not drawn');
       return null;
     });
     return Promise.race([drawn, wait(PATIENCE_MS, null)]);
   }
 
-  async #drawn(request: Request, door: Door, records: Records): Promise<string | null> {
+  async #drawn(request: Request, door: Door, records: Records, late: AbortSignal): Promise<string | null> {
     const shop = await shopOfVisitor(door, request);
     if (!shop) return null;
     const lists = await Promise.all(
@@ -58,7 +57,7 @@ export class FirstPage {
       }),
     );
     const drawing: Drawing = { program: join(this.webRoot, FIRST_PAGE_PROGRAM), shop: shop.name, lists };
-    return this.#thread.run(drawing, { signal: AbortSignal.timeout(LONGEST_MS) }) as Promise<string | null>;
+    return this.#thread.run(drawing, { signal: late }) as Promise<string | null>;
   }
 
   end(): Promise<void> {
