@@ -1,8 +1,10 @@
-// What every browser of ours has and jsdom lacks.
+// What every browser of ours has and a test environment lacks.
 global.structuredClone ??= (value) => JSON.parse(JSON.stringify(value));
 AbortSignal.timeout ??= () => new AbortController().signal;
-// Browsers have it; the test environment's window does not.
 globalThis.TextEncoder ??= require('node:util').TextEncoder;
+// Nobody answers here, and no other tab is open: a test that asks brings who answers.
+delete globalThis.fetch;
+delete globalThis.Navigator.prototype.locks;
 // Every look at a control by its role asks for its styles, and the test environment reads each rule of the kit's
 // sheet for each of them. Only those stay that decide about names and about what is hidden.
 if (globalThis.CSSStyleSheet) {

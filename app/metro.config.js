@@ -12,8 +12,6 @@ const LEFT_OUT = [
   /zod\/v4\/classic\/from-json-schema\.js$/,
   // Schemas turned into code ahead of time, which the page’s own policy forbids to run.
   /zod\/v4\/core\/compile\.js$/,
-  // What a PDF would need to draw web pages and pictures: plates are lines and words.
-  /node_modules\/(canvg|html2canvas|dompurify|core-js)\//,
   // Drawings read from SVG text: ours are made of elements.
   /react-native-svg\/lib\/(module|commonjs)\/(xml|xmlTags|utils\/fetchData)\.js$/,
   // The package's own reader of transformations (the browser reads them), and presses on parts of a drawing
@@ -42,9 +40,13 @@ const LEFT_OUT = [
   /expo-router\/build\/react-navigation\/(native\/createStaticNavigation|core\/StaticNavigation)\.js$/,
 ];
 
+/** What a PDF would need to draw web pages and pictures; ours are lines and words. It is not installed. */
+const NOT_INSTALLED = /^(canvg|html2canvas|dompurify|core-js)(\/|$)/;
+
 const config = getDefaultConfig(__dirname);
 const resolve = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
+  if (NOT_INSTALLED.test(name)) return { type: 'empty' };
   const found = (resolve ?? context.resolveRequest)(context, name, platform);
   return platform === 'web'
     && found.type === 'sourceFile'
@@ -60,9 +62,5 @@ config.transformer.getTransformOptions = async (...all) => {
   const { transform, ...rest } = await options(...all);
   return { ...rest, transform: { ...transform, inlineRequires: true } };
 };
-
-// The variables of each script are given short names as a whole afterwards (scripts/lib/web.mjs), and nothing asks
-// which line of the sources something came from.
-Object.assign(config.transformer.minifierConfig, { mangle: false, sourceMap: false });
 
 module.exports = config;

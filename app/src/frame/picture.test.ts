@@ -1,3 +1,7 @@
+/**
+ * Here a browser is made to refuse what it stores and what styles it; the quicker one of the other tests cannot.
+ * @jest-environment jsdom
+ */
 import { endPictures, keepPictures } from './keep-picture';
 import { forgetPictures, keptPicture, showPicture, toldPicture } from './picture';
 import { rulesWithin } from './rules';
