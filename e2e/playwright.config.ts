@@ -6,6 +6,7 @@ const browser = { browserName: 'chromium' as const, launchOptions: LAUNCH };
 /** Started by scripts/test.mjs, which brings the scratch database and the exported application. */
 export default defineConfig({
   testDir: '.',
+  globalSetup: './fixtures/furnish-shop.ts',
   outputDir: '../.data/test-results',
   fullyParallel: false,
   // Two drive Chromium, which fills two cores; the third runs the server's tests, which wait most of the time.
