@@ -129,7 +129,7 @@ test('what was killed is started again, and meanwhile the answer says what is do
   expect(['200, null', '503, 1']).toContain(`${list.status}, ${list.headers.get('retry-after')}`);
   await says(/The database runs again/);
   await expect.poll(() => isWell(url), { timeout: 30_000 }).toBe(200);
-  killed(/server\/dist\/run\/main\.mjs/);
+  killed(/server\/dist\/run\/main\.cjs/);
   await says(/The server runs again/);
   expect(await isWell(url)).toBe(200);
   expect((await fetch(`${url}/api/tools`, { headers: { cookie } })).status).toBe(200);

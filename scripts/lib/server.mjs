@@ -1,7 +1,6 @@
 // Starts the programs of the server as children and hears from them when they listen.
 import { spawn } from 'node:child_process';
-import { join } from 'node:path';
-import { builtServer } from './build-server.mjs';
+import { programToRun } from './build-server.mjs';
 import { projectRoot } from './packages.mjs';
 import { Stop } from './say.mjs';
 import { programUser } from './user.mjs';
@@ -11,7 +10,7 @@ import { programUser } from './user.mjs';
  * @param log  where its words go, as `openLog` makes one; without it they are dropped
  */
 const startProgram = (name, env, log) => {
-  const child = spawn(process.execPath, [join(builtServer, `${name}.mjs`)], {
+  const child = spawn(process.execPath, programToRun(name), {
     cwd: projectRoot,
     env: { ...process.env, ...env },
     stdio: ['ignore', log ? 'pipe' : 'ignore', log ? 'pipe' : 'ignore', 'ipc'],

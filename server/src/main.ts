@@ -105,8 +105,11 @@ async function main(): Promise<void> {
   });
 }
 
-main().catch((error: unknown) => {
-  tell({ failed: error instanceof Error ? error.message : String(error) });
-  console.error(error);
-  process.exit(1);
-});
+/** Starts the server; scripts/lib/run-program.cjs calls it. */
+export function start(): void {
+  main().catch((error: unknown) => {
+    tell({ failed: error instanceof Error ? error.message : String(error) });
+    console.error(error);
+    process.exit(1);
+  });
+}
