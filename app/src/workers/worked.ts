@@ -59,7 +59,7 @@ export function useAnswer<Question, Answer>(
       old = true;
     };
     // Compared by content, not by identity.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [key]);
   return state;
 }

@@ -26,7 +26,7 @@ export function SmallBit({
     const { facets } = plainCut(blank, cuts);
     return paintTree(plan.hand === 'right' ? facets : mirroredFacets(facets));
     // Compared by content, not by identity.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [key]);
   const width = lengthMm * PX_A_MM + 2 * MARGIN;
   const below = view === 'plan' && plan.hand === 'left' ? plan.blank.widthMm * PX_A_MM : 0;

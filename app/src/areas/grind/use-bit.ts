@@ -86,7 +86,7 @@ export function useGroundBit(bit: Bit | null): GroundBit {
   const findings = useMemo(
     () => (read && front ? bitFindings(front, read, use, metal && use && forceOnBit(front, use, metal)) : []),
     // Compared by content, not by identity.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [read, key],
   );
   return { ...solid, findings };

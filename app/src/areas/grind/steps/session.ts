@@ -38,7 +38,7 @@ export function useSession(bit: Bit, steps: readonly GrindStep[], wear: WearSeen
   const begun = useMemo(
     () => ({ id: newId(), body: fresh(bit, wear) }),
     // A session is begun once for a bit, whatever else of it changes.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [bit.record.id],
   );
   const id = going?.id ?? begun.id;
