@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 
 const add = (page: Page) => page.getByRole('button', { name: 'Add to the drawer' }).click();
 
@@ -89,7 +90,7 @@ test('duplicate, put away with undo, bring back', async ({ page }) => {
   await expect(page.getByLabel('Name')).toHaveValue('HSS slot drill 10, copy');
   await add(page);
   await expect(page.getByText('HSS slot drill 10, copy is in the drawer.')).toBeVisible();
-  await page.goto('/drawer?kind=tools');
+  await visit(page, '/drawer?kind=tools');
   await page.getByLabel('Find').fill('slot drill 10, copy');
   await page.getByRole('button', { name: /^HSS slot drill 10, copy/ }).click();
   await page.getByRole('button', { name: 'Put away' }).click();
@@ -124,7 +125,7 @@ test('a metal of the shop’s own stands in place of the library, and says so', 
   // Going back to the list would break off the next page on its way.
   await expect(page).toHaveURL(/\/drawer\?kind=metals$/);
 
-  await page.goto('/drawer/stock/new');
+  await visit(page, '/drawer/stock/new');
   await page.getByLabel('Name').fill('Axle bar');
   await page.getByRole('button', { name: /^Metal, or the nearest/ }).click();
   await page
@@ -177,7 +178,7 @@ test('two at one record: the second is told, keeps his words, and chooses', asyn
 test('what is not in this shop is not shown', async ({ page }) => {
   await page.goto('/drawer/tools/0192f000-0003-7000-8000-0000000000ff');
   await expect(page.getByText('Not in this drawer')).toBeVisible();
-  await page.goto('/book/0192f000-0004-7000-8000-0000000000ff');
+  await visit(page, '/book/0192f000-0004-7000-8000-0000000000ff');
   await expect(page.getByText('Not in this book')).toBeVisible();
 });
 
@@ -236,7 +237,7 @@ test('a CSV file is tried first, says every bad line, and changes nothing until 
   );
   await page.getByRole('button', { name: 'Take in 1 good row' }).click();
   await expect(page.getByText('1 row is in the drawer.')).toBeVisible();
-  await page.goto('/drawer?kind=tools&q=from+the+file');
+  await visit(page, '/drawer?kind=tools&q=from+the+file');
   await expect(page.getByRole('button', { name: /^Drill 6\.2 from the file/ })).toBeVisible();
 });
 

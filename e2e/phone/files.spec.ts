@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 import { unzip } from '../fixtures/zip';
 
 /** What a press on a button saves on the device. */
@@ -45,7 +46,7 @@ test('the whole shop is saved as a file, and what differs is taken back from it'
   await page.getByRole('radio', { name: 'Take the file’s' }).click();
   await page.getByRole('button', { name: 'Take in 1 record' }).click();
   await expect(page.getByRole('heading', { name: 'Taken in' })).toBeVisible();
-  await page.goto(`/drawer/tools/${DEMO.tool.drill85}`);
+  await visit(page, `/drawer/tools/${DEMO.tool.drill85}`);
   await expect(page.getByRole('heading', { level: 1, name: body.name })).toBeVisible();
 });
 

@@ -4,6 +4,7 @@ import NodeStl from 'node-stl';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 
 test.use({ withInstruments: true });
 
@@ -86,7 +87,7 @@ test('a bit to face bronze is planned from the cut, ground with one wrong angle 
   await page.getByRole('button', { name: /^Power/ }).click();
   await expect(page.getByText(/side rake 8° as planned/)).toBeVisible();
   // In the drawer it has its angles, its count and what is left: 62.5 less 30 held and 12 out of the post.
-  await page.goto('/drawer?kind=tools');
+  await visit(page, '/drawer?kind=tools');
   await page.getByRole('button', { name: /^Facing bit for Pump bush bronze/ }).click();
   await expect(page.getByText(/^Ground by hand: side rake 8°/)).toBeVisible();
   await expect(page.getByText(/at the grinder once$/)).toBeVisible();
@@ -103,7 +104,7 @@ test('a bit of the rack goes to the cut on a machine that does it, whatever was 
     }),
   );
   await expect(page.getByRole('button', { name: /^Knee mill.*, Machine, change$/ })).toBeVisible();
-  await page.goto(`/grind/${DEMO.bit.boring}`);
+  await visit(page, `/grind/${DEMO.bit.boring}`);
   await page.getByRole('button', { name: 'Cut with it' }).click();
   await expect(
     page.getByRole('button', { name: /^Boring bit for the pump bushes.*, Tool, change$/ }),
@@ -207,7 +208,7 @@ test('a worn bit is reground on the least that brings it back, and a chip breake
   await page.getByRole('button', { name: 'Heat' }).click();
   await page.getByRole('button', { name: 'Grinding' }).click();
   await expect(page.getByTestId('tip-temperature')).toHaveText(/^about [3-9]0 °C$/);
-  await page.goto(`/grind/${DEMO.bit.general}`);
+  await visit(page, `/grind/${DEMO.bit.general}`);
   await page.getByRole('button', { name: /^Chip breaker/ }).click();
   await expect(page.getByTestId('groove-says')).toContainText('Recut it after');
   await page.getByLabel(/^Width of the groove/).fill('6');

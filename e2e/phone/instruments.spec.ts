@@ -1,5 +1,6 @@
 import { DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 
 test.use({ withInstruments: true });
 
@@ -39,7 +40,7 @@ test('a caliper: taken instead of typed, on its own page and at a pulley', async
   await page.getByRole('radio', { name: 'Clamp ammeter' }).click();
   await expect(page.getByTestId('live-value')).toContainText(/^[23].\d\d\sA/);
 
-  await page.goto(`/drawer/machines/${DEMO.machine.drill}/drive`);
+  await visit(page, `/drawer/machines/${DEMO.machine.drill}/drive`);
   await page
     .getByTestId('drive-drawing')
     .getByRole('button', { name: /^Belt 1, driving pulley 60 mm/ })

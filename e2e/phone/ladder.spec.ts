@@ -1,5 +1,6 @@
 import { bushCut, cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 
 const shaftCut = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.coated, {
   operation: 'turn',
@@ -63,12 +64,12 @@ test('the rule for the step is a school of the shop', async ({ page }) => {
   await page.goto(address);
   const spindle = page.getByRole('button', { name: /^Spindle/ });
   await expect(spindle).toContainText('265');
-  await page.goto('/settings');
+  await visit(page, '/settings');
   await page.getByRole('radio', { name: 'Nearest' }).click();
   await expect(page.getByRole('radio', { name: 'Nearest' })).toBeChecked();
   await page.goto(address);
   await expect(spindle).toContainText('440');
-  await page.goto('/settings');
+  await visit(page, '/settings');
   await page.getByRole('radio', { name: 'Up to 10 % above' }).click();
   await page.goto(address);
   await expect(spindle).toContainText('265');

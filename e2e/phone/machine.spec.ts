@@ -1,5 +1,6 @@
 import { bushCut, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 
 test('what a machine is good for: the diameters of both tool materials, the gaps, every step at a diameter', async ({
   page,
@@ -189,7 +190,7 @@ test('limits are said in Cut: a bar that does not swing, a cutter without a coll
   await expect(
     page.getByText(/⌀260\smm does not swing in this lathe: it takes ⌀250\smm over the bed\./),
   ).toBeVisible();
-  await page.goto(`/drawer/machines/${DEMO.machine.mill}`);
+  await visit(page, `/drawer/machines/${DEMO.machine.mill}`);
   await page.getByLabel('Collets (mm)').fill('6; 1/2; eight');
   await page.getByRole('button', { name: 'Keep the change' }).click();
   await expect(

@@ -1,5 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 
 /** Counts the touches that a newcomer needs; typing into a field that is touched counts as that touch. */
 const hands = (page: Page) => {
@@ -55,7 +56,7 @@ test('a 42 mm mild steel bar by insert on the lathe, and metal and tool kept in 
   expect(count()).toBeLessThanOrEqual(6);
   await page.getByRole('button', { name: 'Keep metal and tool in the drawer' }).click();
   await expect(page.getByRole('button', { name: 'Keep metal and tool in the drawer' })).toBeHidden();
-  await page.goto('/drawer?kind=tools');
+  await visit(page, '/drawer?kind=tools');
   await expect(page.getByText(/^Coated insert turning tool, nose 0.8/).first()).toBeVisible();
 });
 

@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 
 /** Asks which tool would be better for a railing on the bay lathe. */
 async function weigh(page: Page): Promise<void> {
@@ -22,7 +23,7 @@ test('the shop’s school is among the reasons and leans the verdict', async ({ 
   await expect(page.getByText('Your shop leans one way')).toBeVisible();
   const likely = page.getByRole('img', { name: /^High speed steel \d+ percent/ });
   const leaning = await likely.getAttribute('aria-label');
-  await page.goto('/settings');
+  await visit(page, '/settings');
   await page.getByRole('radio', { name: 'Neither first' }).click();
   await weigh(page);
   await expect(likely).not.toHaveAttribute('aria-label', leaning!);

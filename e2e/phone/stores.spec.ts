@@ -1,5 +1,6 @@
 import { cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 
 const insertCut = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.coated, {
   operation: 'turn',
@@ -19,7 +20,7 @@ test('an insert used up at the machine is one touch, counts in the box, and can 
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(edge).toContainText('36 edges left');
   // The ledger keeps what was done and what was taken back.
-  await page.goto(`/drawer/tools/${DEMO.tool.coated}`);
+  await visit(page, `/drawer/tools/${DEMO.tool.coated}`);
   await expect(page.getByText(/Edge used up, −1 edge/).first()).toBeVisible();
   await expect(page.getByText(/Edge broke, −1 edge/).first()).toBeVisible();
   await expect(page.getByText(/Taken back, \+1 edge/)).toBeVisible();
@@ -42,7 +43,7 @@ test('what is low shows on the bench; what was bought or counted is an entry', a
   await page.getByRole('textbox', { name: 'Edges that are there' }).fill('12');
   await page.getByRole('button', { name: 'Into the ledger' }).click();
   await expect(left).toHaveText('12 edges left: 6 inserts');
-  await page.goto('/');
+  await visit(page, '/');
   await expect(low).toBeVisible();
   await expect(low).not.toContainText('Polished inserts');
 });
@@ -96,7 +97,7 @@ test('a dull bit that was ground is sharp and shorter; one too short says so', a
   const edge = page.getByRole('group', { name: 'Edge of this tool' });
   await expect(edge).toContainText('Too short to grind again');
   await expect(edge.getByRole('button', { name: 'Ground it' })).toBeDisabled();
-  await page.goto(`/drawer/tools/${worn}`);
+  await visit(page, `/drawer/tools/${worn}`);
   await page.getByRole('button', { name: 'Counted' }).click();
   await page.getByRole('textbox', { name: 'Length left to grind away (mm)' }).fill('3');
   await page.getByRole('button', { name: 'Into the ledger' }).click();

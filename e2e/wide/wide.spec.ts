@@ -1,5 +1,6 @@
 import { bushCut } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 
 test('sketch, answer and working stand side by side', async ({ page }) => {
   await page.goto(bushCut);
@@ -44,7 +45,7 @@ test('keys: places, first dimension, working, one rung, units, find', async ({ p
     await page.keyboard.press(key);
     await expect(page.getByRole('heading', { name: place, exact: true })).toBeVisible();
   }
-  await page.goto('/book');
+  await visit(page, '/book');
   await expect(page.getByLabel('Find')).toBeVisible();
   await page.keyboard.press('/');
   await expect(page.getByLabel('Find')).toBeFocused();
