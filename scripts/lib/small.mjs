@@ -1,4 +1,5 @@
 // Makes a script of the application small: short names, nothing that never runs, one way of saying the same.
+
 /**
  * What every module says anew of its exports, as calls of three short functions. The bundler writes
  * each out in full, some two and a half thousand times.
@@ -19,6 +20,9 @@ const SPOKEN_ONCE =
   + 'function $g(e,n,get){Object.defineProperty(e,n,{enumerable:!0,get})}'
   + 'function $s(m,e){Object.keys(m).forEach(n=>{"default"===n||Object.prototype.hasOwnProperty.call(e,n)||$g(e,n,()=>m[n])})}\n';
 
+/** No variable of a script may take the names of the three. */
+const THEIR_NAMES = ['$m', '$g', '$s'];
+
 function shortened(code) {
   const short = IDIOMS.reduce((text, [idiom, call]) => text.replace(idiom, call), code);
   return short === code ? code : SPOKEN_ONCE + short;
@@ -32,7 +36,12 @@ function shortened(code) {
 export async function small(script, waitedFor) {
   // Only here: a fresh clone reads this file before its packages are there.
   const { minify } = await import('@swc/core');
-  const { code } = await minify(script, { compress: { passes: 2 }, mangle: true, ecma: 2020, module: false });
+  const { code } = await minify(script, {
+    compress: { passes: 2 },
+    mangle: { reserved: THEIR_NAMES },
+    ecma: 2020,
+    module: false,
+  });
   return waitedFor ? inBrackets(shortened(code)) : shortened(code);
 }
 

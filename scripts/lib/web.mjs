@@ -81,6 +81,7 @@ async function makeScriptsSmall(folder, page) {
   const waiting = new Map(
     readdirSync(folder).map((name) => [name, readFileSync(join(folder, name), 'utf8')]),
   );
+  const markup = readFileSync(page, 'utf8');
   const renamed = new Map();
   const named = (text) => [...renamed].reduce((all, [old, name]) => all.replaceAll(old, name), text);
   while (waiting.size > 0) {
@@ -89,7 +90,7 @@ async function makeScriptsSmall(folder, page) {
     );
     if (ready.length === 0) throw new Stop('Scripts of the application load each other in a circle.');
     for (const [name, text] of ready) {
-      const code = named(await small(text, name.startsWith('index-')));
+      const code = named(await small(text, markup.includes(name)));
       const hash = createHash('sha256').update(code).digest('hex').slice(0, 32);
       renamed.set(name, name.replace(HASH, `-${hash}.js`));
       rmSync(join(folder, name));
@@ -97,7 +98,7 @@ async function makeScriptsSmall(folder, page) {
       waiting.delete(name);
     }
   }
-  writeFileSync(page, named(readFileSync(page, 'utf8')));
+  writeFileSync(page, named(markup));
 }
 
 const EXPO = join(projectRoot, 'node_modules/expo/bin/cli');
