@@ -26,7 +26,7 @@ module.exports = {
     plain('contract', ['<rootDir>/contract/**/*.test.ts']),
     {
       preset: 'jest-expo/web',
-      // As exact as the kit's own for what is asked here, in half the time.
+      // Quicker than the kit's own; a test that needs what it cannot do names the other (frame/picture.test.ts).
       testEnvironment: '@happy-dom/jest-environment',
       displayName: 'app',
       rootDir: join(__dirname, 'app'),

@@ -2,7 +2,7 @@
 global.structuredClone ??= (value) => JSON.parse(JSON.stringify(value));
 AbortSignal.timeout ??= () => new AbortController().signal;
 globalThis.TextEncoder ??= require('node:util').TextEncoder;
-// Nobody answers here, and no other tab is open: a test that asks brings who answers.
+// There is no server and no second tab here: a test that needs one brings a stand-in for it.
 delete globalThis.fetch;
 delete globalThis.Navigator.prototype.locks;
 // Every look at a control by its role asks for its styles, and the test environment reads each rule of the kit's

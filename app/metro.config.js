@@ -40,7 +40,7 @@ const LEFT_OUT = [
   /expo-router\/build\/react-navigation\/(native\/createStaticNavigation|core\/StaticNavigation)\.js$/,
 ];
 
-/** What a PDF would need to draw web pages and pictures; ours are lines and words. It is not installed. */
+/** What a PDF would need to draw web pages and pictures; ours are lines and words. The lock file leaves it out. */
 const NOT_INSTALLED = /^(canvg|html2canvas|dompurify|core-js)(\/|$)/;
 
 const config = getDefaultConfig(__dirname);

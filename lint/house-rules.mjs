@@ -1,4 +1,4 @@
-// Rules of the house that ask for types, which the linter cannot. Says where each is broken, and ends with 1 then.
+// Rules of the house that the linter cannot say. Prints where one is broken, and ends with 1 then.
 //
 // No operation by its name outside of its own folder or sketch: what differs from one operation to the next is a
 // fact of the operation. And the core reads no clock.
@@ -7,8 +7,9 @@ import { join, relative } from 'node:path';
 import ts from 'typescript';
 
 const root = join(import.meta.dirname, '..');
-const NOT_ASKED = /\.(test|fixture)\.tsx?$/;
-/** Where the planner and the page lie; and the folder with what is drawn of each operation. */
+const IS_TEST = /\.test\.tsx?$/;
+const IS_FIXTURE = /\.fixture\.tsx?$/;
+/** Where no operation is named; and the folder within it of what is drawn of each operation. */
 const GENERIC = ['core/src/plan/', 'core/src/choose/', 'app/src/'];
 const OF_OPERATIONS = 'app/src/areas/cut/operation/';
 
@@ -93,11 +94,13 @@ const { config } = ts.readConfigFile(join(root, 'tsconfig.json'), ts.sys.readFil
 const { options, fileNames } = ts.parseJsonConfigFileContent(config, ts.sys, root);
 const placeOf = (file) => relative(root, file);
 const isGeneric = (place) =>
-  GENERIC.some((folder) => place.startsWith(folder)) && !place.startsWith(OF_OPERATIONS);
+  GENERIC.some((folder) => place.startsWith(folder))
+  && !place.startsWith(OF_OPERATIONS)
+  && !IS_FIXTURE.test(place);
 const isCore = (place) => place.startsWith('core/src/');
 const asked = fileNames.filter((file) => {
   const place = placeOf(file);
-  return !NOT_ASKED.test(file) && (isGeneric(place) || isCore(place));
+  return !IS_TEST.test(file) && (isGeneric(place) || isCore(place));
 });
 
 const program = ts.createProgram(asked, options);

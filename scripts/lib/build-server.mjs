@@ -1,4 +1,4 @@
-// Bundles the server with the packages it uses: it listens in a third of the time that it takes from its sources.
+// Bundles the server with the packages it uses: so it listens far sooner than from its sources.
 import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { command, projectRoot } from './packages.mjs';
@@ -34,7 +34,7 @@ export async function buildServer() {
     format: 'cjs',
     platform: 'node',
     target: 'node20',
-    // It finds its own threads beside itself.
+    // It loads a file of its own package in each thread; the other is an addition of the driver that we do not use.
     external: ['piscina', 'pg-native'],
     banner: {
       js: 'const import_meta={url:require("node:url").pathToFileURL(__filename).href,dirname:__dirname,filename:__filename};',

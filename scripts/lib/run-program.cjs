@@ -1,5 +1,5 @@
-// Runs a program of the built server: node run-program.cjs FILE. With "compile" after it, it only keeps what was
-// compiled of the program beside it: with that it starts in two thirds of the time.
+// Runs a program of the built server: node run-program.cjs FILE. With "compile" after it, it does not run it: it only
+// writes what Node.js has compiled of it into a file beside it, with which later starts take less time.
 const { existsSync, readFileSync, writeFileSync } = require('node:fs');
 const { createRequire, wrap } = require('node:module');
 const { dirname } = require('node:path');
@@ -9,7 +9,7 @@ const [file, only] = process.argv.slice(2);
 const compiled = `${file}.compiled`;
 const script = new Script(wrap(readFileSync(file, 'utf8')), {
   filename: file,
-  // Of another version of Node.js it is not taken, and the program is compiled anew.
+  // What another version of Node.js has compiled is passed over, and the program is compiled anew.
   cachedData: existsSync(compiled) ? readFileSync(compiled) : undefined,
   importModuleDynamically: constants.USE_MAIN_CONTEXT_DEFAULT_LOADER,
 });

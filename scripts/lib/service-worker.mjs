@@ -3,10 +3,9 @@ import { createHash } from 'node:crypto';
 import { readFileSync, readdirSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { projectRoot } from './packages.mjs';
+import { NAMED_BY_CONTENT } from './small.mjs';
 
 const KEPT = /^(index\.html|[^/]+\.(svg|png|webmanifest)|(fonts|solid)\/.+|_expo\/.+\.js)$/;
-/** Scripts of the application carry a hash of what is in them in their names. */
-const NAMED_BY_CONTENT = /-[0-9a-f]{32}\.js$/;
 
 /** Files of a folder that the device keeps; a file without a revision never changes under its name. */
 const keptFiles = (folder) =>

@@ -1,4 +1,8 @@
-// Makes a script of the application small: short names, nothing that never runs, one way of saying the same.
+// Makes the scripts of the application small: short names, nothing that never runs, one way of saying the same.
+import { createHash } from 'node:crypto';
+import { readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { Stop } from './say.mjs';
 
 /**
  * What every module says anew of its exports, as calls of three short functions. The bundler writes
@@ -33,7 +37,7 @@ function shortened(code) {
  * modules, which leaves more for the compression to fold together.
  * @param waitedFor  the page waits for it: what runs at once is marked so that it is compiled while it is read
  */
-export async function small(script, waitedFor) {
+async function small(script, waitedFor) {
   // Only here: a fresh clone reads this file before its packages are there.
   const { minify } = await import('@swc/core');
   const { code } = await minify(script, {
@@ -54,4 +58,35 @@ async function inBrackets(script) {
     format: { ascii_only: false, wrap_iife: true, wrap_func_args: true },
   });
   return code;
+}
+
+/** Scripts of the application carry a hash of what is in them in their names. */
+export const NAMED_BY_CONTENT = /-[0-9a-f]{32}\.js$/;
+
+/**
+ * Makes every script small, and gives each a name by what is in it then: a file that is kept for a year never
+ * changes under its name. A script names those that it loads, so they come first.
+ */
+export async function makeScriptsSmall(folder, page) {
+  const waiting = new Map(
+    readdirSync(folder).map((name) => [name, readFileSync(join(folder, name), 'utf8')]),
+  );
+  const markup = readFileSync(page, 'utf8');
+  const renamed = new Map();
+  const named = (text) => [...renamed].reduce((all, [old, name]) => all.replaceAll(old, name), text);
+  while (waiting.size > 0) {
+    const ready = [...waiting].filter(
+      ([name, text]) => ![...waiting.keys()].some((other) => other !== name && text.includes(other)),
+    );
+    if (ready.length === 0) throw new Stop('Scripts of the application load each other in a circle.');
+    for (const [name, text] of ready) {
+      const code = named(await small(text, markup.includes(name)));
+      const hash = createHash('sha256').update(code).digest('hex').slice(0, 32);
+      renamed.set(name, name.replace(NAMED_BY_CONTENT, `-${hash}.js`));
+      rmSync(join(folder, name));
+      writeFileSync(join(folder, renamed.get(name)), code);
+      waiting.delete(name);
+    }
+  }
+  writeFileSync(page, named(markup));
 }

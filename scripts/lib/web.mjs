@@ -15,9 +15,9 @@ import { join, relative } from 'node:path';
 import { compressFolder } from './compress.mjs';
 import { frameIn } from './frame.mjs';
 import { command, projectRoot } from './packages.mjs';
-import { step, Stop } from './say.mjs';
+import { step } from './say.mjs';
 import { makeServiceWorker } from './service-worker.mjs';
-import { small } from './small.mjs';
+import { makeScriptsSmall } from './small.mjs';
 
 export const webRoot = join(projectRoot, 'app/dist');
 const STAMP = join(webRoot, '.sources');
@@ -71,39 +71,9 @@ function copySolid() {
   copyFileSync(join(projectRoot, 'node_modules/manifold-3d/manifold.wasm'), join(target, 'manifold.wasm'));
 }
 
-const HASH = /-[0-9a-f]{32}\.js$/;
-
-/**
- * Makes every script small, and gives each a name by what is in it then: a file that is kept for a year never
- * changes under its name. A script names those that it loads, so they come first.
- */
-async function makeScriptsSmall(folder, page) {
-  const waiting = new Map(
-    readdirSync(folder).map((name) => [name, readFileSync(join(folder, name), 'utf8')]),
-  );
-  const markup = readFileSync(page, 'utf8');
-  const renamed = new Map();
-  const named = (text) => [...renamed].reduce((all, [old, name]) => all.replaceAll(old, name), text);
-  while (waiting.size > 0) {
-    const ready = [...waiting].filter(
-      ([name, text]) => ![...waiting.keys()].some((other) => other !== name && text.includes(other)),
-    );
-    if (ready.length === 0) throw new Stop('Scripts of the application load each other in a circle.');
-    for (const [name, text] of ready) {
-      const code = named(await small(text, markup.includes(name)));
-      const hash = createHash('sha256').update(code).digest('hex').slice(0, 32);
-      renamed.set(name, name.replace(HASH, `-${hash}.js`));
-      rmSync(join(folder, name));
-      writeFileSync(join(folder, renamed.get(name)), code);
-      waiting.delete(name);
-    }
-  }
-  writeFileSync(page, named(markup));
-}
-
 const EXPO = join(projectRoot, 'node_modules/expo/bin/cli');
 
-/** Exports an application of the kit for the web, as Expo does it without asking anybody, and makes its scripts small. */
+/** Exports an application of the kit for the web, as Expo does it without asking anybody; its scripts are made small. */
 export async function exportApplication(source, target) {
   await command(process.execPath, [EXPO, 'export', '-p', 'web', '--no-minify', '--output-dir', target], {
     cwd: source,

@@ -1,5 +1,5 @@
 /**
- * Here a browser is made to refuse what it stores and what styles it; the quicker one of the other tests cannot.
+ * Here the browser refuses to store, or to take a style sheet from a script: only this environment can be made to.
  * @jest-environment jsdom
  */
 import { endPictures, keepPictures } from './keep-picture';
