@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { bushCut, cutAddress, DEMO, frameCut } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 import { typeSize } from '../fixtures/typing';
 
 const spindle = (page: Page) => page.getByRole('button', { name: /^Spindle .*Open the working/ });
@@ -156,7 +157,8 @@ test('carbide on a machine too slow for it, and HSS too fast, are said with what
     }),
   );
   await expect(page.getByText(/Too slow for coated carbide.*Take sharp HSS/)).toBeVisible();
-  await page.goto(
+  await visit(
+    page,
     cutAddress(DEMO.machine.mill, DEMO.stock.stainless, DEMO.tool.endMill12, {
       operation: 'mill-slot',
       stickOutMm: 30,
@@ -247,7 +249,7 @@ test('conditions change the number and stand in the working as named factors', a
 test('units, night shop and the school are kept', async ({ page }) => {
   await page.goto(bushCut);
   await expect(spindle(page)).toContainText('118');
-  await page.goto('/settings');
+  await visit(page, '/settings');
   await page.getByRole('radio', { name: 'Inches' }).click();
   await page.getByRole('radio', { name: 'Night shop' }).click();
   await page.getByRole('radio', { name: 'Top', exact: true }).click();
@@ -256,13 +258,13 @@ test('units, night shop and the school are kept', async ({ page }) => {
   await expect(page.getByRole('radio', { name: 'Inches' })).toBeChecked();
   await expect(page.getByRole('radio', { name: 'Top', exact: true })).toBeChecked();
   await expect(page.locator('html')).toHaveCSS('color-scheme', 'dark');
-  await page.goto('/cut/working?of=speed');
+  await visit(page, '/cut/working?of=speed');
   const working = page.getByRole('list', { name: 'Working of the speed' });
   await expect(working).toContainText('Start at the top');
   await expect(working).toContainText('Shop shortcut 4 × CS ÷ D');
   await expect(working).toContainText('+4.7 %');
   await expect(working).toContainText('sfm');
-  await page.goto('/settings');
+  await visit(page, '/settings');
   await page.getByRole('radio', { name: 'Middle', exact: true }).click();
   await page.getByRole('radio', { name: '1000 × v ÷ (π D)' }).click();
   await expect(page.getByRole('radio', { name: 'Middle', exact: true })).toBeChecked();

@@ -35,7 +35,7 @@ test('a new tool: bad input is refused at its field, survives a reload, and is t
   await add(page);
   await expect(page.getByText(`${name} is in the drawer.`)).toBeVisible();
 
-  await page.goto(cutAddress(DEMO.machine.bay, DEMO.stock.bright, DEMO.tool.knife, { operation: 'turn' }));
+  await visit(page, cutAddress(DEMO.machine.bay, DEMO.stock.bright, DEMO.tool.knife, { operation: 'turn' }));
   await page.getByRole('button', { name: /, Tool, change$/ }).click();
   await page
     .getByRole('dialog')
@@ -68,7 +68,8 @@ test('a machine with new speeds changes what Cut says; its rows are put in order
     .click();
   await expect(page.getByLabel('Speed 1, rpm')).toHaveValue('300');
 
-  await page.goto(
+  await visit(
+    page,
     cutAddress(DEMO.machine.bay, DEMO.stock.bright, DEMO.tool.knife, {
       operation: 'turn',
       workDiameterMm: 25,
@@ -134,7 +135,7 @@ test('a metal of the shop’s own stands in place of the library, and says so', 
     .click();
   await add(page);
   await expect(page.getByText('Axle bar is in the drawer.')).toBeVisible();
-  await page.goto(cutAddress(DEMO.machine.long, DEMO.stock.bright, DEMO.tool.knife, { operation: 'turn' }));
+  await visit(page, cutAddress(DEMO.machine.long, DEMO.stock.bright, DEMO.tool.knife, { operation: 'turn' }));
   await page.getByRole('button', { name: /, Stock, change$/ }).click();
   await page
     .getByRole('dialog')
@@ -291,7 +292,7 @@ test('what is typed stays when the phone is turned, in a sheet and on the page',
   await expect(page.getByText('Carbide drill 10')).toBeVisible();
   await expect(count).toHaveValue('21.5');
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
-  await page.goto(`/book/${DEMO.cut.bush}`);
+  await visit(page, `/book/${DEMO.cut.bush}`);
   await page.getByLabel('Remark').fill('sang a little');
   await page.setViewportSize(upright);
   await expect(page.getByRole('button', { name: 'Back' })).toBeVisible();

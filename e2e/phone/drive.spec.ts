@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 import { enter } from '../fixtures/shop';
 
 const drawing = (page: Page) => page.getByTestId('drive-drawing');
@@ -76,7 +77,7 @@ test('a lathe without a plate: pulleys on the drawing, one tapped measure, and i
   await expect(page.getByRole('button', { name: /^90.1 rpm, Belt 1, back gear in, measured/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^734 rpm, Belt 1, back gear out, computed/ })).toBeVisible();
 
-  await page.goto('/cut');
+  await visit(page, '/cut');
   await page.getByRole('button', { name: /, Machine, change$/ }).click();
   await page
     .getByRole('dialog')

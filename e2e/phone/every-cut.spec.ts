@@ -1,5 +1,6 @@
 import { cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 import { typeSize } from '../fixtures/typing';
 
 const { machine, stock, tool } = DEMO;
@@ -96,7 +97,8 @@ test('grooving, forming, knurling and centre-drilling each ask for what is their
     page.getByRole('img', { name: /^Grooving ⌀32\smm, 5\smm wide and 2\smm deep$/ }),
   ).toBeVisible();
   await expect(page.getByText(/3 plunges side by side/)).toBeVisible();
-  await page.goto(
+  await visit(
+    page,
     cutAddress(machine.bay, stock.bush, tool.formTool, {
       operation: 'form',
       workDiameterMm: 40,
@@ -104,7 +106,8 @@ test('grooving, forming, knurling and centre-drilling each ask for what is their
     }),
   );
   await expect(page.getByText(/A broad form .* chatters on small machines/)).toBeVisible();
-  await page.goto(
+  await visit(
+    page,
     cutAddress(machine.bay, stock.shaft, tool.knurl, {
       operation: 'knurl',
       workDiameterMm: 25,
@@ -114,7 +117,8 @@ test('grooving, forming, knurling and centre-drilling each ask for what is their
   await expect(page.getByText(/Turn the blank to ⌀24.83\smm/)).toBeVisible();
   await page.getByRole('button', { name: list }).click();
   await expect(page.getByRole('list', { name: list })).not.toContainText('Power');
-  await page.goto(
+  await visit(
+    page,
     cutAddress(machine.drill, stock.railing, tool.centreDrill, { operation: 'centre-drill', stickOutMm: 40 }),
   );
   await expect(page.getByRole('img', { name: /Centre hole, pilot ⌀3.15\smm, mouth ⌀6.4\smm/ })).toBeVisible();
@@ -140,12 +144,14 @@ test('straight down without teeth at the centre is a danger; a coating in the wr
   await expect(
     page.getByText(/This cutter has no teeth at the centre: it cannot go straight down/),
   ).toBeVisible();
-  await page.goto(
+  await visit(
+    page,
     cutAddress(machine.mill, stock.hatch, tool.coatedEndMill, { operation: 'plunge', stickOutMm: 30 }),
   );
   await expect(page.getByText(/A coating that holds aluminium welds to aluminium/)).toBeVisible();
   await expect(page.getByText(/no teeth at the centre/)).toBeHidden();
-  await page.goto(
+  await visit(
+    page,
     cutAddress(machine.mill, stock.hatch, tool.slotDrill, { operation: 'ramp', stickOutMm: 30 }),
   );
   await page.getByTestId('dimension-angle').click();
@@ -166,11 +172,13 @@ test('saw, T-slot and dovetail: teeth in the cut, the neck first, the room rough
   await page.keyboard.type('20');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/teeth are in the cut at once: the gullets pack/)).toBeVisible();
-  await page.goto(
+  await visit(
+    page,
     cutAddress(machine.mill, stock.sheave, tool.tSlot, { operation: 't-slot', stickOutMm: 40 }),
   );
   await expect(page.getByText(/Mill the neck slot first/)).toBeVisible();
-  await page.goto(
+  await visit(
+    page,
     cutAddress(machine.mill, stock.sheave, tool.dovetail, { operation: 'dovetail', stickOutMm: 35 }),
   );
   await expect(page.getByText(/Rough it square first/)).toBeVisible();

@@ -1,5 +1,6 @@
 import { bushCut, cutAddress, DEMO, frameCut } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 
 test('what will happen on the lathe: power of this step, chip, finish, heat, life, each with its reason', async ({
   page,
@@ -40,7 +41,8 @@ test('a slot deeper than cutter and machine stand: the start is eased, a typed d
   await expect(page.getByRole('list', { name: 'Working of the depth' })).toContainText(
     'eased until the cutter hardly bends',
   );
-  await page.goto(
+  await visit(
+    page,
     cutAddress(DEMO.machine.mill, DEMO.stock.hatch, DEMO.tool.endMill12, { ...slot, depthMm: 14 }),
   );
   await expect(page.getByText(/^More than the machine has here: it needs/)).toBeVisible();
@@ -110,7 +112,7 @@ test('a bore grows, a thickness counts once', async ({ page }) => {
   await expect(page.getByRole('list', { name: 'Passes' }).getByRole('listitem').last()).toContainText(
     /⌀64\smm/,
   );
-  await page.goto(frameCut);
+  await visit(page, frameCut);
   await page.getByRole('button', { name: 'To size' }).click();
   await expect(page.getByText('Knee mill: from 30 mm to 28 mm')).toBeVisible();
   await expect(page.getByRole('list', { name: 'Passes' }).getByRole('listitem').last()).toContainText(

@@ -67,11 +67,11 @@ test('the rule for the step is a school of the shop', async ({ page }) => {
   await visit(page, '/settings');
   await page.getByRole('radio', { name: 'Nearest' }).click();
   await expect(page.getByRole('radio', { name: 'Nearest' })).toBeChecked();
-  await page.goto(address);
+  await visit(page, address);
   await expect(spindle).toContainText('440');
   await visit(page, '/settings');
   await page.getByRole('radio', { name: 'Up to 10 % above' }).click();
-  await page.goto(address);
+  await visit(page, address);
   await expect(spindle).toContainText('265');
 });
 

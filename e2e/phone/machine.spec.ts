@@ -48,7 +48,7 @@ test('a shaper has strokes instead of turns', async ({ page }) => {
   await expect(
     page.getByRole('list', { name: 'Every step' }).getByRole('listitem').filter({ hasText: 'Gear lever 3' }),
   ).toContainText(/18\sm\/min/);
-  await page.goto('/cut');
+  await visit(page, '/cut');
   await page.getByRole('button', { name: /, Machine, change$/ }).click();
   await expect(page.getByRole('dialog').getByRole('button', { name: /^Pillar drill/ })).toBeVisible();
   await page
@@ -90,7 +90,7 @@ test('tap along with a mark: the true speed goes into the machine, the other ste
   await expect(page.getByText('The machine has its true speeds.')).toBeVisible();
   await expect(page.getByRole('button', { name: /^True speed, 3 of 6 steps measured/ })).toBeVisible();
 
-  await page.goto(bushCut);
+  await visit(page, bushCut);
   await page.getByRole('button', { name: /^Spindle 115 rpm/ }).click();
   await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText(
     'True speed, measured',
@@ -156,7 +156,7 @@ test('a short check makes a machine tired, and the working says what was found',
   await page.getByRole('button', { name: 'Put it into the machine' }).click();
   await expect(page.getByText('Long-bed lathe counts as tired.')).toBeVisible();
   await expect(page.getByLabel('Cross slide, backlash (mm)')).toHaveValue('0.3');
-  await page.goto(bushCut.replace(DEMO.machine.bay, DEMO.machine.long));
+  await visit(page, bushCut.replace(DEMO.machine.bay, DEMO.machine.long));
   await page.getByRole('button', { name: /^Spindle/ }).click();
   await expect(page.getByRole('list', { name: 'Working of the speed' })).toContainText(
     /checked: spindle play 0.05\smm/,
@@ -198,7 +198,9 @@ test('limits are said in Cut: a bar that does not swing, a cutter without a coll
   ).toBeVisible();
   await page.getByLabel('Collets (mm)').fill('6; 1/2');
   await page.getByRole('button', { name: 'Keep the change' }).click();
-  await page.goto(
+  await expect(page.getByLabel('Collets (mm)')).toBeHidden();
+  await visit(
+    page,
     `/cut?${new URLSearchParams({ machineId: DEMO.machine.mill, stockId: DEMO.stock.hatch, toolId: DEMO.tool.endMill12, operation: 'mill-side', workDiameterMm: '30', stickOutMm: '30', support: 'chuck', fluid: 'brush' }).toString()}`,
   );
   await expect(page.getByText(/No collet for a shank of 12\smm: there are 6, 12.7\./)).toBeVisible();

@@ -1,5 +1,6 @@
 import { cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
+import { visit } from '../fixtures/drawn';
 import { typeSize } from '../fixtures/typing';
 
 const spindle = /^Spindle [\d.]+ rpm/;
@@ -130,7 +131,8 @@ test('a new parting blade is typed in the drawer and cuts; the book keeps the cu
   await page.getByRole('button', { name: 'Add to the drawer' }).click();
   await expect(page.getByRole('button', { name: /^Thin blade/ }).first()).toBeVisible();
   await expect(page.getByText('Thin blade is in the drawer.')).toBeVisible();
-  await page.goto(
+  await visit(
+    page,
     cutAddress(DEMO.machine.bay, DEMO.stock.railing, DEMO.tool.parting, {
       operation: 'part',
       workDiameterMm: 20,

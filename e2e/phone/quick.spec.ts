@@ -26,7 +26,7 @@ test('from the opening page: a 3/8 in end mill slotting brass on the mill, in at
 }) => {
   await page.goto('/settings');
   await page.getByRole('radio', { name: /inch/i }).first().click();
-  await page.goto('/');
+  await visit(page, '/');
   const { touch, radio, button, count } = hands(page);
   await touch(button('Quick cut'));
   await touch(radio(/^Slot/));

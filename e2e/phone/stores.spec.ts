@@ -55,7 +55,8 @@ test('the last edge of a box gone is a caution at the machine', async ({ page })
   await page.getByRole('textbox', { name: 'Edges that are there' }).fill('0');
   await page.getByRole('button', { name: 'Into the ledger' }).click();
   await expect(page.getByTestId('left')).toHaveText('0 edges left: 0 inserts, none left');
-  await page.goto(
+  await visit(
+    page,
     cutAddress(DEMO.machine.long, DEMO.stock.hatch, DEMO.tool.polished, {
       operation: 'turn',
       workDiameterMm: 40,

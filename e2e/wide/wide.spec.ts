@@ -1,4 +1,4 @@
-import { bushCut } from '../fixtures/demo';
+import { bushCut, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
 import { visit } from '../fixtures/drawn';
 
@@ -17,7 +17,7 @@ test('keys: places, first dimension, working, one rung, units, find', async ({ p
   await page.keyboard.press('g');
   await page.keyboard.press('c');
   await expect(page.getByRole('button', { name: /^Spindle/ })).toBeVisible();
-  await page.goto(bushCut);
+  await visit(page, bushCut);
   const spindle = page.getByRole('button', { name: /^Spindle/ });
   await expect(spindle).toContainText('118');
   await page.keyboard.press(']');
@@ -95,6 +95,21 @@ test('Back goes where one came from', async ({ page }) => {
   // The list, and what was open beside it.
   await expect(page.getByRole('heading', { level: 1, name: 'Drawer' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Bay lathe' })).toBeVisible();
+});
+
+test('Back to an older cut opens that cut again', async ({ page }) => {
+  await page.goto(bushCut);
+  const diameter = page.getByTestId('dimension-diameter');
+  await expect(diameter).toContainText('⌀60');
+  await visit(page, `/book/${DEMO.cut.sheave}`);
+  await page.getByRole('button', { name: 'Open in Cut' }).click();
+  await expect(page).toHaveURL(/\/cut\?.*operation=/);
+  await expect(diameter.filter({ hasText: '⌀60' })).toHaveCount(0);
+  await page.goBack();
+  await expect(page.getByRole('button', { name: 'Open in Cut' })).toBeVisible();
+  await page.goBack();
+  await expect(diameter).toContainText('⌀60');
+  await expect(page).toHaveURL(new RegExp(`machineId=${DEMO.machine.bay}.*workDiameterMm=60`));
 });
 
 test('the drawer stands beside what is open in it; its filters stay in the address', async ({ page }) => {

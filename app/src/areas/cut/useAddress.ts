@@ -7,6 +7,7 @@ import { useSetUpChoice } from './useCut';
 
 /** The address follows the set-up after this time, so that the figures are drawn first, ms. */
 const FOLLOWS_AFTER_MS = 120;
+const UNDER = '/cut';
 /** Pages that begin without a set-up of their own. */
 const WITHOUT = ['/cut/quick'];
 
@@ -46,7 +47,9 @@ export function useAddress(): Address {
   const [asked, setAsked] = useState<CutChoice | 'unreadable' | null>(null);
   const damage =
     asked === null ? null : asked === 'unreadable' ? 'It cannot be read' : missing(asked, drawer);
-  const said = !opened && speaksOfCut(query) ? (fromQuery(query) ?? 'unreadable') : null;
+  // Who comes from another page brings the address of that page along for the first drawing.
+  const arrived = path.startsWith(UNDER);
+  const said = !opened && arrived && speaksOfCut(query) ? (fromQuery(query) ?? 'unreadable') : null;
   const isNew =
     said === 'unreadable'
     || (said !== null
@@ -54,10 +57,10 @@ export function useAddress(): Address {
       && (choice === null || addressOf(said) !== addressOf(choice)));
   // Before anything is painted, so that a page whose lists are here begins with its own cut.
   useLayoutEffect(() => {
-    if (opened || loading) return;
+    if (opened || loading || !arrived) return;
     setOpened(true);
     if (isNew) setAsked(said);
-  }, [opened, loading, said, isNew]);
+  }, [opened, loading, arrived, said, isNew]);
   // What is not in the drawer may be on its way here.
   useLayoutEffect(() => {
     if (asked === null || damage !== null || asked === 'unreadable') return;
