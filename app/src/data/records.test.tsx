@@ -1,5 +1,5 @@
 import type { List, Stored } from '@pike-stone/contract';
-import { act, render, screen } from '@testing-library/react';
+import { act, render, screen, waitFor } from '@testing-library/react';
 import { SWRConfig } from 'swr';
 import { IDBFactory } from 'fake-indexeddb';
 import 'fake-indexeddb/auto';
@@ -202,16 +202,15 @@ test('what is put away in the list is put away in the page', async () => {
 
 test('a page opened without the server shows the last answers', async () => {
   const first = show();
-  await settled();
+  await waitFor(() => expect(list()).toBe('Reamer v1, Drill v1'));
   window.dispatchEvent(new Event('pagehide'));
-  await settled();
+  await waitFor(async () => expect(await (await place())!.count('answers')).toBeGreaterThan(0));
   first.unmount();
   away = true;
   useOutbox.setState({ shop: null });
   answers = await beginSync();
   show();
-  await settled();
-  expect(list()).toBe('Reamer v1, Drill v1');
+  await waitFor(() => expect(list()).toBe('Reamer v1, Drill v1'));
 });
 
 test('a list kept from before tools had their own sizes is shown in today’s shape, and one that is none is left out', async () => {
