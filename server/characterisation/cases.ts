@@ -21,7 +21,7 @@ export interface Case {
 }
 
 /** Plans made for each operation on each machine that has it. */
-const PLANS_EACH = 80;
+const PLANS_EACH = 40;
 
 /** Repeatable numbers from 0 to 1 (mulberry32). */
 function chance(seed: number): () => number {
