@@ -77,10 +77,14 @@ const ROOM = '--max-semi-space-size=64';
 
 /** Exports an application of the kit for the web, as Expo does it without asking anybody; its scripts are made small. */
 export async function exportApplication(source, target) {
-  await command(process.execPath, [ROOM, EXPO, 'export', '-p', 'web', '--no-minify', '--output-dir', target], {
-    cwd: source,
-    env: { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
-  });
+  await command(
+    process.execPath,
+    [ROOM, EXPO, 'export', '-p', 'web', '--no-minify', '--output-dir', target],
+    {
+      cwd: source,
+      env: { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
+    },
+  );
   await makeScriptsSmall(join(target, '_expo/static/js/web'), join(target, 'index.html'));
 }
 
