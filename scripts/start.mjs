@@ -35,8 +35,9 @@ async function sayWhereItRuns() {
   let other = await holderOf(dataFolder);
   let saidWhy = false;
   for (; other && Date.now() < until; other = await holderOf(dataFolder)) {
+    // One that is too busy to say who it is has no address either: it is waited for.
     const health = other.url && (await healthOf(other.url));
-    if (health?.instance === other.instance) {
+    if (health && health.instance === other.instance) {
       if (health.status === 'ok') return say(`Pike Stone is already running: ${other.url}`);
       throw new Stop(
         `Pike Stone already runs from this folder (process ${other.pid}, ${other.url}), but not well: ${health.status}. It mends what it can by itself; to start anew, end it there first.`,

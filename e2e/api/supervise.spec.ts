@@ -112,9 +112,13 @@ test('a start that is busy, as with building, is not taken for gone; one that wa
   expect(await heard(busy)).toBe('held');
   const ask = () => heard(run(`console.log(JSON.stringify(await holderOf('${folder}')))`));
   expect(JSON.parse(await ask())).toMatchObject({ url: null });
+  const other = start({ PIKE_DATA: folder });
+  await other.says(/is under way; waiting for it/);
   busy.kill('SIGKILL');
   await new Promise((gone) => busy.on('exit', gone));
   expect(await ask()).toBe('null');
+  expect(await other.ended).toBe(1);
+  expect(other.said()).toContain('was just ending. Start again.');
 });
 
 test('what was killed is started again, and meanwhile the answer says what is down and when to ask again', async () => {
