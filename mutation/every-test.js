@@ -9,7 +9,7 @@ const path = require('node:path');
 
 const EXAMPLES = 8;
 /** One in so many of the plans kept whole is looked at. */
-const PLANS_NTH = 31;
+const PLANS_NTH = 17;
 
 jest.doMock('fast-check', () => {
   const { default: fc, ...rest } = jest.requireActual('fast-check');

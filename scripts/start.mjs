@@ -29,6 +29,9 @@ const healthOf = (url) =>
     () => null,
   );
 
+/** How a start of this folder is named on the terminal. */
+const nameOf = ({ pid }) => (pid === null ? 'too busy to say its process' : `process ${pid}`);
+
 /** Ends a second start: it is told where the first one listens, and touches nothing of it. */
 async function sayWhereItRuns() {
   const until = Date.now() + PATIENCE_MS;
@@ -43,14 +46,13 @@ async function sayWhereItRuns() {
         `Pike Stone already runs from this folder (process ${other.pid}, ${other.url}), but not well: ${health.status}. It mends what it can by itself; to start anew, end it there first.`,
       );
     }
-    if (!saidWhy)
-      say(`Another npm start of this folder (process ${other.pid}) is under way; waiting for it.`);
+    if (!saidWhy) say(`Another npm start of this folder (${nameOf(other)}) is under way; waiting for it.`);
     saidWhy = true;
     await wait(1_000);
   }
   throw new Stop(
     other
-      ? `Another npm start of this folder (process ${other.pid}) does not answer. It was left alone; end it there, then start again.`
+      ? `Another npm start of this folder (${nameOf(other)}) does not answer. It was left alone; end it there, then start again.`
       : 'Another npm start of this folder was just ending. Start again.',
   );
 }

@@ -90,8 +90,8 @@ test.describe('what is not our fault is said to be none', () => {
     expect(await ask()).toBe(429);
     left.abort();
     await Promise.all(asked);
-    // One that is asked now has its turn, whether this machine is quick enough for it at the moment or not.
-    await expect.poll(() => ask(), { timeout: 15_000 }).not.toBe(429);
+    // Nobody is in the line any more: the next one is calculated, or runs out of time on a slow machine.
+    await expect.poll(async () => [200, 422].includes(await ask()), { timeout: 15_000 }).toBe(true);
   });
 });
 

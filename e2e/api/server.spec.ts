@@ -1,5 +1,6 @@
 import { v7 as uuidv7 } from 'uuid';
 import { DEMO } from '../fixtures/demo';
+import { pictureIn } from '../fixtures/pictures';
 import { enter, expect, owner, test } from '../fixtures/shop';
 
 test.describe('the server', () => {
@@ -90,7 +91,7 @@ test.describe('the server', () => {
     const brought = async (path: string, headers: Record<string, string> = { Accept: 'text/html' }) => {
       const answer = await visitor.get(path, { headers });
       expect(answer.ok(), path).toBe(true);
-      return /<script type="application\/json" id="picture">(.*)<\/script>/.exec(await answer.text())?.[1];
+      return pictureIn(await answer.text());
     };
     // On a busy computer the first answers go without it: what draws it is still being loaded.
     await expect.poll(() => brought('/'), { timeout: 60_000 }).toBeTruthy();
@@ -125,7 +126,7 @@ test.describe('the server', () => {
     let html = '';
     const markup = async () => {
       html = await (await request.get(shop.url, { headers: { Accept: 'text/html' } })).text();
-      const picture = /id="picture">(.*)<\/script>/.exec(html)?.[1];
+      const picture = pictureIn(html);
       return picture === undefined ? 'none yet' : JSON.parse(picture).markup;
     };
     await expect.poll(markup, { timeout: 60_000 }).toContain('&lt;/script&gt;&lt;b&gt;Bush&lt;/b&gt;');

@@ -96,7 +96,7 @@ test('two starts within a second are one: the second waits, says where it runs, 
   expect(programsOf(data)).toEqual([]);
 });
 
-test('a start that is busy, as with building, is not taken for gone; one that was killed is', async () => {
+test('a start that is busy, as with building, is waited for; one that was killed is gone', async () => {
   const lock = join(import.meta.dirname, '../../scripts/lib/lock.mjs');
   const folder = join(data, 'busy');
   const run = (code: string) =>

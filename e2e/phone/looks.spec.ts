@@ -226,8 +226,8 @@ for (const [i, share] of shares.entries()) {
         await open(page, address);
         expect(faults, address).toEqual([]);
         await pageLooksRight(page, announced.get(address)!);
-        for (const [i, [name, openSheet]] of Object.entries(SHEETS[address] ?? {}).entries())
-          await test.step(name, () => sheetLooksRight(page, openSheet, i === 0));
+        for (const [at, [name, openSheet]] of Object.entries(SHEETS[address] ?? {}).entries())
+          await test.step(name, () => sheetLooksRight(page, openSheet, at === 0));
         await largeTextFits(page);
         expect(ofThePage(faults), address).toEqual([]);
         faults.length = 0;

@@ -1,4 +1,4 @@
-import { bushCut, DEMO } from '../fixtures/demo';
+import { bushCut } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
 import { visit } from '../fixtures/drawn';
 
@@ -95,21 +95,6 @@ test('Back goes where one came from', async ({ page }) => {
   // The list, and what was open beside it.
   await expect(page.getByRole('heading', { level: 1, name: 'Drawer' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Bay lathe' })).toBeVisible();
-});
-
-test('Back to an older cut opens that cut again', async ({ page }) => {
-  await page.goto(bushCut);
-  const diameter = page.getByTestId('dimension-diameter');
-  await expect(diameter).toContainText('⌀60');
-  await visit(page, `/book/${DEMO.cut.sheave}`);
-  await page.getByRole('button', { name: 'Open in Cut' }).click();
-  await expect(page).toHaveURL(/\/cut\?.*operation=/);
-  await expect(diameter.filter({ hasText: '⌀60' })).toHaveCount(0);
-  await page.goBack();
-  await expect(page.getByRole('button', { name: 'Open in Cut' })).toBeVisible();
-  await page.goBack();
-  await expect(diameter).toContainText('⌀60');
-  await expect(page).toHaveURL(new RegExp(`machineId=${DEMO.machine.bay}.*workDiameterMm=60`));
 });
 
 test('the drawer stands beside what is open in it; its filters stay in the address', async ({ page }) => {

@@ -35,7 +35,7 @@ export function holdLock(folder, told) {
 }
 
 /** Told of a holder that is there and too busy to speak, as while it builds the application. */
-const BUSY = { pid: 'busy', url: null };
+const BUSY = { pid: null, url: null };
 
 /**
  * What the holder of a folder's lock tells of itself; null when nobody holds it any more. One that is there

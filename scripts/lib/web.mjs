@@ -72,7 +72,7 @@ function copySolid() {
 }
 
 const EXPO = join(projectRoot, 'node_modules/expo/bin/cli');
-/** The bundler makes much that is soon thrown away: with room for it, less time goes into clearing it up. */
+/** The bundler makes many objects that live for a moment: with room for them, MiB, they are cleared up less often. */
 const ROOM = '--max-semi-space-size=64';
 
 /** Exports an application of the kit for the web, as Expo does it without asking anybody; its scripts are made small. */

@@ -78,7 +78,7 @@ const page = (open: boolean) => (
 );
 const show = () => render(page(true));
 const list = () => screen.getByTestId('list').textContent;
-/** Lets what was begun come to its end: turns of the event loop, of which a busy computer gives as many. */
+/** Turns of the event loop in which all that was begun comes to its end: as many on a busy computer as on an idle one. */
 const TURNS = 30;
 const settled = () =>
   act(async () => {
@@ -205,7 +205,7 @@ test('what is put away in the list is put away in the page', async () => {
 test('a page opened without the server shows the last answers', async () => {
   const first = show();
   await waitFor(() => expect(list()).toBe('Reamer v1, Drill v1'));
-  // What came before the shop was known is kept at the next chance.
+  // An answer that came before the shop was known is kept when the page is hidden the next time.
   await waitFor(async () => {
     window.dispatchEvent(new Event('pagehide'));
     expect(await (await place())!.get('answers', [C, '/api/tools'])).toBeDefined();

@@ -8,7 +8,7 @@ import { create } from 'zustand';
 import { keptHere } from '../../sync/kept-here';
 import { useUnits } from '../../data/preferences';
 import { newId, save } from '../../data/records';
-import { backOr } from '../../kit/back';
+import { backOr, useIsHere } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { NoCut } from './NoCut';
@@ -46,6 +46,7 @@ export function LogScreen() {
 function LogPage({ cut }: { cut: Cut }) {
   const styles = useStyles();
   const router = useRouter();
+  const isHere = useIsHere();
   const units = useUnits();
   const say = useUndo((state) => state.say);
   const { plan, setup } = cut;
@@ -78,7 +79,7 @@ function LogPage({ cut }: { cut: Cut }) {
         ? 'Kept on this device; it goes into the book when the shop’s computer answers.'
         : 'In the book.',
     );
-    router.replace(`/book/${id}`);
+    if (isHere()) router.replace(`/book/${id}`);
   };
   const { busy, press } = useBusy(write);
 

@@ -1,13 +1,13 @@
 import { cutChoice, type CutChoice } from '@pike-stone/contract';
 import { useGlobalSearchParams, usePathname, useRouter } from 'expo-router';
 import { useEffect, useLayoutEffect, useState } from 'react';
+import { isAt } from '../../kit/places';
 import { useDraft } from './draft';
 import { addressOf, fromQuery, toQuery, type Drawer } from './set-up';
 import { useSetUpChoice } from './useCut';
 
 /** The address follows the set-up after this time, so that the figures are drawn first, ms. */
 const FOLLOWS_AFTER_MS = 120;
-const UNDER = '/cut';
 /** Pages that begin without a set-up of their own. */
 const WITHOUT = ['/cut/quick'];
 
@@ -47,8 +47,8 @@ export function useAddress(): Address {
   const [asked, setAsked] = useState<CutChoice | 'unreadable' | null>(null);
   const damage =
     asked === null ? null : asked === 'unreadable' ? 'It cannot be read' : missing(asked, drawer);
-  // Who comes from another page brings the address of that page along for the first drawing.
-  const arrived = path.startsWith(UNDER);
+  // When this is first drawn after another page, the router still tells the address of that page.
+  const arrived = isAt('/cut', path);
   const said = !opened && arrived && speaksOfCut(query) ? (fromQuery(query) ?? 'unreadable') : null;
   const isNew =
     said === 'unreadable'

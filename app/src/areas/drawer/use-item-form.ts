@@ -1,11 +1,10 @@
 import type { Body, DrawerKind } from '@pike-stone/contract';
-import { useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useMetals } from '../../data/metals';
 import { useUnits } from '../../data/preferences';
 import { newId, putBack, save, type Shown } from '../../data/records';
-import { backOr } from '../../kit/back';
+import { useLeave } from '../../kit/back';
 import { useBusy } from '../../kit/useBusy';
 import { useUndo } from '../../kit/Undo';
 import { useFormDrafts } from './form-drafts';
@@ -33,7 +32,6 @@ export function useItemForm<K extends DrawerKind>({
   inPane = false,
   onKept,
 }: ItemFormOf<K>) {
-  const router = useRouter();
   const units = useUnits();
   const say = useUndo((state) => state.say);
   const { keep, drop } = useFormDrafts();
@@ -70,10 +68,8 @@ export function useItemForm<K extends DrawerKind>({
   useEffect(() => {
     if (changed) keep(draftKey, { version: opened.version, raw });
   }, [changed, draftKey, keep, opened, raw]);
-  const leave = () => {
-    if (inPane) onKept?.();
-    else backOr(router, `/drawer?kind=${kind}`);
-  };
+  const leavePage = useLeave(`/drawer?kind=${kind}`);
+  const leave = inPane ? () => onKept?.() : leavePage;
 
   const write = async (next: Body<K>) => {
     const result = await save(kind, target, opened.version, next, record?.archived ?? false);

@@ -1,8 +1,8 @@
 import type { MachineBody } from '@pike-stone/contract';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import type { ComponentType } from 'react';
 import { putBack, save, useRecords, type Shown } from '../../data/records';
-import { backOr } from '../../kit/back';
+import { useLeave } from '../../kit/back';
 import { Loading } from '../../kit/Empty';
 import { useUndo } from '../../kit/Undo';
 import { NotHere } from '../NotHere';
@@ -17,11 +17,10 @@ export interface MachinePageProps {
 export function machinePage(Page: ComponentType<MachinePageProps>): ComponentType {
   return function OfMachine() {
     const { id } = useLocalSearchParams<{ id: string }>();
-    const router = useRouter();
     const { records, loading, error } = useRecords('machines');
+    const back = useLeave(`/drawer/machines/${id}`);
     const record = records.find((one) => one.id === id);
-    if (record)
-      return <Page key={id} record={record} back={() => backOr(router, `/drawer/machines/${id}`)} />;
+    if (record) return <Page key={id} record={record} back={back} />;
     if (loading || error) return <Loading error={error} />;
     return <NotHere />;
   };

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { usePreferences, useUnits } from '../../../data/preferences';
 import { putBack, save, useRecords, type Shown } from '../../../data/records';
+import { useIsHere, useLeave } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
@@ -42,6 +43,7 @@ export function DriveScreen() {
 
 function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | null; body: MachineBody }) {
   const router = useRouter();
+  const isHere = useIsHere();
   const units = useUnits();
   const say = useUndo((state) => state.say);
   const { drafts, keep, drop } = useDriveDrafts();
@@ -71,10 +73,7 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
       say('What was measured belonged to the drive as it was.', () => keep(id, draft));
     keep(id, { ...draft, ...next, measures: sameShape ? (next.measures ?? draft.measures) : [] });
   };
-  const leave = () =>
-    router.canGoBack()
-      ? router.back()
-      : router.replace(record ? `/drawer/machines/${id}` : '/drawer?kind=machines');
+  const leave = useLeave(record ? `/drawer/machines/${id}` : '/drawer?kind=machines');
 
   const counts = [drive.motorRpm.length, ...drive.stages.map((stage) => stageOptions(stage).length)];
   const set = fittedAt(at, counts);
@@ -100,7 +99,7 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
         `${draft.name} has ${table.steps.length} speeds.`,
         record ? () => void putBack('machines', { ...record, version: draft.version }) : undefined,
       );
-    router.replace(`/drawer/machines/${id}`);
+    if (isHere()) router.replace(`/drawer/machines/${id}`);
   };
   const { busy, press } = useBusy(keepIt);
   const changed = drafts[id] !== undefined;

@@ -5,6 +5,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ComponentType } from 'react';
 import { View } from 'react-native';
 import type { Shown } from '../../../data/records';
+import { useIsHere } from '../../../kit/back';
 import { Button, IconButton } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
@@ -132,6 +133,7 @@ export const TrueSpeedScreen = machinePage(function TrueSpeed({ record, back }: 
 /** Measures taken on this visit, and the ways to apply them to the machine. */
 function Taken({ record, taken }: { record: Shown<'machines'>; taken: readonly TakenMeasure[] }) {
   const router = useRouter();
+  const isHere = useIsHere();
   const colours = useColours();
   const keep = useKeepMachine(record);
   const { remove, clear } = useMeasures();
@@ -144,8 +146,8 @@ function Taken({ record, taken }: { record: Shown<'machines'>; taken: readonly T
   const flagged = odd === null ? null : odd - question.firstTaken;
   const put = async (body: MachineBody) => {
     if (!(await keep(body, 'The machine has its true speeds.'))) return;
+    if (isHere()) router.replace(`/drawer/machines/${record.id}`);
     clear(record.id);
-    router.replace(`/drawer/machines/${record.id}`);
   };
   const now = () => new Date().toISOString();
   return (
