@@ -1,4 +1,4 @@
-import { bushCut } from '../fixtures/demo';
+import { bushCut, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
 import { visit } from '../fixtures/drawn';
 
@@ -95,6 +95,25 @@ test('Back goes where one came from', async ({ page }) => {
   // The list, and what was open beside it.
   await expect(page.getByRole('heading', { level: 1, name: 'Drawer' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Bay lathe' })).toBeVisible();
+});
+
+test('Back opens the older cut with its own set-up', async ({ page }) => {
+  await page.goto(bushCut);
+  await expect(page.getByTestId('dimension-diameter')).toContainText('60');
+  await page.getByRole('link', { name: 'Book' }).click();
+  await page
+    .getByRole('button', { name: /^Turn Sheave casting/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Open in Cut' }).click();
+  await expect(page.getByTestId('dimension-diameter')).toContainText('178');
+  await expect(page).toHaveURL(/\/cut\?.*workDiameterMm=178/);
+  await page.goBack();
+  await expect(page.getByRole('button', { name: 'Open in Cut' })).toBeVisible();
+  await page.goBack();
+  if (!page.url().includes('/cut')) await page.goBack();
+  await expect(page.getByTestId('dimension-diameter')).toContainText('60');
+  await expect(page).toHaveURL(new RegExp(`machineId=${DEMO.machine.bay}.*workDiameterMm=60`));
 });
 
 test('the drawer stands beside what is open in it; its filters stay in the address', async ({ page }) => {

@@ -40,7 +40,10 @@ export function useAddress(): Address {
   const query: Query = useGlobalSearchParams();
   const path = usePathname();
   const router = useRouter();
-  const { shown, set, show } = useDraft();
+  const set = useDraft((state) => state.set);
+  const show = useDraft((state) => state.show);
+  /** What was shown last before this was opened. */
+  const [shown] = useState(() => useDraft.getState().shown);
   const { choice, drawer, loading } = useSetUpChoice();
   const [opened, setOpened] = useState(false);
   /** Set-up that the address asks for and that is not taken yet. */
@@ -69,15 +72,14 @@ export function useAddress(): Address {
   }, [asked, damage, set]);
   useEffect(() => {
     if (!opened || asked !== null || !choice || WITHOUT.includes(path)) return;
+    // At once, not with the address: who leaves before that and goes back to an older cut asks for that one.
+    show(addressOf(choice));
     const wanted = toQuery(choice);
-    const isSaid = KEYS.every((key) => query[key] === wanted[key]);
-    if (isSaid && shown === addressOf(choice)) return;
-    const follow = () => {
-      show(addressOf(choice));
+    if (KEYS.every((key) => query[key] === wanted[key])) return;
+    const follow = () =>
       router.setParams({ ...Object.fromEntries(KEYS.map((key) => [key, undefined])), ...wanted });
-    };
     const timer = setTimeout(follow, FOLLOWS_AFTER_MS);
     return () => clearTimeout(timer);
-  }, [opened, asked, choice, path, query, shown, router, show]);
+  }, [opened, asked, choice, path, query, router, show]);
   return { damage, comes: isNew || (asked !== null && damage === null), mend: () => setAsked(null) };
 }

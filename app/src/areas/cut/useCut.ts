@@ -39,7 +39,7 @@ export function useSetUpChoice() {
   const stock = useRecords('stock');
   const tools = useRecords('tools');
   const metals = useMetals();
-  const { draft } = useDraft();
+  const draft = useDraft((state) => state.draft);
   const quick = useQuick();
   const comes = useContext(SetUpComes);
   const drawer = useMemo(
@@ -64,7 +64,7 @@ export function useSetUpChoice() {
 export function useCut() {
   const { choice, drawer, metals, loading, error } = useSetUpChoice();
   const { rules = DEFAULT_RULES } = useRules();
-  const { set } = useDraft();
+  const set = useDraft((state) => state.set);
 
   const made = useMemo((): SetUp | null => {
     if (!choice) return null;
