@@ -1,5 +1,5 @@
 import { renderHook } from '@testing-library/react';
-import { useLeave } from './back';
+import { useGoOn, useLeave } from './back';
 
 const mockRouter = { canGoBack: () => mockPagesBefore, back: jest.fn(), replace: jest.fn() };
 let mockPagesBefore: boolean;
@@ -29,4 +29,13 @@ test('one that was left meanwhile takes nobody from where he is', () => {
   result.current();
   expect(mockRouter.back).not.toHaveBeenCalled();
   expect(mockRouter.replace).not.toHaveBeenCalled();
+});
+
+test('another page is opened in place of one that has done its work, and not once that was left', () => {
+  const { result, unmount } = renderHook(() => useGoOn());
+  result.current('/book');
+  expect(mockRouter.replace).toHaveBeenCalledWith('/book');
+  unmount();
+  result.current('/drawer');
+  expect(mockRouter.replace).toHaveBeenCalledTimes(1);
 });

@@ -8,10 +8,10 @@ export const backOr = (router: Pick<Router, 'canGoBack' | 'back' | 'replace'>, t
   router.canGoBack() ? router.back() : router.replace(to);
 
 /**
- * Tells whether the page that asks still stands. What it wanted kept may be answered late: who has gone to another
- * page meanwhile is not taken from there.
+ * Tells whether the page that asks is still open. The server may answer late that a record is kept: a person who
+ * has gone to another page meanwhile stays there.
  */
-export function useIsHere(): () => boolean {
+function useIsHere(): () => boolean {
   const isHere = useRef(false);
   useEffect(() => {
     isHere.current = true;
@@ -22,11 +22,20 @@ export function useIsHere(): () => boolean {
   return () => isHere.current;
 }
 
-/** Goes back when a page has done its work, as backOr does, and as long as it stands. */
+/** Goes back, as backOr does, when a page has done its work and is still open. */
 export function useLeave(to: Href): () => void {
   const router = useRouter();
   const isHere = useIsHere();
   return () => {
     if (isHere()) backOr(router, to);
+  };
+}
+
+/** Opens another page in place of one that has done its work and is still open. */
+export function useGoOn(): (to: Href) => void {
+  const router = useRouter();
+  const isHere = useIsHere();
+  return (to) => {
+    if (isHere()) router.replace(to);
   };
 }

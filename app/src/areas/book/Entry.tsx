@@ -14,7 +14,7 @@ import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { useRecord } from '../../data/record';
 import { putBack, save, type Shown } from '../../data/records';
-import { backOr, useIsHere } from '../../kit/back';
+import { backOr, useGoOn } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { Loading } from '../../kit/Empty';
@@ -42,7 +42,7 @@ export function Entry({ id, inPane = false }: { id: string; inPane?: boolean }) 
 
 function Known({ record, inPane }: { record: Shown<'cuts'>; inPane: boolean }) {
   const router = useRouter();
-  const isHere = useIsHere();
+  const goOn = useGoOn();
   const say = useUndo((state) => state.say);
   const { body } = record;
   // Only what was changed here: the record itself may be read anew while this page is open.
@@ -68,7 +68,7 @@ function Known({ record, inPane }: { record: Shown<'cuts'>; inPane: boolean }) {
   const archive = async () => {
     await write(body, true);
     say('Taken out of the book’s list.', () => void putBack('cuts', { ...record, body, archived: false }));
-    if (isHere()) router.replace('/book');
+    goOn('/book');
   };
   const archiving = useBusy(archive);
   return (

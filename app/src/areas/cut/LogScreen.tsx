@@ -8,7 +8,7 @@ import { create } from 'zustand';
 import { keptHere } from '../../sync/kept-here';
 import { useUnits } from '../../data/preferences';
 import { newId, save } from '../../data/records';
-import { backOr, useIsHere } from '../../kit/back';
+import { backOr, useGoOn } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { NoCut } from './NoCut';
@@ -46,7 +46,7 @@ export function LogScreen() {
 function LogPage({ cut }: { cut: Cut }) {
   const styles = useStyles();
   const router = useRouter();
-  const isHere = useIsHere();
+  const goOn = useGoOn();
   const units = useUnits();
   const say = useUndo((state) => state.say);
   const { plan, setup } = cut;
@@ -79,7 +79,7 @@ function LogPage({ cut }: { cut: Cut }) {
         ? 'Kept on this device; it goes into the book when the shop’s computer answers.'
         : 'In the book.',
     );
-    if (isHere()) router.replace(`/book/${id}`);
+    goOn(`/book/${id}`);
   };
   const { busy, press } = useBusy(write);
 

@@ -4,7 +4,7 @@ import { keptHere } from '../../sync/kept-here';
 
 interface DraftState {
   readonly draft: CutChoice | null;
-  /** Address of the set-up that Cut has shown last. */
+  /** Address that Cut has written or read last. */
   readonly shown: string | null;
   set(draft: CutChoice): void;
   show(address: string): void;

@@ -28,13 +28,12 @@ interface Address {
   readonly damage: string | null;
   /** The address asks for another set-up than the one that stands here, and it is not taken yet. */
   readonly comes: boolean;
-  readonly mend: () => void;
 }
 
 /**
  * Keeps the set-up and the address the same on every page under a cut: opening an address opens its cut, and
- * changing the cut changes the address. An address that was written here is not read again, because the
- * set-up may have been changed since.
+ * changing the cut changes the address. A page further back still has the address of the cut before it was
+ * changed: to go back to it asks for nothing.
  */
 export function useAddress(): Address {
   const query: Query = useGlobalSearchParams();
@@ -42,44 +41,35 @@ export function useAddress(): Address {
   const router = useRouter();
   const set = useDraft((state) => state.set);
   const show = useDraft((state) => state.show);
-  /** What was shown last before this was opened. */
-  const [shown] = useState(() => useDraft.getState().shown);
   const { choice, drawer, loading } = useSetUpChoice();
-  const [opened, setOpened] = useState(false);
-  /** Set-up that the address asks for and that is not taken yet. */
-  const [asked, setAsked] = useState<CutChoice | 'unreadable' | null>(null);
+  /** Addresses that this cut has had. */
+  const [had] = useState(() => new Set([useDraft.getState().shown]));
+  // The first time this is drawn, the router may still tell the address of the page one came from.
+  const said = isAt('/cut', path) && speaksOfCut(query) ? (fromQuery(query) ?? 'unreadable') : null;
+  const address = said === null || said === 'unreadable' ? said : addressOf(said);
+  const here = choice && addressOf(choice);
+  const asks = address === here || had.has(address) ? null : said;
   const damage =
-    asked === null ? null : asked === 'unreadable' ? 'It cannot be read' : missing(asked, drawer);
-  // When this is first drawn after another page, the router still tells the address of that page.
-  const arrived = isAt('/cut', path);
-  const said = !opened && arrived && speaksOfCut(query) ? (fromQuery(query) ?? 'unreadable') : null;
-  const isNew =
-    said === 'unreadable'
-    || (said !== null
-      && addressOf(said) !== shown
-      && (choice === null || addressOf(said) !== addressOf(choice)));
+    asks === null || loading ? null : asks === 'unreadable' ? 'It cannot be read' : missing(asks, drawer);
   // Before anything is painted, so that a page whose lists are here begins with its own cut.
   useLayoutEffect(() => {
-    if (opened || loading || !arrived) return;
-    setOpened(true);
-    if (isNew) setAsked(said);
-  }, [opened, loading, arrived, said, isNew]);
-  // What is not in the drawer may be on its way here.
-  useLayoutEffect(() => {
-    if (asked === null || damage !== null || asked === 'unreadable') return;
-    set(asked);
-    setAsked(null);
-  }, [asked, damage, set]);
+    // What is not in the drawer may be on its way here.
+    if (asks === null || asks === 'unreadable' || loading || damage !== null) return;
+    had.clear();
+    had.add(addressOf(asks));
+    show(addressOf(asks));
+    set(asks);
+  }, [asks, loading, damage, had, show, set]);
   useEffect(() => {
-    if (!opened || asked !== null || !choice || WITHOUT.includes(path)) return;
-    // At once, not with the address: who leaves before that and goes back to an older cut asks for that one.
-    show(addressOf(choice));
-    const wanted = toQuery(choice);
-    if (KEYS.every((key) => query[key] === wanted[key])) return;
-    const follow = () =>
-      router.setParams({ ...Object.fromEntries(KEYS.map((key) => [key, undefined])), ...wanted });
+    if (asks !== null || !choice || here === null || WITHOUT.includes(path)) return;
+    had.add(here);
+    if (address === here) return show(here);
+    const follow = () => {
+      show(here);
+      router.setParams({ ...Object.fromEntries(KEYS.map((key) => [key, undefined])), ...toQuery(choice) });
+    };
     const timer = setTimeout(follow, FOLLOWS_AFTER_MS);
     return () => clearTimeout(timer);
-  }, [opened, asked, choice, path, query, router, show]);
-  return { damage, comes: isNew || (asked !== null && damage === null), mend: () => setAsked(null) };
+  }, [asks, here, choice, path, address, had, router, show]);
+  return { damage, comes: asks !== null && damage === null };
 }

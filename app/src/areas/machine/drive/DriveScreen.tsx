@@ -2,12 +2,12 @@ import { machineBody, type MachineBody } from '@pike-stone/contract';
 import { MACHINE_WORDS } from '@pike-stone/words';
 import { driveDoubts, driveTorque, measuresOf, stageOptions } from '@pike-stone/core/drive';
 import { driveDoubtWords, settingWords } from '@pike-stone/words/drive';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { usePreferences, useUnits } from '../../../data/preferences';
 import { putBack, save, useRecords, type Shown } from '../../../data/records';
-import { useIsHere, useLeave } from '../../../kit/back';
+import { useGoOn, useLeave } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
@@ -42,8 +42,7 @@ export function DriveScreen() {
 }
 
 function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | null; body: MachineBody }) {
-  const router = useRouter();
-  const isHere = useIsHere();
+  const goOn = useGoOn();
   const units = useUnits();
   const say = useUndo((state) => state.say);
   const { drafts, keep, drop } = useDriveDrafts();
@@ -99,7 +98,7 @@ function Drive({ id, record, body }: { id: string; record: Shown<'machines'> | n
         `${draft.name} has ${table.steps.length} speeds.`,
         record ? () => void putBack('machines', { ...record, version: draft.version }) : undefined,
       );
-    if (isHere()) router.replace(`/drawer/machines/${id}`);
+    goOn(`/drawer/machines/${id}`);
   };
   const { busy, press } = useBusy(keepIt);
   const changed = drafts[id] !== undefined;

@@ -5,7 +5,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ComponentType } from 'react';
 import { View } from 'react-native';
 import type { Shown } from '../../../data/records';
-import { useIsHere } from '../../../kit/back';
+import { useGoOn } from '../../../kit/back';
 import { Button, IconButton } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Choice } from '../../../kit/Choice';
@@ -132,8 +132,7 @@ export const TrueSpeedScreen = machinePage(function TrueSpeed({ record, back }: 
 
 /** Measures taken on this visit, and the ways to apply them to the machine. */
 function Taken({ record, taken }: { record: Shown<'machines'>; taken: readonly TakenMeasure[] }) {
-  const router = useRouter();
-  const isHere = useIsHere();
+  const goOn = useGoOn();
   const colours = useColours();
   const keep = useKeepMachine(record);
   const { remove, clear } = useMeasures();
@@ -146,7 +145,8 @@ function Taken({ record, taken }: { record: Shown<'machines'>; taken: readonly T
   const flagged = odd === null ? null : odd - question.firstTaken;
   const put = async (body: MachineBody) => {
     if (!(await keep(body, 'The machine has its true speeds.'))) return;
-    if (isHere()) router.replace(`/drawer/machines/${record.id}`);
+    // Before the measures go: this part of the page goes with them.
+    goOn(`/drawer/machines/${record.id}`);
     clear(record.id);
   };
   const now = () => new Date().toISOString();
