@@ -302,6 +302,11 @@ test('a set-up survives a reload, an address of nonsense does no harm', async ({
   }
   await page.getByRole('button', { name: 'Open the cut that is set up here' }).click();
   await expect(page.getByTestId('dimension-diameter')).toContainText('⌀11.8');
+  // A damaged one that was come to from a cut is left by Back like any other.
+  await visit(page, frameCut.replace('fluid=brush', 'fluid=tea'));
+  await expect(page.getByRole('heading', { name: 'This link is damaged' })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByTestId('dimension-diameter')).toContainText('⌀11.8');
   await page.goto('/cut/nowhere');
   await expect(page.getByText('No such page')).toBeVisible();
 });

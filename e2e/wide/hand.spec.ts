@@ -70,6 +70,21 @@ test('Back leads to the cut from page after page, when a size was typed before',
   }
 });
 
+test('what was set on a page further on stays set when one goes Back', async ({ page }) => {
+  await page.goto(bushCut);
+  const carriage = page.getByRole('button', { name: /^Carriage/ });
+  await expect(carriage).toContainText('0.1');
+  await page.getByRole('button', { name: 'What will happen' }).click();
+  await page.getByRole('radiogroup', { name: 'Wanted Ra' }).getByRole('radio').first().click();
+  const set = page.getByRole('button', { name: /^Set / });
+  const feed = /[\d.]+/.exec((await set.textContent())!)![0];
+  await set.click();
+  await expect(page).toHaveURL(/feedByHand=/);
+  await page.goBack();
+  await expect(page).toHaveURL(/\/cut\?.*feedByHand=/);
+  await expect(carriage).toContainText(feed);
+});
+
 test('a changed size is undone; the figures are said once they rest; the link opens the same cut', async ({
   page,
   context,

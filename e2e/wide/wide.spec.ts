@@ -1,6 +1,7 @@
 import { bushCut, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
 import { visit } from '../fixtures/drawn';
+import { typeSize } from '../fixtures/typing';
 
 test('sketch, answer and working stand side by side', async ({ page }) => {
   await page.goto(bushCut);
@@ -120,6 +121,23 @@ test('Back opens the older cut with its own set-up', async ({ page }) => {
   await page.evaluate(() => window.history.go(-2));
   await expect(page.getByTestId('dimension-diameter')).toContainText('60');
   await expect(page).toHaveURL(new RegExp(`machineId=${DEMO.machine.bay}.*workDiameterMm=60`));
+});
+
+test('a cut of the book opens as it was taken, also when the cut that stands came from it', async ({
+  page,
+}) => {
+  await page.goto(`/book/${DEMO.cut.sheave}`);
+  const open = page.getByRole('button', { name: 'Open in Cut' });
+  const diameter = page.getByTestId('dimension-diameter');
+  await open.click();
+  await expect(diameter).toContainText('178');
+  await typeSize(page, 'diameter', '170');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/workDiameterMm=170/);
+  await visit(page, `/book/${DEMO.cut.sheave}`);
+  await open.click();
+  await expect(diameter).toContainText('178');
+  await expect(page).toHaveURL(/workDiameterMm=178/);
 });
 
 test('the drawer stands beside what is open in it; its filters stay in the address', async ({ page }) => {

@@ -1,20 +1,30 @@
 import { Slot, useRouter } from 'expo-router';
+import { View } from 'react-native';
 import { Button } from '../../kit/Button';
 import { Empty } from '../../kit/Empty';
 import { Screen } from '../../kit/Screen';
+import { sheet } from '../../theme/sheet';
 import { useAddress } from './useAddress';
 import { SetUpComes } from './useCut';
 
 /** All pages under a cut: their address carries the set-up. A damaged one is said, and opens nothing else. */
 export function CutPages() {
-  const router = useRouter();
   const { damage, comes } = useAddress();
-  if (damage === null)
-    return (
-      <SetUpComes.Provider value={comes}>
-        <Slot />
-      </SetUpComes.Provider>
-    );
+  // The page stays where it is, unseen and without a cut: the router forgets the address of one that is not drawn.
+  return (
+    <>
+      <View style={damage === null ? styles.page : styles.unseen}>
+        <SetUpComes.Provider value={comes}>
+          <Slot />
+        </SetUpComes.Provider>
+      </View>
+      {damage !== null && <DamagedLink damage={damage} />}
+    </>
+  );
+}
+
+function DamagedLink({ damage }: { damage: string }) {
+  const router = useRouter();
   return (
     <Screen title="This link is damaged">
       <Empty
@@ -27,3 +37,5 @@ export function CutPages() {
     </Screen>
   );
 }
+
+const styles = sheet({ page: { flex: 1, minHeight: 0 }, unseen: { display: 'none' } });

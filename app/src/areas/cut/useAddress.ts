@@ -11,6 +11,17 @@ const FOLLOWS_AFTER_MS = 120;
 /** Pages that begin without a set-up of their own. */
 const WITHOUT = ['/cut/quick'];
 
+/** Addresses that the cut that stands here has had: a page further back still has one from before it was changed. */
+const had = new Set([useDraft.getState().shown]);
+
+/**
+ * Who opens a cut from another place asks for that one, also when the cut here was like it before; who comes Back
+ * does not. The browser is at the address already for Back, and goes there later when a page is opened.
+ */
+const forgetWhenOpened = (): void => {
+  if (!isAt('/cut', window.location.pathname)) had.clear();
+};
+
 type Query = Readonly<Record<string, string | string[] | undefined>>;
 const KEYS = Object.keys(cutChoice.shape);
 const speaksOfCut = (query: Query): boolean => KEYS.some((key) => query[key] !== undefined);
@@ -26,14 +37,13 @@ function missing({ machineId, stockId, toolId }: CutChoice, drawer: Drawer): str
 interface Address {
   /** What is wrong with the address; null when nothing is. */
   readonly damage: string | null;
-  /** The address asks for another set-up than the one that stands here, and it is not taken yet. */
+  /** The address asks for another set-up than the one that stands here, and it is not taken: not yet, or it is damaged. */
   readonly comes: boolean;
 }
 
 /**
  * Keeps the set-up and the address the same on every page under a cut: opening an address opens its cut, and
- * changing the cut changes the address. A page further back still has the address of the cut before it was
- * changed: to go back to it asks for nothing.
+ * changing the cut changes the address. To come back to an address that this cut has had asks for nothing.
  */
 export function useAddress(): Address {
   const query: Query = useGlobalSearchParams();
@@ -42,8 +52,7 @@ export function useAddress(): Address {
   const set = useDraft((state) => state.set);
   const show = useDraft((state) => state.show);
   const { choice, drawer, loading } = useSetUpChoice();
-  /** Addresses that this cut has had. */
-  const [had] = useState(() => new Set([useDraft.getState().shown]));
+  useState(forgetWhenOpened);
   // The first time this is drawn, the router may still tell the address of the page one came from.
   const said = isAt('/cut', path) && speaksOfCut(query) ? (fromQuery(query) ?? 'unreadable') : null;
   const address = said === null || said === 'unreadable' ? said : addressOf(said);
@@ -59,7 +68,7 @@ export function useAddress(): Address {
     had.add(addressOf(asks));
     show(addressOf(asks));
     set(asks);
-  }, [asks, loading, damage, had, show, set]);
+  }, [asks, loading, damage, show, set]);
   useEffect(() => {
     if (asks !== null || !choice || here === null || WITHOUT.includes(path)) return;
     had.add(here);
@@ -70,6 +79,6 @@ export function useAddress(): Address {
     };
     const timer = setTimeout(follow, FOLLOWS_AFTER_MS);
     return () => clearTimeout(timer);
-  }, [asks, here, choice, path, address, had, router, show]);
-  return { damage, comes: asks !== null && damage === null };
+  }, [asks, here, choice, path, address, router, show]);
+  return { damage, comes: asks !== null };
 }
