@@ -67,11 +67,17 @@ const themed = async (page: Page, colorScheme: keyof typeof GROUND): Promise<voi
   await expect(page.locator('body')).toHaveCSS('background-color', GROUND[colorScheme]);
 };
 
+/** A page that gets another size is drawn anew, and so is what lies on it. */
+async function resized(page: Page, size: Look['size'], part: string): Promise<void> {
+  await page.setViewportSize(size);
+  await expect(page.locator(part)).toBeVisible();
+}
+
 /** Named, in contrast, nothing cut off, nothing small or close to touch, at every size and in both themes. */
 async function looksRight(page: Page, looks: readonly Look[]): Promise<void> {
   await themed(page, 'light');
   for (const { size, part } of looks) {
-    await page.setViewportSize(size);
+    await resized(page, size, part);
     expect(await barriers(page, 'all', part), `${page.url()} ${size.width} light`).toEqual([]);
     await expect.poll(() => handFaults(page), `${page.url()} ${size.width}`).toEqual(NO_FAULTS);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
@@ -79,7 +85,7 @@ async function looksRight(page: Page, looks: readonly Look[]): Promise<void> {
   // Backwards, from the size that stands: every change of size draws the page anew.
   await themed(page, 'dark');
   for (const { size, part } of looks.toReversed()) {
-    await page.setViewportSize(size);
+    await resized(page, size, part);
     expect(await barriers(page, 'contrast', part), `${page.url()} ${size.width} dark`).toEqual([]);
   }
 }

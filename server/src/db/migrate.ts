@@ -32,6 +32,12 @@ async function ensureAppRole(client: pg.Client, { appUrl, appPassword }: Config)
   }
 }
 
+/** Databases of the server itself that everybody may still enter. */
+const OPEN_TO_ALL = `
+  select datname as name from pg_database
+  where datname in ('postgres', 'template1')
+    and (has_database_privilege('public', oid, 'connect') or has_database_privilege('public', oid, 'temporary'))`;
+
 /** Functions that make or write large objects, which nothing of ours uses. */
 const LARGE_OBJECTS = `
   select p.oid::regprocedure::text as name from pg_proc p
@@ -49,8 +55,10 @@ async function restrict(client: pg.Client, { ownCluster }: Config): Promise<void
   await client.query(`grant connect on database ${here} to ${APP_ROLE}`);
   await client.query('revoke create on schema public from public');
   if (!ownCluster) return;
-  for (const other of ['postgres', 'template1'])
-    await client.query(`revoke connect, temporary on database ${other} from public`);
+  // Once only: they belong to the whole server, and two that take from them at the same time hinder each other.
+  const others = await client.query<{ name: string }>(OPEN_TO_ALL);
+  for (const { name } of others.rows)
+    await client.query(`revoke connect, temporary on database ${name} from public`);
   const objects = await client.query<{ name: string }>(LARGE_OBJECTS);
   for (const { name } of objects.rows) await client.query(`revoke all on function ${name} from public`);
 }
