@@ -11,15 +11,15 @@ const FOLLOWS_AFTER_MS = 120;
 /** Pages that begin without a set-up of their own. */
 const WITHOUT = ['/cut/quick'];
 
-/** Addresses that the cut that stands here has had: a page further back still has one from before it was changed. */
-const had = new Set([useDraft.getState().shown]);
+/** Addresses of the cut that stands here, as it is and as it was: a page further back still has one from before a change. */
+const ownAddresses = new Set([useDraft.getState().shown]);
 
 /**
  * Who opens a cut from another place asks for that one, also when the cut here was like it before; who comes Back
  * does not. The browser is at the address already for Back, and goes there later when a page is opened.
  */
 const forgetWhenOpened = (): void => {
-  if (!isAt('/cut', window.location.pathname)) had.clear();
+  if (!isAt('/cut', window.location.pathname)) ownAddresses.clear();
 };
 
 type Query = Readonly<Record<string, string | string[] | undefined>>;
@@ -52,26 +52,27 @@ export function useAddress(): Address {
   const set = useDraft((state) => state.set);
   const show = useDraft((state) => state.show);
   const { choice, drawer, loading } = useSetUpChoice();
+  // Once, before this is drawn for the first time.
   useState(forgetWhenOpened);
   // The first time this is drawn, the router may still tell the address of the page one came from.
   const said = isAt('/cut', path) && speaksOfCut(query) ? (fromQuery(query) ?? 'unreadable') : null;
   const address = said === null || said === 'unreadable' ? said : addressOf(said);
   const here = choice && addressOf(choice);
-  const asks = address === here || had.has(address) ? null : said;
+  const asks = address === here || ownAddresses.has(address) ? null : said;
   const damage =
     asks === null || loading ? null : asks === 'unreadable' ? 'It cannot be read' : missing(asks, drawer);
   // Before anything is painted, so that a page whose lists are here begins with its own cut.
   useLayoutEffect(() => {
     // What is not in the drawer may be on its way here.
     if (asks === null || asks === 'unreadable' || loading || damage !== null) return;
-    had.clear();
-    had.add(addressOf(asks));
+    ownAddresses.clear();
+    ownAddresses.add(addressOf(asks));
     show(addressOf(asks));
     set(asks);
   }, [asks, loading, damage, show, set]);
   useEffect(() => {
     if (asks !== null || !choice || here === null || WITHOUT.includes(path)) return;
-    had.add(here);
+    ownAddresses.add(here);
     if (address === here) return show(here);
     const follow = () => {
       show(here);
