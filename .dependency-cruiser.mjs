@@ -25,6 +25,7 @@ const ROOMS = [
   'choose',
   'solid',
   'grind',
+  'wheel',
 ];
 const TESTS = '\\.(test|fixture)\\.tsx?$|/fixture\\.ts$';
 

@@ -25,6 +25,7 @@ const FOLDERS = [
   ['choose', 'Choosing'],
   ['solid', 'Solids'],
   ['grind', 'Grinding'],
+  ['wheel', 'Wheels and sharpening'],
 ];
 /** Longer values are tables of their own: read in the file. */
 const LONGEST_VALUE = 260;

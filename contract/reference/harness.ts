@@ -1,4 +1,5 @@
 import { isTopic, topicCalled } from '../src/calc/topics';
+import { refusalCode } from './refusal-code';
 
 /** Inputs and results of a case: plain JSON with the unit in each key. */
 export type Values = Readonly<Record<string, unknown>>;
@@ -49,7 +50,7 @@ export function runCase(one: ReferenceCase): Outcome {
   try {
     got = topic.output.parse(topic.run(topic.input.parse(one.inputs)));
   } catch (error) {
-    got = String(error);
+    got = 'error' in one.expected ? { error: refusalCode(error) } : String(error);
   }
   return agrees(got, one.expected, tolerance)
     ? { status: 'passed', case: one }

@@ -121,6 +121,36 @@ import { toolPowerCompareTopic } from './tool-power-compare';
 import { turningPlanTopic } from './turning-plan';
 import { unitConversionTopic } from './unit-conversion';
 import { workDeflectionTopic } from './work-deflection';
+import { restTiltTopic } from './rest-tilt';
+import { restTiltSettingTopic } from './rest-tilt-setting';
+import { restPivotTopic } from './rest-pivot';
+import { restPivotSettingTopic } from './rest-pivot-setting';
+import { wheelWearCorrectionTopic } from './wheel-wear-correction';
+import { wheelSpeedTopic } from './wheel-speed';
+import { minDiameterTopic } from './min-diameter';
+import { markingTopic } from './marking';
+import { abrasiveMatchTopic } from './abrasive-match';
+import { dressLeadTopic } from './dress-lead';
+import { dressIntervalTopic } from './dress-interval';
+import { safetyCheckTopic } from './safety-check';
+import { surfaceRiseTopic } from './surface-rise';
+import { temperColourTopic } from './temper-colour';
+import { temperedHardnessTopic } from './tempered-hardness';
+import { millRegrindsLeftTopic } from './mill-regrinds-left';
+import { regrindCostTopic } from './regrind-cost';
+import { endToothReliefTopic } from './end-tooth-relief';
+import { endToothHeightTopic } from './end-tooth-height';
+import { secondaryReliefTopic } from './secondary-relief';
+import { dishTopic } from './dish';
+import { indexTopic } from './index';
+import { indexRunoutTopic } from './index-runout';
+import { grindRoundsTopic } from './grind-rounds';
+import { taperStoneTopic } from './taper-stone';
+import { taperStoneRadiusTopic } from './taper-stone-radius';
+import { taperStoneReliefTopic } from './taper-stone-relief';
+import { angleAcceptanceTopic } from './angle-acceptance';
+import { hollowLandTopic } from './hollow-land';
+import { regrindsLeftTopic } from './regrinds-left';
 import type { Topic } from './topic';
 
 /** Every calculation by its topic, in and out as plain JSON with the unit in each key. */
@@ -248,6 +278,36 @@ const TOPICS = {
   'hone-land': honeLandTopic,
   'nose-facets': noseFacetsTopic,
   'edge-finish': edgeFinishTopic,
+  'rest-tilt': restTiltTopic,
+  'rest-tilt-setting': restTiltSettingTopic,
+  'rest-pivot': restPivotTopic,
+  'rest-pivot-setting': restPivotSettingTopic,
+  'wheel-wear-correction': wheelWearCorrectionTopic,
+  'wheel-speed': wheelSpeedTopic,
+  'min-diameter': minDiameterTopic,
+  marking: markingTopic,
+  'abrasive-match': abrasiveMatchTopic,
+  'dress-lead': dressLeadTopic,
+  'dress-interval': dressIntervalTopic,
+  'safety-check': safetyCheckTopic,
+  'surface-rise': surfaceRiseTopic,
+  'temper-colour': temperColourTopic,
+  'tempered-hardness': temperedHardnessTopic,
+  'mill-regrinds-left': millRegrindsLeftTopic,
+  'regrind-cost': regrindCostTopic,
+  'end-tooth-relief': endToothReliefTopic,
+  'end-tooth-height': endToothHeightTopic,
+  'secondary-relief': secondaryReliefTopic,
+  dish: dishTopic,
+  index: indexTopic,
+  'index-runout': indexRunoutTopic,
+  'grind-rounds': grindRoundsTopic,
+  'taper-stone': taperStoneTopic,
+  'taper-stone-radius': taperStoneRadiusTopic,
+  'taper-stone-relief': taperStoneReliefTopic,
+  'angle-acceptance': angleAcceptanceTopic,
+  'hollow-land': hollowLandTopic,
+  'regrinds-left': regrindsLeftTopic,
 } as const;
 
 export type TopicName = keyof typeof TOPICS;

@@ -35,3 +35,15 @@ export function hollowGrind(widthMm: number, wheelMm: number, chordDeg: number) 
     heelDeg: chordDeg - half / DEG,
   };
 }
+
+/**
+ * The same hollow from its angle at the edge, which a rest is set for: chord = edge - asin(w/2R),
+ * heel = edge - 2 asin(w/2R).
+ * @example hollowLand(75, 10, 12).chordDeg // 8.18
+ */
+export function hollowLand(wheelRadiusMm: number, widthMm: number, edgeDeg: number) {
+  positive('wheel radius', wheelRadiusMm);
+  const sagittaMm = sagitta(wheelRadiusMm, positive('ground width', widthMm));
+  const half = Math.asin(widthMm / (2 * wheelRadiusMm)) / DEG;
+  return { sagittaMm, chordDeg: edgeDeg - half, heelDeg: edgeDeg - 2 * half };
+}

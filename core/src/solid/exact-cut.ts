@@ -1,7 +1,7 @@
 import type { CrossSection, Manifold, ManifoldToplevel, Mesh } from 'manifold-3d';
-import { cross, dot, minus, times, unit, type Vector } from '../quantity/vector';
+import { cross, dot, minus, plus, times, unit, type Vector } from '../quantity/vector';
 import { blankSection } from './blank';
-import { box, clipped, type ConvexSolid } from './convex';
+import { box, clipped, type ConvexSolid, type HalfSpace } from './convex';
 import { SMOOTH } from './sharp-edges';
 import { BLANK, type Blank, type Cylinder, type Facet, type GroundSolid, type SolidCut } from './solid-cut';
 
@@ -22,11 +22,14 @@ const reachAngle = (radiusMm: number): number =>
 
 /**
  * Section of a round, its side towards the bit on the x axis: corners on the round, sides inside it
- * by half a micrometre at most. Of a large wheel only the sector that reaches the bit.
+ * by what they may stand off. Of a large wheel only the sector that reaches the bit.
  */
-function roundSection(radiusMm: number): readonly (readonly [number, number])[] {
+function roundSection({
+  radiusMm,
+  standOffMm = ROUND_ERROR_MM,
+}: Cylinder): readonly (readonly [number, number])[] {
   const half = reachAngle(radiusMm);
-  const step = 2 * Math.acos(1 - Math.min(ROUND_ERROR_MM / radiusMm, 0.1));
+  const step = 2 * Math.acos(1 - Math.min(standOffMm / radiusMm, 0.1));
   const steps = Math.max(8, Math.ceil((2 * half) / step));
   const whole = half === Math.PI;
   const arc = Array.from({ length: whole ? steps : steps + 1 }, (_, i): readonly [number, number] => {
@@ -49,10 +52,14 @@ type Keep = <T extends Manifold | CrossSection>(made: T) => T;
 
 function roundRemoval(library: SolidLibrary, keep: Keep, round: Cylinder): Manifold {
   const section = keep(
-    new library.CrossSection([roundSection(round.radiusMm).map(([x, y]): [number, number] => [x, y])]),
+    new library.CrossSection([roundSection(round).map(([x, y]): [number, number] => [x, y])]),
   );
-  return keep(keep(section.extrude(2 * BEYOND_MM, 0, 0, [1, 1], true)).transform(placed(round)));
+  const [from, to] = round.along ?? [-BEYOND_MM, BEYOND_MM];
+  const through = plus(round.through, times(unit(round.axis), from));
+  return keep(keep(section.extrude(to - from)).transform(placed({ ...round, through })));
 }
+
+const cutTo = (convex: ConvexSolid, half: HalfSpace): ConvexSolid => clipped(convex, half, BLANK);
 
 /** What a cut takes away ahead of its reach: its rounds, or what lies outside of its flat faces. */
 function removals(library: SolidLibrary, keep: Keep, cut: SolidCut): readonly Manifold[] {
@@ -65,8 +72,9 @@ function removals(library: SolidLibrary, keep: Keep, cut: SolidCut): readonly Ma
     );
   const whole = solid(ahead);
   if (cut.rounds) return cut.rounds.map((round) => keep(roundRemoval(library, keep, round).intersect(whole)));
+  if (cut.wedges) return cut.wedges.map((wedge) => solid(wedge.reduce<ConvexSolid>(cutTo, ahead)));
   // Flat faces keep a convex part: clipped in plain code, which is quicker than plane by plane there.
-  const kept = cut.keep.reduce<ConvexSolid>((left, half) => clipped(left, half, BLANK), ahead);
+  const kept = cut.keep.reduce<ConvexSolid>(cutTo, ahead);
   return [kept.length === 0 ? whole : keep(whole.subtract(solid(kept)))];
 }
 

@@ -6,8 +6,26 @@ import type { Blank, GroundSolid, SolidCut } from './solid-cut';
 /** Everything at or behind a reach. */
 const behind = (reachMm: number): HalfSpace => ({ normal: [1, 0, 0], offset: -reachMm });
 
+/** What is left of a piece around a flat-sided part that is taken out, in convex pieces. */
+function around(piece: ConvexSolid, wedge: readonly HalfSpace[], by: string): readonly ConvexSolid[] {
+  const kept: ConvexSolid[] = [];
+  let inside = piece;
+  for (const half of wedge) {
+    kept.push(clipped(inside, beyond(half), by));
+    inside = clipped(inside, half, null);
+    // Nothing of the piece lies in the part.
+    if (inside.length === 0) return [piece];
+  }
+  return kept.filter((part) => part.length > 0);
+}
+
 /** One cut of one convex piece: what lies behind the reach stays, what lies ahead is cut flat. */
-function cutPiece(piece: ConvexSolid, { by, keep, reachMm }: SolidCut): readonly ConvexSolid[] {
+function cutPiece(piece: ConvexSolid, { by, keep, reachMm, wedges }: SolidCut): readonly ConvexSolid[] {
+  if (wedges)
+    return wedges.reduce<readonly ConvexSolid[]>(
+      (left, wedge) => left.flatMap((one) => around(one, [beyond(behind(reachMm)), ...wedge], by)),
+      [piece],
+    );
   const ahead = clipped(piece, beyond(behind(reachMm)), null);
   const cut = keep.reduce((left, half) => clipped(left, half, by), ahead);
   if (cut === ahead) return [piece];

@@ -18,6 +18,10 @@ export interface Cylinder {
   /** Direction from the axis to the bit. */
   readonly towards: Vector;
   readonly radiusMm: number;
+  /** Where it begins and ends along its axis, from `through`; left out: it has no end. */
+  readonly along?: readonly [fromMm: number, toMm: number] | undefined;
+  /** How far its flats may stand off it; left out: half a micrometre. */
+  readonly standOffMm?: number | undefined;
 }
 
 /** One grind: takes away what lies ahead of its reach and outside of what it keeps. */
@@ -30,6 +34,8 @@ export interface SolidCut {
   readonly reachMm: number;
   /** Rounds that make the face instead of the flats, which then stand for it where no round can be cut. */
   readonly rounds?: readonly Cylinder[] | undefined;
+  /** Flat-sided parts that are taken out, each where all of its half-spaces hold: flutes, gashes. Where there are rounds, they stand for these in the plain way of cutting. */
+  readonly wedges?: readonly (readonly HalfSpace[])[] | undefined;
 }
 
 /** A bit of the surface of a solid, flat, with its corners counter-clockwise from outside. */
