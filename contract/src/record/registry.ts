@@ -11,7 +11,10 @@ import { photoBody } from './photo';
 import { rulesBody } from './rules';
 import { stockBody } from './stock';
 import { supplyBody } from './supply';
+import { roundBody } from './sharpening-round';
+import { sharpeningBody } from './sharpening';
 import { toolBody } from './tool';
+import { wheelEntryBody } from './wheel-entry';
 
 /** Facts of a kind of record; routes, tables, OpenAPI and the application's lists follow from them. */
 interface KindFacts {
@@ -44,10 +47,19 @@ const RECORD_KINDS = {
   metals: { body: metalBody, table: 'metal', one: 'metal of the shop', inDrawer: true, named: true },
   stock: { body: stockBody, table: 'stock', one: 'piece of stock', inDrawer: true, named: true },
   tools: { body: toolBody, table: 'tool', one: 'tool', inDrawer: true, named: true, upgrade: fromFlatTool },
-  supplies: { body: supplyBody, table: 'supply', one: 'box, blank or wheel', inDrawer: true, named: true },
+  supplies: {
+    body: supplyBody,
+    table: 'supply',
+    one: 'box, blank, wheel or grinder',
+    inDrawer: true,
+    named: true,
+  },
   ledger: { body: ledgerBody, table: 'ledger_entry', one: 'entry of the ledger', addedOnly: true },
   bits: { body: bitBody, table: 'bit', one: 'bit', named: true },
   grinds: { body: grindBody, table: 'grind', one: 'session at the grinder' },
+  'wheel-book': { body: wheelEntryBody, table: 'wheel_entry', one: 'entry of the dress book' },
+  sharpenings: { body: sharpeningBody, table: 'sharpening', one: 'sharpening' },
+  rounds: { body: roundBody, table: 'sharpening_round', one: 'sharpening round' },
   cuts: { body: cutBody, table: 'cut', one: 'cut in the book', found: true, many: true },
   photos: { body: photoBody, table: 'photo', one: 'photo', apart: true },
   rules: { body: rulesBody, table: 'shop_rules', one: 'shop rules', single: true },

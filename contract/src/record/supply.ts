@@ -1,6 +1,7 @@
 import { COATINGS, INSERT_MATERIALS } from '@pike-stone/core';
+import { ABRASIVES, WHEEL_FORMS } from '@pike-stone/core/bits';
 import * as z from 'zod';
-import { between, length, name, note, whole } from '../fields';
+import { between, id, length, name, note, whole } from '../fields';
 
 /** Where something lives in the shop. */
 export const place = z.string().trim().max(60, 'Keep the place under 60 characters.').optional();
@@ -41,9 +42,32 @@ export const supplyBody = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('wheel'),
     ...anySupply,
+    /** As it measures now. */
     diameterMm: length(10, 600),
     widthMm: length(1, 150).optional(),
+    /** When it was new: its rating counts for this diameter. */
+    markedMm: length(10, 600).optional(),
+    /** As it is printed on it. */
+    marking: z.string().trim().max(60, 'Keep the marking under 60 characters.').optional(),
+    abrasive: z.enum(ABRASIVES).optional(),
+    grit: whole(4, 3000).optional(),
+    form: z.enum(WHEEL_FORMS).optional(),
+    ratedMPerS: between(1, 200, 'm/s').optional(),
+    ratedRpm: between(100, 60_000, 'rpm').optional(),
+    /** Diameter to which its maker lets it be used. */
+    makerLeastMm: length(5, 600).optional(),
+    /** The grinder that it runs on. */
+    grinderId: id.optional(),
+  }),
+  /** A machine that wheels run on. */
+  z.object({
+    kind: z.literal('grinder'),
+    ...anySupply,
+    rpm: between(50, 60_000, 'rpm'),
+    stands: z.enum(['bench', 'tool-post', 'hand'], { error: 'Say where it is used.' }),
+    flangeMm: length(3, 300).optional(),
   }),
   z.object({ kind: z.literal('stone'), ...anySupply }),
 ]);
 export type SupplyBody = z.infer<typeof supplyBody>;
+export type SupplyOf<K extends SupplyBody['kind']> = Extract<SupplyBody, { readonly kind: K }>;

@@ -33,6 +33,12 @@ export const choosesHeat = (steel: BitSteel): boolean => steel === 'hss' || stee
 
 /** Tip temperature to stay under, as the mean of the lump: the skin under the wheel is hotter. */
 export const heatLimit = (steel: BitSteel): number => STEEL[steel].limitC;
+/** How a steel takes and leads heat. */
+export const steelHeat = (steel: BitSteel) => ({
+  conductivityWMK: STEEL[steel].k,
+  densityKgM3: STEEL[steel].density * 1e6,
+  heatCapacityJKgK: STEEL[steel].c,
+});
 /** Cool enough to go on with, by hand, °C. */
 export const COOL_C = 60;
 
@@ -40,7 +46,7 @@ export const COOL_C = 60;
  * The tip of a bit at its wheel, as one lump, for the timer at the grinder: an estimate.
  * @example tipOf(general, 'hss').shankKPerW // 8 for a 10 mm bit
  */
-export function tipOf({ blank, wheel }: BitPlan, steel: BitSteel): TipHeat {
+export function tipOf({ blank, wheel }: Pick<BitPlan, 'blank' | 'wheel'>, steel: BitSteel): TipHeat {
   const { density, c, k } = STEEL[steel];
   const area = blank.widthMm * blank.heightMm * (blank.section === 'round' ? Math.PI / 4 : 1);
   const wetM2 = (area + 2 * (blank.widthMm + blank.heightMm) * TIP_MM) / 1e6;

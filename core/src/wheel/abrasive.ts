@@ -1,15 +1,5 @@
+import type { Abrasive } from './wheel-names';
 import type { AbrasiveMark } from './marking';
-
-/** Families of abrasive that a shop grinds tools with. */
-export const ABRASIVES = [
-  'grey-alumina',
-  'white-alumina',
-  'pink-alumina',
-  'green-silicon-carbide',
-  'cbn',
-  'diamond',
-] as const;
-export type Abrasive = (typeof ABRASIVES)[number];
 
 /** What a tool's edge is, as its wheel is chosen for. */
 export const GROUND_MATERIALS = ['carbon-steel', 'hss', 'carbide', 'soft-steel'] as const;

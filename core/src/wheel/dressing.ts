@@ -1,3 +1,4 @@
+import type { DressWay } from './wheel-names';
 import { positive, within } from '../quantity/out-of-range';
 
 const GUARD = 1e-9;
@@ -74,16 +75,6 @@ export function dressInterval(cycle: DressCycle) {
 export const DRESS_CAPACITY = { roughing: 400, finishing: 125 } as const;
 /** Taken off the radius by a usual dressing, mm: two or three passes. */
 export const USUAL_DRESS_MM = 0.06;
-
-/** Ways to dress a wheel: both schools. */
-export const DRESS_WAYS = [
-  'diamond',
-  'diamond-then-star',
-  'diamond-then-stick',
-  'star-only',
-  'stick-only',
-] as const;
-export type DressWay = (typeof DRESS_WAYS)[number];
 
 /** Ways that true a wheel as well; the others follow its lumps. */
 export const truesToo = (way: DressWay): boolean => way.startsWith('diamond');

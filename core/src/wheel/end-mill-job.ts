@@ -1,9 +1,5 @@
-import type { Abrasive, GroundMaterial } from './abrasive';
-import type { WheelForm } from './wheel-form';
-
-/** What is seen on the end of a cutter. */
-export const MILL_WEAR = ['blunt', 'worn-land', 'chipped', 'burnt'] as const;
-export type MillWear = (typeof MILL_WEAR)[number];
+import type { GroundMaterial } from './abrasive';
+import type { Abrasive, MillWear, WheelForm } from './wheel-names';
 
 /** The cutter, as far as its end teeth are concerned. */
 export interface EndCutter {

@@ -1,5 +1,6 @@
 import { FORBIDDEN_MATERIALS } from './abrasive';
 import type { BondMark } from './marking';
+import type { RingTest } from './wheel-names';
 import { wheelSpeed } from './wheel-speed';
 
 /** Largest gaps at a bench grinder, in a metric shop and in one that works in inches, mm. */
@@ -7,8 +8,6 @@ export const GAP_LIMITS = { mm: { rest: 3, tongue: 6 }, inch: { rest: 3.175, ton
 /** Flanges are at least this share of the wheel. */
 export const FLANGE_SHARE = 1 / 3;
 const GUARD = 1e-9;
-
-export type RingTest = 'clear' | 'dull' | 'not-done';
 
 /** A wheel as it is mounted, and who stands before it. */
 export interface WheelCheck {

@@ -1,8 +1,4 @@
-import type { DressWay } from './dressing';
-
-/** What is seen, heard or felt at a wheel. */
-export const WHEEL_SIGNS = ['glazed', 'loaded', 'out-of-true', 'grooved', 'slow', 'burning'] as const;
-export type WheelSign = (typeof WHEEL_SIGNS)[number];
+import type { DressWay, WheelSign } from './wheel-names';
 
 /** What to do about a sign, in order; the words stand elsewhere. */
 export type WheelAct =

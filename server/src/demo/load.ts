@@ -8,6 +8,7 @@ import { DEMO_SHOP, demoId } from './shop';
 import { METALS, STOCK } from './stock';
 import { LEDGER, SUPPLIES } from './supplies';
 import { TOOLS } from './tools';
+import { SHARPENINGS, WHEEL_BOOK } from './wheels';
 
 /** The records of the demo shop by their kind, each with the group of its fixed ids; what is referred to comes first. */
 const RECORDS: readonly (readonly [kind: Kind, group: number, bodies: readonly unknown[]])[] = [
@@ -19,6 +20,8 @@ const RECORDS: readonly (readonly [kind: Kind, group: number, bodies: readonly u
   ['ledger', 7, LEDGER],
   ['bits', 8, BITS],
   ['grinds', 9, GRINDS],
+  ['wheel-book', 10, WHEEL_BOOK],
+  ['sharpenings', 11, SHARPENINGS],
   ['cuts', 4, CUTS],
 ];
 

@@ -1,4 +1,4 @@
-import type { LedgerBody, SupplyBody } from '@pike-stone/contract';
+import type { LedgerBody, SupplyBody, SupplyOf } from '@pike-stone/contract';
 import { demoId } from './shop';
 
 const box = (
@@ -40,14 +40,23 @@ const holder = (name: string, shankMm: number): SupplyBody => ({
   place: 'Rack 1',
   note: '',
 });
-const wheel = (name: string, diameterMm: number, note: string): SupplyBody => ({
-  kind: 'wheel',
-  name,
-  diameterMm,
-  widthMm: 20,
-  place: 'Grinder',
-  note,
-});
+const idOf = (n: number): string => demoId(6, n);
+/** Grinders, and the wheels on them. */
+export const GRINDER = { bench: idOf(20), post: idOf(21) } as const;
+export const WHEEL = {
+  grey: idOf(13),
+  white: idOf(14),
+  green: idOf(15),
+  cup: idOf(16),
+  post: idOf(22),
+} as const;
+
+const wheel = (
+  name: string,
+  diameterMm: number,
+  note: string,
+  more: Partial<SupplyOf<'wheel'>> = {},
+): SupplyBody => ({ kind: 'wheel', name, diameterMm, widthMm: 20, place: 'Grinder', note, ...more });
 const stone = (name: string): SupplyBody => ({ kind: 'stone', name, place: 'Bench, oil drawer', note: '' });
 
 /** Boxes, blanks, holders, wheels and stones. */
@@ -64,16 +73,65 @@ export const SUPPLIES: readonly SupplyBody[] = [
   holder('Holder for 80° inserts, right', 16),
   holder('Holder for 55° inserts, right', 16),
   holder('Bit holder 10, straight', 20),
-  wheel('Aluminium oxide 60, grey', 150, 'For shaping HSS; runs on the left.'),
-  wheel('Aluminium oxide 100, white', 150, 'For finishing HSS; runs on the right.'),
-  wheel('Silicon carbide 80, green', 150, 'For brazed carbide only, with the dust drawn off.'),
-  wheel('Diamond cup 100', 100, ''),
+  wheel('Aluminium oxide 60, grey', 141, 'For shaping HSS; runs on the left.', {
+    markedMm: 150,
+    marking: '51 A 60 L 5 V 23 35 m/s',
+    abrasive: 'grey-alumina',
+    grit: 60,
+    form: 'straight',
+    ratedMPerS: 35,
+    grinderId: GRINDER.bench,
+  }),
+  wheel('Aluminium oxide 100, white', 146, 'For finishing HSS; runs on the right.', {
+    markedMm: 150,
+    marking: 'WA 100 J 8 V 35 m/s',
+    abrasive: 'white-alumina',
+    grit: 100,
+    form: 'straight',
+    ratedMPerS: 35,
+    grinderId: GRINDER.bench,
+  }),
+  wheel('Silicon carbide 80, green', 150, 'For brazed carbide only, with the dust drawn off.', {
+    marking: 'GC 80 H 7 V',
+    abrasive: 'green-silicon-carbide',
+    grit: 80,
+    form: 'straight',
+  }),
+  wheel('Diamond cup 100', 100, '', { abrasive: 'diamond', grit: 240, form: 'cup', ratedMPerS: 35 }),
   stone('India stone, medium'),
   stone('Hard Arkansas slip'),
   stone('Diamond card, fine'),
+  {
+    kind: 'grinder',
+    name: 'Bench grinder',
+    rpm: 2850,
+    stands: 'bench',
+    flangeMm: 60,
+    place: 'By the door',
+    note: '',
+  },
+  {
+    kind: 'grinder',
+    name: 'Tool-post grinder',
+    rpm: 8000,
+    stands: 'tool-post',
+    flangeMm: 25,
+    place: 'Bay lathe, drawer',
+    note: 'Clamped by its collar.',
+  },
+  wheel('Tool-post wheel 60', 60, 'For end mills.', {
+    widthMm: 10,
+    markedMm: 63,
+    marking: 'WA 80 J 7 V 35 m/s',
+    abrasive: 'white-alumina',
+    grit: 80,
+    form: 'straight',
+    ratedMPerS: 35,
+    grinderId: GRINDER.post,
+    place: 'Bay lathe, drawer',
+  }),
 ];
 
-const idOf = (n: number): string => demoId(6, n);
 /** Boxes that tools take their inserts from. */
 export const BOX = { coated08: idOf(1), coated04: idOf(2), polished: idOf(3) } as const;
 

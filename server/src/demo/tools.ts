@@ -223,4 +223,18 @@ export const TOOLS: readonly ToolBody[] = [
     centreCutting: true,
     coating: 'with-aluminium',
   }),
+  endMill('HSS end mill 16, 4 flutes', 16, 4, 'hss', {
+    dull: true,
+    centreCutting: false,
+    shankMm: 16,
+    price: 34,
+    note: 'A corner is out: it met the clamp of the hatch frame.',
+  }),
+  endMill('HSS slot drill 8', 8, 2, 'hss', { dull: true, centreCutting: true, price: 16, note: 'Blunt.' }),
+  endMill('HSS end mill 10, short', 10, 4, 'hss', {
+    dull: true,
+    fluteLengthMm: 5,
+    note: 'Sharpened many times.',
+  }),
+  { ...drill('Drill 10', 10), dull: true, note: 'Burnt in the railing posts.' },
 ];

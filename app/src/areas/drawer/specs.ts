@@ -171,6 +171,15 @@ const newSupply: SupplyBody = {
   note: '',
 };
 
+const newWheel: SupplyBody = { kind: 'wheel', name: '', diameterMm: USUAL_SUPPLY.diameterMm, note: '' };
+const newGrinder: SupplyBody = {
+  kind: 'grinder',
+  name: '',
+  rpm: USUAL_SUPPLY.rpm,
+  stands: USUAL_SUPPLY.stands,
+  note: '',
+};
+
 export const KIND_SPECS: { readonly [K in DrawerKind]: KindSpec<K> } = {
   machines: {
     title: 'Machines',
@@ -206,12 +215,16 @@ export const KIND_SPECS: { readonly [K in DrawerKind]: KindSpec<K> } = {
   },
   supplies: {
     title: 'Stores',
-    one: 'box, blank or wheel',
+    one: 'box, blank, wheel or grinder',
     schema: supplyBody,
     groups: supplyGroups,
     others: { groups: ALL_SUPPLY_SIZES, values: USUAL_SUPPLY },
     oneOf: ({ kind }) => SUPPLY_WORDS[kind],
-    fresh: [{ type: 'box', label: 'Add a box, blank or wheel', body: newSupply }],
+    fresh: [
+      { type: 'box', label: 'Add a box, blank or wheel', body: newSupply },
+      { type: 'wheel', label: 'Add a wheel', body: newWheel },
+      { type: 'grinder', label: 'Add a grinder', body: newGrinder },
+    ],
     about: (body) => [SUPPLY_WORDS[body.kind], body.place].filter(Boolean).join(', '),
   },
   metals: {

@@ -7,6 +7,7 @@ export const SUPPLY_WORDS: Readonly<Record<SupplyBody['kind'], string>> = {
   blank: 'blank',
   holder: 'holder',
   wheel: 'grinding wheel',
+  grinder: 'grinder',
   stone: 'stone',
 };
 
@@ -50,8 +51,22 @@ const SIZES: Readonly<Record<SupplyBody['kind'], readonly FieldSpec[]>> = {
   ],
   holder: [{ type: 'length', path: 'shankMm', label: 'Height of the shank', optional: true }],
   wheel: [
-    { type: 'length', path: 'diameterMm', label: 'Diameter' },
+    { type: 'length', path: 'diameterMm', label: 'Diameter now' },
     { type: 'length', path: 'widthMm', label: 'Width', optional: true },
+  ],
+  grinder: [
+    { type: 'number', path: 'rpm', label: 'Speed of its spindle, rpm' },
+    {
+      type: 'choice',
+      path: 'stands',
+      label: 'Used',
+      options: [
+        { value: 'bench', label: 'On the bench' },
+        { value: 'tool-post', label: 'In the tool post' },
+        { value: 'hand', label: 'In the hand' },
+      ],
+    },
+    { type: 'length', path: 'flangeMm', label: 'Diameter of its flanges', optional: true },
   ],
   stone: [],
 };
@@ -69,6 +84,8 @@ export const USUAL_SUPPLY = {
   heightMm: 10,
   regrindMm: 0.5,
   diameterMm: 150,
+  rpm: 2850,
+  stands: 'bench',
 } as const;
 
 /** The form of a supply of the chosen kind. */
