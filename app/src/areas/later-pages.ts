@@ -11,6 +11,7 @@ export * from './grind/pages';
 export * from './house/pages';
 export * from './machine/pages';
 export * from './settings/pages';
+export * from './sharpen/pages';
 
 // Their workers start with them, so that they work without the server. A page's own import of a worker runs only
 // when the page asks it something.

@@ -52,6 +52,8 @@ export const FRAME_PAGES: readonly FramePage[] = [
   below('/drawer/machines/[^/]+/plate', 'Speed plate'),
   below('/drawer/machines/[^/]+/reach', 'What it is good for'),
   below('/drawer/machines/[^/]+/true-speed', 'True speed'),
+  below('/grind/wheels', 'Wheels'),
+  below('/grind/wheels/[^/]+', null),
   below('/grind/[^/]+/set-up', 'Set it up'),
   below('/grind/[^/]+/regrind', 'Regrind'),
   { path: '^/grind/[^/]+/steps/?$', title: null, bare: true },

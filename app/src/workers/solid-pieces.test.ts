@@ -1,4 +1,5 @@
 import { bitOf } from '@pike-stone/core/grind-fixture';
+import { millJob } from '@pike-stone/core/wheel-fixture';
 import { solidWork } from './solid-pieces';
 
 const ignore = () => undefined;
@@ -41,4 +42,12 @@ test('at a step the bit is as its first cuts left it', async () => {
 test('the whole bit is written as a file of triangles', async () => {
   const bytes = await solidWork(away).stl(bitOf('general'), 'General');
   expect(bytes!.byteLength).toBeGreaterThan(84 + 50 * 20);
+});
+
+test('the end of a cutter is cut with the relief that was asked for, flat without the library', async () => {
+  const answer = await solidWork(away).endTeeth(millJob(), ignore);
+  expect(answer!.plainBecause).toBe('no network');
+  expect(new Set(answer!.facets.map(({ by }) => by))).toContain('primary-1');
+  // The chord of 0.8 mm on a 60 mm wheel at 6°.
+  expect(answer!.read!.edgeDeg).toBeCloseTo(5.23, 1);
 });

@@ -7,10 +7,13 @@ import {
   stlOf,
   type BitPlan,
   type BitRead,
+  type Blank,
   type Facet,
   type GroundSolid,
+  type SolidCut,
   type SolidLibrary,
 } from '@pike-stone/core/grind';
+import { endMillPlan, endMillSolid, readEndRelief, type EndMillJob } from '@pike-stone/core/wheel';
 
 /** A ground bit: its surface, what is read on it, and how it was cut. */
 export interface SolidAnswer {
@@ -20,16 +23,27 @@ export interface SolidAnswer {
   readonly plainBecause: string | null;
 }
 
+/** The end of a cutter: its surface, the relief that is read on it, and how it was cut. */
+export interface EndTeethAnswer {
+  readonly facets: readonly Facet[];
+  readonly read: ReturnType<typeof readEndRelief>;
+  readonly plainBecause: string | null;
+}
+
+/** A blank and what is cut out of it. */
+interface CutOut {
+  readonly blank: Blank;
+  readonly cuts: readonly SolidCut[];
+}
+
 const breath = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
-/** Cuts bits as solids, one grind after the other: it tells how far it is and can be given up. */
+/** Cuts bits and the ends of cutters as solids, one grind after the other: it tells how far it is and can be given up. */
 export function solidWork(start: () => Promise<SolidLibrary>) {
   let library: Promise<SolidLibrary> | null = null;
   let running = 0;
 
-  async function cut(plan: BitPlan, onShare: (share: number) => void, mine: number, upTo = Infinity) {
-    const { blank, cuts: all } = solidOf(plan);
-    const cuts = all.slice(0, upTo);
+  async function cut({ blank, cuts }: CutOut, onShare: (share: number) => void, mine: number) {
     let ready: SolidLibrary;
     try {
       ready = await (library ??= start());
@@ -61,7 +75,7 @@ export function solidWork(start: () => Promise<SolidLibrary>) {
     /** @returns null when it was given up, or another bit came */
     async ground(plan: BitPlan, onShare: (share: number) => void): Promise<SolidAnswer | null> {
       running += 1;
-      const found = await cut(plan, onShare, running);
+      const found = await cut(solidOf(plan), onShare, running);
       if (!found) return null;
       return {
         facets: handed(plan, found.solid),
@@ -72,14 +86,27 @@ export function solidWork(start: () => Promise<SolidLibrary>) {
     /** The bit after its first cuts alone, as it looks at a step. */
     async after(plan: BitPlan, upTo: number): Promise<readonly Facet[] | null> {
       running += 1;
-      const found = await cut(plan, () => undefined, running, upTo);
+      const { blank, cuts } = solidOf(plan);
+      const found = await cut({ blank, cuts: cuts.slice(0, upTo) }, () => undefined, running);
       return found && handed(plan, found.solid);
     },
     /** The bit as an STL file. */
     async stl(plan: BitPlan, title: string): Promise<Uint8Array<ArrayBuffer> | null> {
       running += 1;
-      const found = await cut(plan, () => undefined, running);
+      const found = await cut(solidOf(plan), () => undefined, running);
       return found && stlOf(handed(plan, found.solid), title);
+    },
+    /** The end of a cutter as it is sharpened. */
+    async endTeeth(job: EndMillJob, onShare: (share: number) => void): Promise<EndTeethAnswer | null> {
+      running += 1;
+      const found = await cut(endMillSolid(job, endMillPlan(job)), onShare, running);
+      if (!found) return null;
+      const { facets } = found.solid;
+      return {
+        facets: job.cutter.hand === 'right' ? facets : mirroredFacets(facets),
+        read: readEndRelief(job, facets),
+        plainBecause: found.because,
+      };
     },
     stop(): void {
       running += 1;

@@ -1,53 +1,70 @@
 import type { BitPlan, Facet } from '@pike-stone/core/grind';
+import type { EndMillJob } from '@pike-stone/core/wheel';
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
-import type { SolidAnswer, SolidWork } from './solid-pieces';
+import type { EndTeethAnswer, SolidAnswer, SolidWork } from './solid-pieces';
 import { useAnswer, workerOnAsk } from './worked';
 
 /** Only who grinds loads the solid library. */
 const inWorker = workerOnAsk<SolidWork>(() => new Worker(new URL('./solid.worker', window.location.href)));
 
-export interface GrindingSolid {
-  readonly answer: SolidAnswer | null;
+export interface WorkedSolid<Answer> {
+  readonly answer: Answer | null;
   /** Share of the grinds that are done; null when nothing runs. */
   readonly share: number | null;
   readonly fault: string | null;
   readonly stop: () => void;
 }
+export type GrindingSolid = WorkedSolid<SolidAnswer>;
 
-/** The solid of a bit, cut again whenever the plan changes; the last one stays until the next is there. */
-export function useSolid(plan: BitPlan | null): GrindingSolid {
-  const [state, setState] = useState<Omit<GrindingSolid, 'stop'>>({ answer: null, share: null, fault: null });
-  const key = JSON.stringify(plan);
+/** A solid, cut again whenever the question changes; the last one stays until the next is there. */
+function useCutting<Question, Answer>(
+  question: Question | null,
+  ask: (question: Question, onShare: (share: number) => void) => Promise<Answer | null>,
+): WorkedSolid<Answer> {
+  const [state, setState] = useState<Omit<WorkedSolid<Answer>, 'stop'>>({
+    answer: null,
+    share: null,
+    fault: null,
+  });
+  const key = JSON.stringify(question);
   useEffect(() => {
-    const asked = JSON.parse(key) as BitPlan | null;
+    const asked = JSON.parse(key) as Question | null;
     if (asked === null) return;
     let old = false;
     const onShare = (share: number) => {
       if (!old) setState((now) => ({ ...now, share }));
     };
     setState(({ answer }) => ({ answer, share: 0, fault: null }));
-    inWorker()
-      .ground(asked, proxy(onShare))
-      .then(
-        (answer) => {
-          if (!old && answer) setState({ answer, share: null, fault: null });
-        },
-        (error: unknown) => {
-          const fault = error instanceof Error ? error.message : String(error);
-          if (!old) setState({ answer: null, share: null, fault });
-        },
-      );
+    ask(asked, onShare).then(
+      (answer) => {
+        if (!old && answer) setState({ answer, share: null, fault: null });
+      },
+      (error: unknown) => {
+        const fault = error instanceof Error ? error.message : String(error);
+        if (!old) setState({ answer: null, share: null, fault });
+      },
+    );
     return () => {
       old = true;
     };
-  }, [key]);
+  }, [key, ask]);
   const stop = () => {
     void inWorker().stop();
     setState((now) => ({ ...now, share: null }));
   };
   return { ...state, stop };
 }
+
+const askBit = (plan: BitPlan, onShare: (share: number) => void) => inWorker().ground(plan, proxy(onShare));
+const askEnd = (job: EndMillJob, onShare: (share: number) => void) =>
+  inWorker().endTeeth(job, proxy(onShare));
+
+/** The solid of a bit. */
+export const useSolid = (plan: BitPlan | null): GrindingSolid => useCutting(plan, askBit);
+
+/** The end of a cutter as it is sharpened. */
+export const useEndTeeth = (job: EndMillJob | null): WorkedSolid<EndTeethAnswer> => useCutting(job, askEnd);
 
 /** The bit after its first cuts alone; null until it is there. */
 export function usePartlyGround(plan: BitPlan, upTo: number): readonly Facet[] | null {

@@ -56,6 +56,8 @@ export const bitBody = z.object({
     diameterMm: length(LEAST_WHEEL_MM, 600),
     contactMm: length(-200, 200),
     hollow: z.boolean(),
+    /** The wheel of the stores that it is. */
+    wheelId: id.nullish(),
   }),
   /** Angles of the one general shape, or of the metal. */
   school: z.enum(['general', 'per-metal']),

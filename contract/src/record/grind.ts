@@ -23,6 +23,9 @@ export const grindBody = z.object({
   stockMm: length(0, 100),
   lengthAfterMm: length(0, 400),
   noseRadiusMm: length(0, 30).nullable(),
+  /** The wheel of the stores that it was ground on, and what was taken off in all. */
+  wheelId: id.nullish(),
+  volumeMm3: between(0, 1e6).optional(),
   note,
 });
 export type GrindBody = z.infer<typeof grindBody>;

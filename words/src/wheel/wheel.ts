@@ -80,18 +80,23 @@ const END_WORDS: Readonly<Record<WheelEnd, string>> = {
 /** How much of a wheel is left. */
 export function sayWheelLeft(diameterMm: number, leastMm: number, by: WheelEnd, units: UnitSystem): string {
   const size = (mm: number): string => joined(formatLength(mm, units));
+  const least = Math.round(leastMm);
   return diameterMm < leastMm
-    ? `Used up: ${size(leastMm)} is the least, ${END_WORDS[by]}.`
-    : `${size((diameterMm - leastMm) / 2)} of its radius left; used up at ${size(leastMm)}, where ${END_WORDS[by]}.`;
+    ? `Used up: ${size(least)} is the least, ${END_WORDS[by]}.`
+    : `${size((diameterMm - least) / 2)} of its radius left; used up at ${size(least)}: ${END_WORDS[by]}.`;
 }
+
+/** A count as it is known: to ten above fifty. */
+const roughly = (count: number): number => (count > 50 ? Math.round(count / 10) * 10 : count);
 
 /** When a wheel is to be dressed next. */
 export function sayDressDue(share: number | null, pieces: number | null, dressesLeft: number): string {
   if (share === null || pieces === null)
     return 'Needs no regular dress; clean it with its own stick when it loads.';
-  const left = dressesLeft === 1 ? 'one dress is left in it' : `${dressesLeft} dresses are left in it`;
-  if (share >= 1) return `Due now by what was ground since the last; ${left}.`;
-  return `After about ${pieces} more grinds; ${left}.`;
+  const left =
+    dressesLeft === 1 ? 'one dress is left in it' : `${roughly(dressesLeft)} dresses are left in it`;
+  if (share >= 1) return `Dress it now, by what was ground since the last; ${left}.`;
+  return `Dress it after about ${roughly(pieces)} more grinds; ${left}.`;
 }
 
 /** The rest after the wheel has worn. */

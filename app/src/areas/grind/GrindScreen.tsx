@@ -13,6 +13,7 @@ import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
+import { KeepSharp } from '../sharpen/KeepSharp';
 import { leftOf } from './left-of';
 import { planOf } from './bit-model';
 import { SmallBit } from './SmallBit';
@@ -54,6 +55,7 @@ export function GrindScreen() {
       side={<Bits title="In hand" bits={of('ground')} onOpen={open} />}
       footer={<Button kind="main" label="Plan a bit" onPress={() => setAdding(true)} style={styles.grow} />}
     >
+      <KeepSharp />
       {loading || toolsLoading || (error && records.length === 0) ? (
         <Loading error={error} />
       ) : bits.length === 0 ? (

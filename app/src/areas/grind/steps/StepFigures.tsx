@@ -1,5 +1,5 @@
 import type { GrindStep } from '@pike-stone/core/grind';
-import { sayStepFigures } from '@pike-stone/words/grind';
+import { sayStepFigures, type StepFigure } from '@pike-stone/words/grind';
 import { View } from 'react-native';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
@@ -9,10 +9,12 @@ import { SPACE } from '../../../theme/type';
 /** A column is at least as wide as so many characters of its figure: its words stand under it. */
 const LEAST_CHARACTERS = 4;
 
-/** Turn, tilt and what the protractor must read, as large as they go. */
-export function StepFigures({ step }: { step: GrindStep }) {
+/** Turn, tilt and what the protractor must read. */
+export const StepFigures = ({ step }: { step: GrindStep }) => <BigFigures shown={sayStepFigures(step)} />;
+
+/** Figures side by side, as large as they go. */
+export function BigFigures({ shown }: { shown: readonly StepFigure[] }) {
   const styles = useStyles();
-  const shown = sayStepFigures(step);
   if (shown.length === 0) return null;
   return (
     <View style={styles.figures}>

@@ -1,19 +1,15 @@
 import { WEAR_SEEN, type GrindStep } from '@pike-stone/core/grind';
 import { GRINDER_FIRST, INK_FIRST, sayHeat, sayStep, sayStepCaution } from '@pike-stone/words/grind';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState, type ReactNode } from 'react';
-import { Pressable, StyleSheet, useWindowDimensions, View } from 'react-native';
+import { useState } from 'react';
+import { useWindowDimensions } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
-import { Button, IconButton } from '../../../kit/Button';
+import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Loading } from '../../../kit/Empty';
-import { BackIcon } from '../../../kit/icons';
 import { usePageTitle } from '../../../kit/page-title';
-import { Words } from '../../../kit/Words';
-import { sheet } from '../../../theme/sheet';
-import { themed, useColours, useWide } from '../../../theme/theme';
-import { SIZE, SPACE } from '../../../theme/type';
+import { useWide } from '../../../theme/theme';
 import { NotHere } from '../../NotHere';
 import { usePartlyGround } from '../../../workers/solid-work';
 import { frontOf } from '../bit-model';
@@ -24,6 +20,7 @@ import { MeasurePanel } from './MeasurePanel';
 import { usePedal } from './pedal';
 import { Progress } from './Progress';
 import { useSession, type Session } from './session';
+import { StepFrame, StepWords } from './StepFrame';
 import { StepFigures } from './StepFigures';
 import { StepPicture } from './StepPicture';
 import { useTipClock, type TipClock } from './tip-clock';
@@ -73,8 +70,6 @@ function Step({
   session: Session;
   clock: TipClock;
 }) {
-  const styles = useStyles();
-  const colours = useColours();
   const router = useRouter();
   const units = useUnits();
   const wide = useWide();
@@ -87,26 +82,16 @@ function Step({
   const last = session.at === steps.length - 1;
   const next = last ? 'Done' : 'Next face';
   return (
-    <View style={styles.page}>
-      <View style={styles.head}>
-        <IconButton says="Back" onPress={() => backOr(router, `/grind/${bit.record.id}`)}>
-          <BackIcon color={colours.accent} size={28} />
-        </IconButton>
-        <View style={styles.titles}>
-          <View style={styles.above}>
-            <Words role="note" numberOfLines={1} style={styles.name}>
-              {`${bit.body.name}, ${session.at + 1} of ${steps.length}`}
-            </Words>
-            <Progress at={session.at} of={steps.length} />
-          </View>
-          <Words role="title" style={styles.title} testID="step-title">
-            {said.title}
-          </Words>
-        </View>
-      </View>
-      <View style={[styles.rest, wide && styles.across]}>
-        <View style={[styles.picture, wide && styles.half]}>
-          {facets && (
+    <>
+      <StepFrame
+        about={`${bit.body.name}, ${session.at + 1} of ${steps.length}`}
+        progress={<Progress at={session.at} of={steps.length} />}
+        title={said.title}
+        onBack={() => backOr(router, `/grind/${bit.record.id}`)}
+        next={next}
+        onNext={session.next}
+        picture={
+          facets && (
             <StepPicture
               step={step}
               plan={bit.plan}
@@ -115,93 +100,31 @@ function Step({
               height={wide ? PICTURE_PX.wide : first && !roomy ? PICTURE_PX.first : PICTURE_PX.phone}
               says={said.hold}
             />
-          )}
-        </View>
-        <Lower says={next} onNext={session.next} wide={wide}>
-          <StepFigures step={step} />
-          <Words style={styles.words}>{`${said.hold} ${said.wheel}.`}</Words>
-          <Words style={styles.words}>{first ? `${INK_FIRST} ${said.stop}` : said.stop}</Words>
-          {step.wheel !== 'stone' && (
-            <Words style={styles.words}>{sayHeat(bit.body.material, bit.body.heat)}</Words>
-          )}
-          <Caution level="caution">{sayStepCaution(step, bit.body.material)}</Caution>
-          {roomy && said.mistake && (
-            <Words role="quiet" style={styles.words}>
-              {said.mistake}
-            </Words>
-          )}
-          {first && <Caution level="note">{GRINDER_FIRST}</Caution>}
-        </Lower>
-      </View>
-      <View style={styles.foot}>
-        <Button label="Heat" disabled={step.wheel === 'stone'} onPress={() => setPanel('heat')} />
-        <Button label="Measured" disabled={step.readings.length === 0} onPress={() => setPanel('measure')} />
-        <Button kind="main" label={next} onPress={session.next} style={styles.next} />
-      </View>
+          )
+        }
+        others={
+          <>
+            <Button label="Heat" disabled={step.wheel === 'stone'} onPress={() => setPanel('heat')} />
+            <Button
+              label="Measured"
+              disabled={step.readings.length === 0}
+              onPress={() => setPanel('measure')}
+            />
+          </>
+        }
+      >
+        <StepFigures step={step} />
+        <StepWords>{`${said.hold} ${said.wheel}.`}</StepWords>
+        <StepWords>{first ? `${INK_FIRST} ${said.stop}` : said.stop}</StepWords>
+        {step.wheel !== 'stone' && <StepWords>{sayHeat(bit.body.material, bit.body.heat)}</StepWords>}
+        <Caution level="caution">{sayStepCaution(step, bit.body.material)}</Caution>
+        {roomy && said.mistake && <StepWords quiet>{said.mistake}</StepWords>}
+        {first && <Caution level="note">{GRINDER_FIRST}</Caution>}
+      </StepFrame>
       {panel === 'measure' && (
         <MeasurePanel step={step} bit={bit} session={session} onClose={() => setPanel(null)} />
       )}
       {panel === 'heat' && <HeatPanel bit={bit} clock={clock} onClose={() => setPanel(null)} />}
-    </View>
+    </>
   );
 }
-
-/** The lower half: touched anywhere it goes on. The button under it is for those who look for one. */
-function Lower({
-  says,
-  onNext,
-  wide,
-  children,
-}: {
-  says: string;
-  onNext: () => void;
-  wide: boolean;
-  children: ReactNode;
-}) {
-  const styles = useStyles();
-  return (
-    <View style={[styles.lower, wide && styles.half]}>
-      <View style={styles.untouched}>{children}</View>
-      <Pressable
-        aria-hidden
-        tabIndex={-1}
-        testID={`lower-half ${says}`}
-        onPress={onNext}
-        style={StyleSheet.absoluteFill}
-      />
-    </View>
-  );
-}
-
-const useStyles = themed((c) =>
-  sheet({
-    page: { flex: 1, minHeight: 0, backgroundColor: c.ground },
-    head: {
-      flexDirection: 'row',
-      alignItems: 'center',
-      gap: SPACE.close,
-      paddingHorizontal: SPACE.edge,
-      paddingVertical: SPACE.close,
-    },
-    titles: { flex: 1, minWidth: 0 },
-    title: { fontSize: 26, lineHeight: 32 },
-    above: { flexDirection: 'row', alignItems: 'center', gap: SPACE.close },
-    name: { flex: 1 },
-    rest: { flex: 1, minHeight: 0 },
-    across: { flexDirection: 'row' },
-    half: { flex: 1 },
-    picture: { backgroundColor: c.sheet, borderTopWidth: 1, borderBottomWidth: 1, borderColor: c.line },
-    lower: { flex: 1, minHeight: 0, overflow: 'hidden' },
-    untouched: { pointerEvents: 'none' },
-    words: { fontSize: SIZE.lead, lineHeight: 26, paddingHorizontal: SPACE.edge, paddingVertical: 6 },
-    foot: {
-      flexDirection: 'row',
-      gap: SPACE.close,
-      padding: SPACE.edge,
-      paddingTop: SPACE.close,
-      borderTopWidth: 1,
-      borderTopColor: c.line,
-    },
-    next: { flex: 1, minHeight: 64 },
-  }),
-);

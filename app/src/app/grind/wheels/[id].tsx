@@ -1,0 +1,1 @@
+export { WheelPage as default } from '../../../areas/pages';

@@ -1,0 +1,1 @@
+export { WheelsPage as default } from '../../../areas/pages';

@@ -1,0 +1,2 @@
+export { WheelsScreen } from './wheels/WheelsScreen';
+export { WheelScreen } from './wheels/WheelScreen';

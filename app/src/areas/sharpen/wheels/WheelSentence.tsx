@@ -1,0 +1,49 @@
+import { formatLength, joined } from '@pike-stone/words';
+import { FORM_WORDS } from '@pike-stone/words/wheel';
+import { View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
+import { SentenceWord } from '../../../kit/SentenceWord';
+import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
+import { SENTENCE_LINE, SIZE, SPACE } from '../../../theme/type';
+import { whatItIs } from './say-wheel';
+import type { ShownWheel } from './use-wheels';
+import type { WheelPart } from './WheelScreen';
+
+/** A wheel in one sentence: its marking, its sizes, the grinder it runs on. */
+export function WheelSentence({ wheel, onTouch }: { wheel: ShownWheel; onTouch: (part: WheelPart) => void }) {
+  const units = useUnits();
+  const { record, use } = wheel;
+  const size = (mm: number) => joined(formatLength(mm, units));
+  const word = (part: WheelPart, text: string, says: string) => (
+    <SentenceWord text={text} says={says} onPress={() => onTouch(part)} />
+  );
+  return (
+    <View style={styles.box}>
+      <Words style={styles.sentence}>
+        {record.body.form ? `A ${FORM_WORDS[record.body.form].name} wheel, ` : 'A wheel, '}
+        {word('marking', whatItIs(wheel), 'Marking')}
+        {', '}
+        {word(
+          'size',
+          use.markedMm === record.body.diameterMm
+            ? `${size(record.body.diameterMm)}, as new`
+            : `${size(record.body.diameterMm)} now, ${size(use.markedMm)} when new`,
+          'Diameter',
+        )}
+        {', '}
+        {word(
+          'grinder',
+          use.grinder ? `on the ${use.grinder.name.toLowerCase()}, ${use.grinder.rpm} rpm` : 'on no grinder',
+          'Grinder',
+        )}
+        {'.'}
+      </Words>
+    </View>
+  );
+}
+
+const styles = sheet({
+  box: { paddingHorizontal: SPACE.edge },
+  sentence: { fontSize: SIZE.lead, lineHeight: SENTENCE_LINE },
+});
