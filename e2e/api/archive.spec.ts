@@ -141,6 +141,8 @@ test.describe('the whole shop as one file', () => {
       'ledger',
       'bits',
       'grinds',
+      'wheel-book',
+      'sharpenings',
       'cuts',
       'photos',
     ])

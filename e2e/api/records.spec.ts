@@ -142,6 +142,38 @@ test.describe('what does not fit is refused with a sentence', () => {
     expect(await steep.json()).toMatchObject({ fields: [{ path: 'body.readings.0.deg' }] });
   });
 
+  test('a dress of a wheel of nobody, a sharpening of a tool of nobody, and what no wheel has', async ({
+    request,
+  }) => {
+    const first = async (kind: string) =>
+      (await (await request.get(`/api/${kind}`)).json()).records[0].body as Record<string, unknown>;
+    const [dress, sharpening] = [await first('wheel-book'), await first('sharpenings')];
+    const put = (kind: string, body: object) => request.put(`/api/${kind}/${uuidv7()}`, write(body));
+    for (const [kind, body] of [
+      ['wheel-book', { ...dress, wheelId: uuidv7() }],
+      ['sharpenings', { ...sharpening, toolId: uuidv7() }],
+      ['sharpenings', { ...sharpening, wheelId: uuidv7() }],
+    ] as const) {
+      const stranger = await put(kind, body);
+      expect(stranger.status()).toBe(400);
+      expect((await stranger.json()).detail).toContain('not in this shop');
+    }
+    expect((await put('wheel-book', dress)).status()).toBe(200);
+    expect((await put('sharpenings', { ...sharpening, toolId: null, wheelId: null })).status()).toBe(200);
+    for (const [kind, body, field] of [
+      ['wheel-book', { ...dress, diameterMm: 4 }, 'diameterMm'],
+      ['wheel-book', { ...dress, act: 'polished' }, 'act'],
+      ['sharpenings', { ...sharpening, heightsMm: [11] }, 'heightsMm.0'],
+      ['rounds', { startedAt: 'today', finishedAt: null, groups: [], done: [] }, 'startedAt'],
+    ] as const) {
+      const answer = await put(kind, body);
+      expect(answer.status(), field).toBe(400);
+      expect(await answer.json()).toMatchObject({ fields: [{ path: `body.${field}` }] });
+    }
+    const round = { startedAt: '2026-11-01T08:00:00.000Z', finishedAt: null, groups: [], done: [] };
+    expect((await put('rounds', round)).status()).toBe(200);
+  });
+
   test('a bit that no wheel grinds, at the field', async ({ request }) => {
     const { body } = await (await request.get(`/api/bits/${DEMO.bit.general}`)).json();
     const bit = (more: object) => request.put(`/api/bits/${uuidv7()}`, write({ ...body, ...more }));

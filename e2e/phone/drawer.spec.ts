@@ -185,7 +185,7 @@ test('a tool is drawn to scale; a touched figure changes it, and its boxes open 
   page,
 }) => {
   await page.goto(`/drawer/tools/${DEMO.tool.endMill12}`);
-  await expect(page.getByRole('img', { name: 'A end mill to scale' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'End mill, to scale' })).toBeVisible();
   await page.getByRole('button', { name: 'Length of flute 26.4 mm, change' }).click();
   await page.getByRole('dialog').getByRole('textbox').fill('30');
   await page.getByRole('dialog').getByRole('button', { name: 'Set' }).click();

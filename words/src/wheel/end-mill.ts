@@ -6,7 +6,7 @@ import type {
   MillWear,
 } from '@pike-stone/core/wheel';
 import type { Warning } from '../finding';
-import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
+import { formatAngle, formatChip, formatLength, joined, type UnitSystem } from '../format';
 import { listed } from '../list';
 
 export const MILL_WEAR_WORDS: Readonly<Record<MillWear, { readonly name: string; readonly about: string }>> =
@@ -225,7 +225,7 @@ export function sayHeights(
   verdict: HeightVerdict,
   units: UnitSystem,
 ): { readonly title: string; readonly text: string } {
-  const mm = (value: number): string => joined(formatLength(value, units));
+  const mm = (value: number): string => joined(formatChip(value, units));
   const spread = `Spread ${mm(verdict.spreadMm)}, ${mm(verdict.limitMm)} allowed.`;
   if (verdict.ok) return { title: 'All teeth cut', text: spread };
   const touch = verdict.touch.map(({ tooth, downMm }) => `tooth ${tooth} by ${mm(downMm)}`);

@@ -31,7 +31,7 @@ export const BLUE_EDGE: Readonly<Record<'carbon-steel' | 'hss' | 'brazed-carbide
 const steelKey = (steel: BitSteel): keyof typeof BLUE_EDGE => (steel === 'hss-co' ? 'hss' : steel);
 export const sayBlueEdge = (steel: BitSteel): string => BLUE_EDGE[steelKey(steel)];
 
-const about = (c: number): string => `${Math.round(c / 10) * 10} °C`;
+const about = (c: number): string => `${Math.round(c / 10) * 10}\u00a0°C`;
 
 /** What a schedule comes to, in one line and the lines under it. */
 export function sayHeatPicture(picture: HeatPicture): {

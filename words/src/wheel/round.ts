@@ -1,4 +1,6 @@
 import type { RoundSetUp } from '@pike-stone/core/wheel';
+import { formatAngle } from '../format';
+import { listed } from '../list';
 
 export const SET_UP_WORDS: Readonly<Record<RoundSetUp, string>> = {
   rest: 'on the rest',
@@ -23,8 +25,8 @@ export const sayRest = (tiltDeg: number | null, asItStands: boolean): string =>
   tiltDeg === null
     ? 'by hand'
     : asItStands
-      ? `rest stays at ${tiltDeg.toFixed(1)}°`
-      : `rest at ${tiltDeg.toFixed(1)}°`;
+      ? `rest stays at ${formatAngle(tiltDeg, 1)}`
+      : `rest at ${formatAngle(tiltDeg, 1)}`;
 
 /** Why a tool is not in the round. */
 export type LeftOut = 'past-saving' | 'insert' | 'send-out';
@@ -33,3 +35,6 @@ export const LEFT_OUT_WORDS: Readonly<Record<LeftOut, string>> = {
   insert: 'turn or change the insert',
   'send-out': 'send it out: its form is not ground here',
 };
+
+/** Faces of a tool in one line. */
+export const sayFaces = (faces: readonly string[]): string => listed(faces.map((face) => face.toLowerCase()));

@@ -16,8 +16,24 @@ export function ToolParts(props: ToolPartsProps) {
   return (
     <>
       <GroundByHand {...props} />
+      <EndTeeth {...props} />
       <ToolStock {...props} />
     </>
+  );
+}
+
+/** An end mill is sharpened again at its end. */
+function EndTeeth({ id, body }: ToolPartsProps) {
+  const router = useRouter();
+  if (body.kind !== 'end-mill') return null;
+  return (
+    <Sheet>
+      <Row
+        title="Sharpen the end teeth"
+        about="set-up, rounds, heights of the teeth, cost"
+        onPress={() => router.push(`/grind/sharpen/${id}`)}
+      />
+    </Sheet>
   );
 }
 

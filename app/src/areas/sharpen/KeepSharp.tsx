@@ -4,7 +4,13 @@ import { Button } from '../../kit/Button';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 
-const WAYS: readonly (readonly [label: string, to: Href])[] = [['Wheels', '/grind/wheels']];
+const WAYS: readonly (readonly [label: string, to: Href])[] = [
+  ['Sharpening round', '/grind/round'],
+  ['Sharpen a tool', '/grind/sharpen'],
+  ['Wheels', '/grind/wheels'],
+  ['Hone', '/grind/hone'],
+  ['Heat', '/grind/heat'],
+];
 
 /** Ways to what keeps the shop's edges sharp. */
 export function KeepSharp() {

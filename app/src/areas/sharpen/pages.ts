@@ -1,2 +1,9 @@
 export { WheelsScreen } from './wheels/WheelsScreen';
 export { WheelScreen } from './wheels/WheelScreen';
+export { SharpenScreen } from './SharpenScreen';
+export { EndMillScreen } from './end-mill/EndMillScreen';
+export { EndStepsScreen } from './end-mill/EndStepsScreen';
+export { ShortScreen } from './short/ShortScreen';
+export { RoundScreen } from './round/RoundScreen';
+export { HoneScreen } from './hone/HoneScreen';
+export { HeatScreen } from './heat/HeatScreen';

@@ -1,3 +1,4 @@
+import { capital } from '@pike-stone/words';
 import { useState } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
@@ -31,7 +32,7 @@ export function ToolDrawing() {
   const { body } = fromRaw(raw, toolGroups(raw), units, {});
   const draw = (width: number) => {
     const drawn = drawTool({ ...body, kind }, { width, height: HEIGHT, pen, units, known: knownSizes(body) });
-    return drawn && { ...drawn, says: `A ${TOOL_KIND_WORDS[kind]} to scale` };
+    return drawn && { ...drawn, says: `${capital(TOOL_KIND_WORDS[kind])}, to scale` };
   };
   const touched = mark?.key;
   const title = mark?.says ?? '';

@@ -1,16 +1,29 @@
 import type { SupplyBody } from '@pike-stone/contract';
 import { isInsert } from '@pike-stone/core';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { save, useRecords, type Shown } from '../../../data/records';
 import { Picker } from '../../../kit/Picker';
+import { Row } from '../../../kit/Row';
 import { Sheet } from '../../../kit/Screen';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { StockPart } from './StockPart';
 import { supplyCounted, toolCounted } from './used-up';
 
-/** What is left of a supply; nothing for one that is not counted. */
+/** What is left of a supply, or the page of a wheel at the grinder; nothing for one that is not counted. */
 export function SupplyStock({ id, body }: { id: string; body: SupplyBody }) {
+  const router = useRouter();
+  if (body.kind === 'wheel')
+    return (
+      <Sheet>
+        <Row
+          title="At the grinder"
+          about="marking, speed, dress book, rest"
+          onPress={() => router.push(`/grind/wheels/${id}`)}
+        />
+      </Sheet>
+    );
   const counted = supplyCounted(id, body);
   return counted && <StockPart counted={counted} name={body.name} />;
 }

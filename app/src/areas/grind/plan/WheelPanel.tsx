@@ -46,7 +46,10 @@ export function WheelPanel({ bit, onClose }: WordPanelProps) {
   const set = () => {
     const read = figures.take();
     if (!read) return;
-    const wheel = { ...body.wheel, diameterMm: read.diameter[0]!, contactMm: read.contact[0]! };
+    const diameterMm = read.diameter[0]!;
+    // Typed anew, it may be another wheel.
+    const wheelId = diameterMm === body.wheel.diameterMm ? body.wheel.wheelId : null;
+    const wheel = { ...body.wheel, diameterMm, contactMm: read.contact[0]!, wheelId };
     if (Math.abs(wheel.contactMm) >= wheel.diameterMm / 2)
       return setFault('The edge must meet the wheel: less than its radius above or below the axle.');
     change({ wheel }, 'Wheel changed.');
@@ -82,8 +85,9 @@ export function WheelPanel({ bit, onClose }: WordPanelProps) {
           key={id}
           title={one.name}
           about={one.note}
+          chosen={id === body.wheel.wheelId}
           onPress={() => {
-            change({ wheel: { ...body.wheel, diameterMm: one.diameterMm } }, 'Wheel changed.');
+            change({ wheel: { ...body.wheel, diameterMm: one.diameterMm, wheelId: id } }, 'Wheel changed.');
             onClose();
           }}
         />

@@ -21,6 +21,8 @@ interface SolidViewProps {
   readonly width: number;
   readonly height: number;
   readonly says: string;
+  /** Where it is looked at from at first; left out: as a bit is. */
+  readonly look?: { readonly azimuthDeg: number; readonly heightDeg: number };
 }
 
 /** Middle of a solid's extent, and the radius of the ball about it. */
@@ -38,8 +40,8 @@ function ball(facets: readonly Facet[]) {
 }
 
 /** A solid that is turned by a finger, or by the arrow keys. */
-export function SolidView({ facets, steps, hand, width, height, says }: SolidViewProps) {
-  const [look, setLook] = useState(() => firstLook(hand));
+export function SolidView({ facets, steps, hand, width, height, says, look: from }: SolidViewProps) {
+  const [look, setLook] = useState(() => from ?? firstLook(hand));
   const [held, setHeld] = useState<{ x: number; y: number } | null>(null);
   const tree = useMemo(() => paintTree(facets), [facets]);
   const { middle, radius } = useMemo(() => ball(facets), [facets]);

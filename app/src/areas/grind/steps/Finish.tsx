@@ -1,5 +1,5 @@
 import type { BitBody } from '@pike-stone/contract';
-import { alongShank, faceNormals } from '@pike-stone/core/grind';
+import { alongShank, faceNormals, plainCut, solidOf } from '@pike-stone/core/grind';
 import { sayLensChecks } from '@pike-stone/words/grind';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -20,6 +20,13 @@ const USUAL_STOCK_MM = 0.2;
 
 /** A length as a caliper reads it, mm. */
 const hundredths = (mm: number): number => Math.round(mm * 100) / 100;
+
+/** Taken off in all: a new bit out of its blank, a regrind off its section. */
+function groundVolume({ body, plan }: Bit, shorterMm: number): number {
+  if (body.state !== 'planned') return shorterMm * body.blank.widthMm * body.blank.heightMm;
+  const { blank, cuts } = solidOf(plan);
+  return plainCut(blank, cuts).removedMm3.reduce((sum, one) => sum + one, 0);
+}
 
 /** After the last touch of the stone: what to look for, and what is left of the bit. */
 export function Finish({ bit, session }: { bit: Bit; session: Session }) {
@@ -61,6 +68,8 @@ export function Finish({ bit, session }: { bit: Bit; session: Session }) {
       lengthAfterMm: lengthMm,
       noseRadiusMm,
       stockMm: Math.max(0, Math.min(100, length - lengthMm)),
+      wheelId: bit.body.wheel.wheelId,
+      volumeMm3: groundVolume(bit, Math.max(0, length - lengthMm)),
     });
     const body: BitBody = {
       ...bit.body,

@@ -1,0 +1,1 @@
+export { HeatPage as default } from '../../areas/pages';

@@ -1,0 +1,1 @@
+export { HonePage as default } from '../../areas/pages';

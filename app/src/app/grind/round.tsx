@@ -1,0 +1,1 @@
+export { RoundPage as default } from '../../areas/pages';

@@ -1,0 +1,1 @@
+export { EndMillPage as default } from '../../../../areas/pages';

@@ -1,0 +1,1 @@
+export { EndStepsPage as default } from '../../../../areas/pages';

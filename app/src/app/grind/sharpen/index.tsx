@@ -1,0 +1,1 @@
+export { SharpenPage as default } from '../../../areas/pages';

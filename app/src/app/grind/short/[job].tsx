@@ -1,0 +1,1 @@
+export { ShortPage as default } from '../../../areas/pages';
