@@ -19,7 +19,7 @@ const STAND_OFF_MM = 0.00005;
 
 /** Parts of the solid by what left them; the first tooth's land has a name of its own, to be read on. */
 export const END_PARTS = ['flute', 'centre', 'primary', 'primary-1', 'secondary'] as const;
-export const FIRST_LAND = 'primary-1';
+const FIRST_LAND = 'primary-1';
 
 /**
  * A tooth's own frame: outwards along its edge, back over its flank, and out of the end.

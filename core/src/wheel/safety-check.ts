@@ -6,7 +6,7 @@ import { wheelSpeed } from './wheel-speed';
 /** Largest gaps at a bench grinder, in a metric shop and in one that works in inches, mm. */
 export const GAP_LIMITS = { mm: { rest: 3, tongue: 6 }, inch: { rest: 3.175, tongue: 6.35 } } as const;
 /** Flanges are at least this share of the wheel. */
-export const FLANGE_SHARE = 1 / 3;
+const FLANGE_SHARE = 1 / 3;
 const GUARD = 1e-9;
 
 /** A wheel as it is mounted, and who stands before it. */

@@ -1,10 +1,5 @@
 import fc from 'fast-check';
-import {
-  sharpeningRound,
-  type Round,
-  type RoundCosts,
-  type RoundJob,
-} from './sharpening-round';
+import { sharpeningRound, type Round, type RoundCosts, type RoundJob } from './sharpening-round';
 import { ROUND_SET_UPS } from './wheel-names';
 
 const COSTS: RoundCosts = {

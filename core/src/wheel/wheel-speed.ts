@@ -59,11 +59,3 @@ export function leastDiameter({ spindleRpm, leastMPerS, flangeMm, clearanceMm, m
   const [limitedBy, diameterMm] = limits.reduce((best, one) => (one[1] > best[1] ? one : best));
   return { bySpeedMm, byFlangeMm, diameterMm, limitedBy };
 }
-
-/** Speeds of common grinder motors under load, rpm: two poles and four, at 50 and 60 Hz. */
-export const MOTOR_RPM = {
-  'two-pole-50': 2850,
-  'two-pole-60': 3450,
-  'four-pole-50': 1425,
-  'four-pole-60': 1725,
-} as const;

@@ -41,8 +41,9 @@ const holder = (name: string, shankMm: number): SupplyBody => ({
   note: '',
 });
 const idOf = (n: number): string => demoId(6, n);
-/** Grinders, and the wheels on them. */
-export const GRINDER = { bench: idOf(20), post: idOf(21) } as const;
+/** Grinders. */
+const GRINDER = { bench: idOf(20), post: idOf(21) } as const;
+/** Wheels that their dress book names. */
 export const WHEEL = {
   grey: idOf(13),
   white: idOf(14),

@@ -1,5 +1,4 @@
 import {
-  ABRASIVES,
   abrasiveFor,
   type Abrasive,
   type AbrasiveVerdict,
@@ -39,9 +38,6 @@ export function sayWhatFor(abrasive: Abrasive): { readonly good: string; readonl
     never: `Never ${listed([...never, 'aluminium', 'brass', 'copper', 'plastic', 'wood'])}${why ? `: ${why}` : ''}.`,
   };
 }
-
-/** Every abrasive as a choice. */
-export const ABRASIVE_KEYS = ABRASIVES;
 
 /** A fault of a mounted wheel, and what to do about it. */
 export const WHEEL_FAULT_WORDS: Readonly<Record<WheelFault, string>> = {

@@ -1,10 +1,11 @@
 import type { GrindStep } from '@pike-stone/core/grind';
 import { sayStepFigures, type StepFigure } from '@pike-stone/words/grind';
-import { View } from 'react-native';
+import { useState } from 'react';
+import { Text, View } from 'react-native';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
-import { themed } from '../../../theme/theme';
-import { SPACE } from '../../../theme/type';
+import { themed, useTextScale } from '../../../theme/theme';
+import { FONT, SPACE } from '../../../theme/type';
 
 /** A column is at least as wide as so many characters of its figure: its words stand under it. */
 const LEAST_CHARACTERS = 4;
@@ -18,19 +19,36 @@ export function BigFigures({ shown }: { shown: readonly StepFigure[] }) {
   if (shown.length === 0) return null;
   return (
     <View style={styles.figures}>
-      {shown.map(({ label, figure, about }) => (
-        <View
-          key={label}
-          style={[styles.figure, { flex: Math.max(LEAST_CHARACTERS, figure.length) }]}
-          testID={`step-${label}`}
-        >
-          <Words role="note">{label}</Words>
-          <Words style={styles.huge} numberOfLines={1}>
-            {figure}
-          </Words>
-          <Words role="note">{about}</Words>
-        </View>
+      {shown.map((one) => (
+        <BigFigure key={one.label} shown={one} />
       ))}
+    </View>
+  );
+}
+
+/** Width of a figure, as a share of its height. */
+const FIGURE_SHARE = 0.66;
+const LARGEST = 40;
+
+/** One of them: as large as its column has room for. */
+function BigFigure({ shown: { label, figure, about } }: { shown: StepFigure }) {
+  const styles = useStyles();
+  const scale = useTextScale();
+  const [room, setRoom] = useState(0);
+  const largest = LARGEST * scale;
+  const size = room > 0 ? Math.min(largest, room / (figure.length * FIGURE_SHARE)) : largest;
+  return (
+    <View
+      style={[styles.figure, { flex: Math.max(LEAST_CHARACTERS, figure.length) }]}
+      testID={`step-${label}`}
+    >
+      <Words role="note">{label}</Words>
+      <View onLayout={(event) => setRoom(event.nativeEvent.layout.width)}>
+        <Text style={[styles.huge, { fontSize: size, lineHeight: size * 1.2 }]} numberOfLines={1}>
+          {figure}
+        </Text>
+      </View>
+      <Words role="note">{about}</Words>
     </View>
   );
 }
@@ -49,6 +67,6 @@ const useStyles = themed((c) =>
       borderRightWidth: 1,
       borderRightColor: c.line,
     },
-    huge: { fontSize: 40, lineHeight: 48, fontWeight: '600', fontVariant: ['tabular-nums'] },
+    huge: { fontFamily: FONT.words, fontWeight: '600', color: c.ink, fontVariant: ['tabular-nums'] },
   }),
 );

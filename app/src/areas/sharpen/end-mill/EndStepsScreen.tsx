@@ -1,3 +1,4 @@
+import { formatLength, joined } from '@pike-stone/words';
 import { sayEndMillSteps } from '@pike-stone/words/wheel';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -47,10 +48,10 @@ function Steps({ mill }: { mill: EndMill }) {
   const next = session.at === steps.length - 1 ? 'Done' : 'Next';
   return (
     <StepFrame
-      about={`${mill.draft.name}, ${session.at + 1} of ${steps.length}`}
+      about={`${joined(formatLength(mill.draft.diameterMm, units))}, ${session.at + 1} of ${steps.length}`}
       progress={
-        <View style={styles.progress}>
-          <Bar share={session.at / steps.length} progressOf="Steps done" />
+        <View style={styles.progress} role="img" aria-label={`Step ${session.at + 1} of ${steps.length}`}>
+          <Bar share={session.at / steps.length} />
         </View>
       }
       title={step.title}

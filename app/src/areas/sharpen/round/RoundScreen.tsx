@@ -160,7 +160,7 @@ function Working({ round }: { round: Shown<'rounds'> }) {
       footer={<Button kind="main" label="End the round" onPress={finish} style={styles.grow} />}
     >
       <View style={styles.box}>
-        <Bar share={jobs.length > 0 ? body.done.length / jobs.length : 0} progressOf="Faces done" />
+        <Bar share={jobs.length > 0 ? body.done.length / jobs.length : 0} />
       </View>
       {body.groups.map((group, i) => (
         <GroupSheet key={`${group.wheel}${group.setUp}${group.tiltDeg}`} group={group} at={i}>

@@ -35,7 +35,7 @@ export interface RoundWork {
 }
 
 /** Wheels that nobody described yet. */
-export const ANY_WHEEL = {
+const ANY_WHEEL = {
   rough: 'coarse wheel',
   finish: 'fine wheel',
   post: 'wheel in the tool post',

@@ -29,13 +29,12 @@ import { MarkingPanel } from './MarkingPanel';
 import { MountPanel } from './MountPanel';
 import { RestPanel } from './RestPanel';
 import { useWheels, type ShownWheel, type StoreOf } from './use-wheels';
+import type { WheelPart } from './wheel-part';
 import { WheelSentence } from './WheelSentence';
 import { WheelSigns } from './WheelSigns';
 import { WheelSizePanel } from './WheelSizePanel';
 import { WheelSketch } from './WheelSketch';
 import type { WheelSign } from '@pike-stone/core/wheel';
-
-export type WheelPart = 'marking' | 'size' | 'grinder' | 'dress' | 'mount' | 'rest';
 
 /** A wheel: what its marking says, whether it may run, what is left of it, and its dress book. */
 export function WheelScreen() {

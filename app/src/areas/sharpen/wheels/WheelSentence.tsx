@@ -8,7 +8,7 @@ import { sheet } from '../../../theme/sheet';
 import { SENTENCE_LINE, SIZE, SPACE } from '../../../theme/type';
 import { whatItIs } from './say-wheel';
 import type { ShownWheel } from './use-wheels';
-import type { WheelPart } from './WheelScreen';
+import type { WheelPart } from './wheel-part';
 
 /** A wheel in one sentence: its marking, its sizes, the grinder it runs on. */
 export function WheelSentence({ wheel, onTouch }: { wheel: ShownWheel; onTouch: (part: WheelPart) => void }) {

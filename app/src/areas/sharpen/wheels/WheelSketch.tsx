@@ -7,7 +7,7 @@ import { TouchPaper, type TouchDrawing } from '../../../kit/drawing/TouchPaper';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
 import type { ShownWheel } from './use-wheels';
-import type { WheelPart } from './WheelScreen';
+import type { WheelPart } from './wheel-part';
 
 const HEIGHT = 250;
 const MARGIN = 16;

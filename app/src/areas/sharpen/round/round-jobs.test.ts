@@ -1,0 +1,99 @@
+import type { BitBody, SupplyOf, ToolBody } from '@pike-stone/contract';
+import { freshBit } from '../../grind/bit-model';
+import type { ShownWheel } from '../wheels/use-wheels';
+import { wheelInUse } from '../wheels/wheel-in-use';
+import { finishedItems } from './finish-round';
+import { roundWork, wheelFor, type Dull } from './round-jobs';
+
+const BENCH: SupplyOf<'grinder'> = { kind: 'grinder', name: 'Bench', rpm: 2850, stands: 'bench', note: '' };
+const wheel = (id: string, marking: string, mounted = true): ShownWheel => {
+  const body: SupplyOf<'wheel'> = { kind: 'wheel', name: id, diameterMm: 150, marking, note: '' };
+  return {
+    record: { id, version: 1, archived: false, updatedAt: '', waiting: false, body },
+    use: wheelInUse(id, body, mounted ? BENCH : null, { entries: [], sharpenings: [], grinds: [] }),
+  };
+};
+const WHEELS = [
+  wheel('grey', 'A 60 L 5 V 35 m/s'),
+  wheel('white', 'WA 100 J 8 V 35 m/s'),
+  wheel('green', 'GC 80 H 7 V', false),
+];
+
+const tool = (body: Partial<ToolBody>, nothingLeft = false): Dull => ({
+  of: 'tools',
+  id: String(body.name ?? 't'),
+  body: { name: 't', material: 'hss', dull: true, note: '', ...body } as ToolBody,
+  nothingLeft,
+});
+const mill = (over: object = {}) =>
+  tool({
+    name: 'mill',
+    kind: 'end-mill',
+    diameterMm: 12,
+    teeth: 4,
+    fluteLengthMm: 26,
+    ...over,
+  } as Partial<ToolBody>);
+const reasons = (dull: readonly Dull[]) => roundWork(dull, WHEELS).leftOut.map(({ why }) => why);
+
+it('HSS is roughed on the grey wheel and finished on the white one; carbide goes to the green', () => {
+  expect(wheelFor(WHEELS, 'hss', 'rough')).toBe('grey');
+  expect(wheelFor(WHEELS, 'hss', 'finish')).toBe('white');
+  expect(wheelFor(WHEELS, 'carbide', 'finish')).toBe('green');
+  expect(wheelFor([], 'hss', 'finish')).toBe('fine wheel');
+});
+
+it('a bit is ground on its flanks and nose, each with its tilt, and stoned last', () => {
+  const body: BitBody = { ...freshBit({ shape: 'general', name: 'Bit' }), state: 'dull' };
+  const { jobs } = roundWork([{ of: 'bits', id: 'b', body }], WHEELS);
+  const side = jobs.find(({ face }) => face === 'side')!;
+  expect(side.tilt!.wantedDeg).toBeCloseTo(9.82, 2);
+  expect([side.tilt!.lowDeg, side.tilt!.highDeg]).toEqual([
+    side.tilt!.wantedDeg - 1,
+    side.tilt!.wantedDeg + 2,
+  ]);
+  expect(jobs.at(-1)).toMatchObject({ face: 'hone', setUp: 'stone', stage: 2 });
+});
+
+it('a bit too short to grind again is past saving', () => {
+  const body: BitBody = { ...freshBit({ shape: 'general', name: 'Bit' }), state: 'dull' };
+  const short = { ...body, blank: { ...body.blank, lengthMm: 42 } };
+  expect(reasons([{ of: 'bits', id: 'b', body: short }])).toEqual(['past-saving']);
+});
+
+it('an end mill is set up in the lathe, unless nothing is left of its flutes', () => {
+  expect(roundWork([mill()], WHEELS).jobs).toMatchObject([{ setUp: 'end-teeth', face: 'end-teeth' }]);
+  expect(reasons([mill({ fluteLengthMm: 6 })])).toEqual(['past-saving']);
+});
+
+it('inserts are turned, forms sent out, worn blanks past saving', () => {
+  expect(
+    reasons([
+      tool({ name: 'a', kind: 'turning-tool', material: 'carbide-coated' }),
+      tool({ name: 'b', kind: 'reamer' }),
+      tool({ name: 'c', kind: 'turning-tool' }, true),
+    ]),
+  ).toEqual(['insert', 'send-out', 'past-saving']);
+});
+
+it('only a tool of which every face is done is sharp again', () => {
+  const job = (itemId: string, face: string) => ({
+    key: `${itemId}/${face}`,
+    of: 'tools' as const,
+    itemId,
+    name: itemId,
+    face,
+  });
+  const group = {
+    wheel: 'white',
+    wheelId: null,
+    setUp: 'rest' as const,
+    tiltDeg: 9,
+    asItStands: false,
+    changeMin: 1,
+    grindMin: 1,
+    jobs: [job('a', 'side'), job('a', 'front'), job('b', 'side')],
+  };
+  const round = { startedAt: '', finishedAt: null, groups: [group], done: ['a/side', 'b/side'] };
+  expect(finishedItems(round).map(({ itemId }) => itemId)).toEqual(['b']);
+});
