@@ -76,6 +76,11 @@ test('a wheel is described by its marking, checked against its spindle, dressed,
   ).toBeVisible();
   await page.reload();
   await expect(book).toContainText('Diamond only, glazed, 3');
+  // Measured at 95 it is used up: below 15 m/s at its rim.
+  await word(page, 'Diameter');
+  await page.getByLabel(/^Diameter now/).fill('95');
+  await set(page);
+  await expect(page.getByRole('alert')).toContainText(/Used up: 101\smm is the least/);
 });
 
 test('a chipped four-flute cutter is sharpened step by step, its high tooth found, and the cut reckons with it', async ({
@@ -127,7 +132,14 @@ test('a chipped four-flute cutter is sharpened step by step, its high tooth foun
   const title = page.getByTestId('step-title');
   await expect(title).toHaveText('Cover the lathe');
   await expect(page.getByText(/^Power off, out of gear, chuck locked/)).toBeVisible();
-  for (const next of ['Hold the cutter', 'Set the dish', 'Set the height', 'Touch off', 'Round 1 of 7']) {
+  for (const next of [
+    'Hold the cutter',
+    'Set the dish',
+    'Set the height',
+    'Index and square the teeth',
+    'Touch off',
+    'Round 1 of 7',
+  ]) {
     await page.getByTestId('lower-half Next').click();
     await expect(title).toHaveText(next);
   }

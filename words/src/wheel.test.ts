@@ -110,17 +110,24 @@ describe('end teeth', () => {
 
   it('goes from the covers to the oil, a step for each round, and lowers on the far side', () => {
     const steps = sayEndMillSteps(plan, millJob(), 'mm');
-    expect(steps.map(({ key }) => key).slice(0, 6)).toEqual([
+    expect(steps.map(({ key }) => key).slice(0, 7)).toEqual([
       'cover',
       'hold',
       'dish',
       'height',
+      'index',
       'touch',
       'first-1',
     ]);
     expect(steps.filter(({ key }) => /^first-\d/.test(key))).toHaveLength(plan.rounds.rounds);
     expect(steps.at(-1)!.key).toBe('clean');
     expect(new Set(steps.map(({ key }) => key)).size).toBe(steps.length);
+    const plate = millJob({ holes: 60, cutter: { ...millJob().cutter, centreCutting: true } });
+    const more = sayEndMillSteps(endMillPlan(plate), plate, 'mm');
+    expect(more.find(({ key }) => key === 'index')!.do).toBe(
+      'Tooth by tooth 0°, 90°, 180° and 270° on the plate of 60 holes, always turned the same way.',
+    );
+    expect(more.map(({ key }) => key)).toContain('gash');
     const far = millJob({ side: 'far' });
     expect(sayEndMillSteps(endMillPlan(far), far, 'mm')[3]!.do).toMatch(/^Lower the grinder/);
   });

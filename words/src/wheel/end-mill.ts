@@ -179,11 +179,27 @@ export function sayEndMillSteps(
       { figures: [raise, top], caution: 'Set it with the wheel standing still.' },
     ),
     step(
+      'index',
+      'Index and square the teeth',
+      job.holes === null
+        ? `Tooth by tooth ${listed(plan.index.anglesDeg.map(deg))}: a square on a flat of the chuck, or bring each tooth to a finger. Unequal teeth: always by the finger.`
+        : `Tooth by tooth ${listed(plan.index.anglesDeg.map(deg))} on the plate of ${job.holes} holes, always turned the same way.`,
+      `Height gauge on both ends of the edge: level within 0.1 mm. Half a degree off ends ${joined(formatChip(Math.abs(plan.halfDegree.lowMm), units))} low, which is let pass.`,
+      {
+        figures: [
+          { label: 'Index', figure: deg(plan.index.stepDeg), unit: '', about: `${cutter.teeth} teeth` },
+        ],
+      },
+    ),
+    step(
       'touch',
       'Touch off',
       'Felt pen on the end of each tooth. Run the wheel up standing aside, then bring it up until it just takes the ink off the highest tooth. Zero the dial.',
       'Ink gone in a line along the edge, nowhere else.',
-      { caution: 'A minute guarded, nobody in line. No gloves, no sleeves.' },
+      {
+        caution:
+          'A minute guarded, nobody in line. No gloves, no sleeves. Never load a thin disc from the side.',
+      },
     ),
     ...infeeds.map((infeed, i) => round(i + 1, rounds.rounds, infeed, 'first')),
     step(
@@ -208,6 +224,16 @@ export function sayEndMillSteps(
               i === secondRounds.rounds - 1 ? secondRounds.lastMm : 3 * job.infeedMm,
               'second',
             ),
+          ),
+        ]
+      : []),
+    ...(cutter.centreCutting
+      ? [
+          step(
+            'gash',
+            'Clear the centre',
+            'Gash the short teeth clear of the centre at 30 to 45°, with a thin grinding wheel or a sharp corner. The long tooth passes the centre by 0.1 to 0.3 mm.',
+            'No pip left: if the centre is short or crossed, use the cutter for side work only.',
           ),
         ]
       : []),

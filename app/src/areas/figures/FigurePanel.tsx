@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../kit/Button';
 import { Panel } from '../../kit/Panel';
@@ -14,6 +14,9 @@ export function FigurePanel<Key extends string>({
   about,
   set = 'Set',
   other,
+  before,
+  children,
+  check,
   onSet,
   onClose,
 }: {
@@ -24,13 +27,22 @@ export function FigurePanel<Key extends string>({
   set?: string;
   /** Another button beside it. */
   other?: ReactNode;
+  /** What is chosen above the figures, and below them. */
+  before?: ReactNode;
+  children?: ReactNode;
+  /** Why figures that can each be used do not go together; null when they do. */
+  check?: (figures: Figures<Key>) => string | null;
   onSet: (figures: Figures<Key>) => void;
   onClose: () => void;
 }) {
   const figures = useFigures(fields);
+  const [fault, setFault] = useState<string | null>(null);
   const take = () => {
     const read = figures.take();
     if (!read) return;
+    const apart = check?.(read) ?? null;
+    setFault(apart);
+    if (apart !== null) return;
     onSet(read);
     onClose();
   };
@@ -47,7 +59,10 @@ export function FigurePanel<Key extends string>({
     >
       <View style={styles.body}>
         {about && <Words role="note">{about}</Words>}
+        {before}
         {figures.boxes}
+        {fault && <Words role="fault">{fault}</Words>}
+        {children}
       </View>
     </Panel>
   );

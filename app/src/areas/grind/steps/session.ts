@@ -1,16 +1,13 @@
 import type { GrindBody } from '@pike-stone/contract';
-import type { GrindStep, StepKey, WearSeen } from '@pike-stone/core/grind';
+import type { GrindStep, WearSeen } from '@pike-stone/core/grind';
 import { useMemo } from 'react';
 import { newId, save, useRecords } from '../../../data/records';
 import type { Bit } from '../use-bit';
+import { stepByStep, type StepByStep } from './step-by-step';
 
 /** The session at the grinder that is going on for a bit, and how it goes on. */
-export interface Session {
+export interface Session extends StepByStep {
   readonly body: GrindBody;
-  /** Step that is on the screen, from 0. */
-  readonly at: number;
-  readonly next: () => void;
-  readonly back: () => void;
   readonly read: (reading: GrindBody['readings'][number]) => void;
   readonly finish: (more: Partial<GrindBody>) => void;
 }
@@ -46,18 +43,9 @@ export function useSession(bit: Bit, steps: readonly GrindStep[], wear: WearSeen
   const version = going?.version ?? 0;
   const write = (change: Partial<GrindBody>) => void save('grinds', id, version, { ...body, ...change });
   const keys = steps.map(({ key }) => key);
-  const at = Math.min(keys.filter((key) => body.done.includes(key)).length, keys.length);
   return {
     body,
-    at,
-    next: () => {
-      const key = keys[at];
-      if (key) write({ done: [...body.done, key] });
-    },
-    back: () => {
-      const last = keys[at - 1];
-      if (last) write({ done: body.done.filter((key: StepKey) => key !== last) });
-    },
+    ...stepByStep(keys, body.done, (done) => write({ done })),
     read: (reading) =>
       write({
         readings: [

@@ -3,14 +3,11 @@ import { useMemo } from 'react';
 import { newId, save, useRecords } from '../../../data/records';
 import { endTeethOf } from './draft';
 import type { EndMill } from './use-end-mill';
+import { stepByStep, type StepByStep } from '../../grind/steps/step-by-step';
 
 /** The sharpening that is going on for a cutter, and how it goes on. */
-export interface MillSession {
+export interface MillSession extends StepByStep {
   readonly body: SharpeningBody;
-  /** Step on the screen, from 0. */
-  readonly at: number;
-  readonly next: () => void;
-  readonly back: () => void;
   readonly finish: (more: Partial<SharpeningBody>) => void;
 }
 
@@ -51,18 +48,9 @@ export function useMillSession(mill: EndMill, keys: readonly string[]): MillSess
   const version = going?.version ?? 0;
   const write = (change: Partial<SharpeningBody>) =>
     void save('sharpenings', id, version, { ...body, ...change });
-  const at = Math.min(keys.filter((key) => body.done.includes(key)).length, keys.length);
   return {
     body,
-    at,
-    next: () => {
-      const key = keys[at];
-      if (key) write({ done: [...body.done, key] });
-    },
-    back: () => {
-      const last = keys[at - 1];
-      if (last) write({ done: body.done.filter((key) => key !== last) });
-    },
+    ...stepByStep(keys, body.done, (done) => write({ done })),
     finish: (more) => write({ finishedAt: new Date().toISOString(), ...more }),
   };
 }
