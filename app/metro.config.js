@@ -36,6 +36,9 @@ const LEFT_OUT = [
   /react-native-screens\/lib\/module\/components\/(Screen|ScreenStackItem|ScreenStackHeaderConfig)(\.web)?\.js$/,
   // Ways of moving between tabs and drawers.
   /expo-router\/build\/react-navigation\/routers\/(TabRouter|DrawerRouter)\.js$/,
+  // The same for tabs of the system, and ids of other makings again.
+  /expo-router\/build\/native-tabs\/NativeTabTrigger\.js$/,
+  /expo-modules-core\/src\/uuid\//,
   // Navigation written as one object: ours are files.
   /expo-router\/build\/react-navigation\/(native\/createStaticNavigation|core\/StaticNavigation)\.js$/,
 ];

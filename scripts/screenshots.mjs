@@ -28,7 +28,6 @@ const cut = (machine, stock, tool, more) => {
 };
 const bush = cut(1, 4, 1, { operation: 'turn', workDiameterMm: 60, stickOutMm: 70 });
 const frame = cut(3, 7, 17, { operation: 'mill-side', stickOutMm: 30 });
-const thread = cut(2, 1, 28, { operation: 'thread', workDiameterMm: 20, stickOutMm: 60 });
 const railing = cut(1, 2, 1, { operation: 'turn', workDiameterMm: 32 });
 const shaft = cut(2, 1, 7, {
   operation: 'turn',
@@ -52,13 +51,7 @@ const VIEWS = [
       await page.getByRole('radio', { name: /^0\.8/ }).click();
     },
   },
-  {
-    name: 'thread-passes-dark-inch',
-    path: '/cut/thread',
-    before: `/cut?${thread}`,
-    theme: 'dark',
-    units: 'inch',
-  },
+  { name: 'wheel-dark-inch', path: `/grind/wheels/${demo(6, 13)}`, theme: 'dark', units: 'inch' },
   { name: 'choose', path: '/cut/choose', before: `/cut?${railing}` },
   { name: 'grind-bit', path: `/grind/${demo(8, 4)}` },
   { name: 'grind-step', path: `/grind/${demo(8, 3)}/steps`, touch: (page) => page.waitForTimeout(2_000) },
@@ -74,15 +67,12 @@ const VIEWS = [
   { name: 'forecast', path: '/cut/forecast', before: `/cut?${shaft}` },
   { name: 'to-size', path: '/cut/to-size', before: `/cut?${bush}` },
   { name: 'book', path: '/book' },
-  { name: 'drawer-machine', path: `/drawer/machines/${demo(1, 1)}` },
   {
-    name: 'identify',
-    path: '/drawer/identify',
-    touch: async (page) => {
-      await page.getByRole('radio', { name: 'Weakly drawn' }).click();
-      await page.getByRole('radio', { name: 'Matt grey' }).click();
-    },
+    name: 'sharpen-end-mill',
+    path: `/grind/sharpen/${demo(3, 39)}`,
+    touch: (page) => page.waitForTimeout(2_000),
   },
+  { name: 'sharpening-round', path: '/grind/round' },
   { name: 'machine-drive', path: `/drawer/machines/${demo(1, 1)}/drive` },
   { name: 'cut-wide', path: `/cut?${shaft}`, size: WIDE },
   {

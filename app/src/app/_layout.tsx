@@ -14,13 +14,16 @@ import { Empty } from '../kit/Empty';
 import { useKeys, useKeysOn } from '../kit/keys';
 import { useMoves } from '../areas/house/useMoves';
 import { Notices } from '../areas/house/Notices';
-import { NewerNotice, PairPage } from '../areas/pages';
+import { laterPage, quietPart } from '../areas/later-part';
 import { SizeTypingContext } from '../kit/size-typing';
 import { bringTheRest } from '../kit/later';
 import { Navigation } from '../kit/Navigation';
 import { UndoBar } from '../kit/Undo';
 import { sheet } from '../theme/sheet';
 import { ThemeProvider, themed, useRail } from '../theme/theme';
+
+const NewerNotice = quietPart('NewerNotice');
+const PairPage = laterPage('PairScreen');
 
 export default function Layout() {
   const preferences = usePreferences();

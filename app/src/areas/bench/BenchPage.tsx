@@ -163,6 +163,13 @@ function DullTools({ tools, placeOf, open }: Pick<BenchProps, 'tools' | 'placeOf
         To be sharpened
       </Words>
       <Sheet>
+        {dull.length > 1 && (
+          <Row
+            title="All in one round"
+            about={`${dull.length} tools, in the fewest settings`}
+            onPress={() => open('/grind/round')}
+          />
+        )}
         {dull.map((record) => (
           <Row
             key={record.id}

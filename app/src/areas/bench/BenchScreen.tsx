@@ -28,9 +28,11 @@ export function BenchScreen() {
       cuts={cuts.loading ? null : cuts.records}
       trouble={cuts.error}
       tools={tools}
-      // A hand-ground tool is reground in Grind, any other is looked at in the drawer.
+      // A hand-ground tool and an end mill are ground in Grind, any other is looked at in the drawer.
       placeOf={(toolId) => {
         const bit = bits.find(({ body }) => body.toolId === toolId);
+        if (tools.find(({ id }) => id === toolId)?.body.kind === 'end-mill')
+          return `/grind/sharpen/${toolId}`;
         return bit ? `/grind/${bit.id}/regrind` : `/drawer/tools/${toolId}`;
       }}
       open={(page) => router.push(page)}

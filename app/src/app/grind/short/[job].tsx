@@ -1,1 +1,3 @@
-export { ShortPage as default } from '../../../areas/pages';
+import { laterPage } from '../../../areas/later-part';
+
+export default laterPage('ShortScreen');

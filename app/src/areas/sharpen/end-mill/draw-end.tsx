@@ -125,10 +125,10 @@ function endView(
 
 /** One tooth from the side: the hollow land, the second relief behind it, the wheel's round. */
 function toothView({ wish }: EndMillJob, plan: EndMillPlan, { pen, width, height }: Paper) {
-  const left = width * END_SHARE + 24;
+  const left = width * END_SHARE + 10;
   const sign = flankSide(plan);
   const scale = LAND_PX / wish.landMm;
-  const [ex, ey] = [left + (width - left) * 0.42, height / 2 - sign * LAND_PX * 0.9];
+  const [ex, ey] = [left + (width - left) * 0.45, height / 2 - sign * LAND_PX * 0.9];
   const to = (back: number, depth: number): Point => [ex - depth * scale, ey + sign * back * scale];
   const depth = (back: number): number => wheelDepth(plan.radiusMm, plan.raiseMm, back);
   const land = Array.from({ length: 13 }, (_, i) =>
@@ -143,7 +143,6 @@ function toothView({ wish }: EndMillJob, plan: EndMillPlan, { pen, width, height
     const atHeel = Math.sqrt(plan.radiusMm ** 2 - (wish.landMm - second.raiseMm) ** 2);
     return to(back, heel + deeper - atHeel);
   });
-  const steelLeft = left;
   const round = Array.from({ length: 25 }, (_, i): Point => {
     const back = wish.landMm * (-0.7 + (2.6 * i) / 24);
     return to(back, depth(back));
@@ -154,15 +153,15 @@ function toothView({ wish }: EndMillJob, plan: EndMillPlan, { pen, width, height
     ex,
     ey,
     sign,
-    heelAt: to(wish.landMm, heel),
+    left,
     art: (
       <G>
         <Path
-          d={`${path([[steelLeft, ey], [ex, ey], ...land, ...behind, [steelLeft, last[1]]])}Z`}
+          d={`${path([[left, ey], [ex, ey], ...land, ...behind, [left, last[1]]])}Z`}
           fill={pen.wash}
           stroke="none"
         />
-        <Path d={path([[steelLeft, ey], face])} stroke={pen.ink} strokeWidth={1.4} />
+        <Path d={path([[left, ey], face])} stroke={pen.ink} strokeWidth={1.4} />
         <Path d={path(land)} stroke={pen.accent} strokeWidth={3} fill="none" />
         <Path d={path(behind)} stroke={pen.ink} strokeWidth={1.6} fill="none" />
         <Path d={path([to(0, 0), to(wish.landMm, heel)])} stroke={pen.quiet} strokeDasharray="3 3" />
@@ -241,9 +240,9 @@ export function drawEnd(job: EndMillJob, plan: EndMillPlan, paper: Paper): Touch
         {end.art}
         {tooth.art}
         <SvgText
-          x={tooth.heelAt[0] - 8}
-          y={tooth.heelAt[1] + (tooth.sign < 0 ? 16 : -6)}
-          textAnchor="end"
+          x={tooth.left + 5}
+          y={tooth.ey + tooth.sign * LAND_PX * 0.4}
+          textAnchor="start"
           fontFamily={FONT.figures}
           fontSize={13}
           fill={pen.quiet}

@@ -1,1 +1,3 @@
-export { EndStepsPage as default } from '../../../../areas/pages';
+import { laterPage } from '../../../../areas/later-part';
+
+export default laterPage('EndStepsScreen');
