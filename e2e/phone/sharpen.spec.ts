@@ -81,6 +81,13 @@ test('a wheel is described by its marking, checked against its spindle, dressed,
   await page.getByLabel(/^Diameter now/).fill('95');
   await set(page);
   await expect(page.getByRole('alert')).toContainText(/Used up: 101\smm is the least/);
+  // A bit that is ground on it is told, and reckoned with what the wheel measures now.
+  await visit(page, `/grind/${DEMO.bit.shear}`);
+  await expect(
+    page.getByText(/white measures 95\smm now; the rest is reckoned for 150\smm\.$/),
+  ).toBeVisible();
+  await page.getByRole('button', { name: /^Reckon with 95/ }).click();
+  await expect(page.getByRole('button', { name: /^a 95\smm wheel, Wheel, change$/ })).toBeVisible();
 });
 
 test('a chipped four-flute cutter is sharpened step by step, its high tooth found, and the cut reckons with it', async ({
@@ -200,12 +207,17 @@ test('a round takes everything dull in the fewest settings; what is done is shar
   await expect(page.getByText(/^Waiting/)).toHaveCount(0);
   await page.reload();
   await expect(drill).toBeChecked();
-  await page.getByRole('button', { name: 'End the round' }).click();
+  const end = page.getByRole('button', { name: 'End the round' });
+  await end.click();
   await expect(page.getByText('One tool is sharp again.')).toBeVisible();
+  // Ended by mistake it goes on where it stood.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(drill).toBeChecked();
+  await end.click();
   // The drill has left the next round; the rest is still dull.
   await expect(page.getByRole('button', { name: 'Begin the round' })).toBeVisible();
   await expect(page.getByText('Drill 10', { exact: true })).toHaveCount(0);
-  await expect(page.getByText('HSS slot drill 8')).toBeVisible();
+  await expect(page.getByText('HSS slot drill 5')).toBeVisible();
   await visit(page, `/grind/short/drill`);
   await expect(page.getByTestId('short-log')).toContainText('Drill 10');
 });

@@ -28,7 +28,7 @@ export type EndTeethBody = z.infer<typeof endTeeth>;
 export const sharpeningBody = z.object({
   name,
   toolId: id.nullable(),
-  what: z.enum(['end-teeth', 'drill', 'fly-tip', 'brazed', 'scraper', 'hone']),
+  what: z.enum(['end-teeth', 'tool-bit', 'drill', 'fly-tip', 'brazed', 'scraper']),
   startedAt: z.iso.datetime(),
   finishedAt: z.iso.datetime().nullable(),
   wheelId: id.nullable(),

@@ -1,6 +1,7 @@
 import type { BitBody, GrindBody } from '@pike-stone/contract';
 import { bitPlanFor, type BitShape, type Hand } from '@pike-stone/core/grind';
 import { demoId } from './shop';
+import { WHEEL as STORE_WHEEL } from './supplies';
 
 const WHEEL = { diameterMm: 150, contactMm: 0, hollow: true } as const;
 
@@ -82,7 +83,13 @@ export const BITS: readonly BitBody[] = [
     more: { use: { side: 'bore', diameterMm: 30, depthMm: 1.5, feedMm: 0.08, heightErrorMm: 0 } },
   }),
   bit({ name: 'Brass hexagon bit', shape: 'brass', metalKey: 'brass-free-cutting', lengthMm: 57 }),
-  bit({ name: 'Shear finisher', shape: 'shear', side: 12, lengthMm: 70 }),
+  bit({
+    name: 'Shear finisher',
+    shape: 'shear',
+    side: 12,
+    lengthMm: 70,
+    more: { wheel: { ...WHEEL, wheelId: STORE_WHEEL.white } },
+  }),
   bit({
     name: 'Squeals on the railing bar',
     shape: 'general',

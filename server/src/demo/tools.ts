@@ -230,7 +230,7 @@ export const TOOLS: readonly ToolBody[] = [
     price: 34,
     note: 'A corner is out: it met the clamp of the hatch frame.',
   }),
-  endMill('HSS slot drill 8', 8, 2, 'hss', { dull: true, centreCutting: true, price: 16, note: 'Blunt.' }),
+  endMill('HSS slot drill 5', 5, 2, 'hss', { dull: true, centreCutting: true, price: 12, note: 'Blunt.' }),
   endMill('HSS end mill 10, short', 10, 4, 'hss', {
     dull: true,
     fluteLengthMm: 5,

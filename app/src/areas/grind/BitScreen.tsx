@@ -28,6 +28,7 @@ import { NamePanel } from './plan/NamePanel';
 import { ReadBack } from './plan/ReadBack';
 import { SizePanel } from './plan/SizePanel';
 import { WordPanel } from './plan/WordPanel';
+import { WornWheel } from './plan/WornWheel';
 import { useBit, useGroundBit, type Bit, type GroundBit } from './use-bit';
 import { useKeepGround } from './use-tool';
 
@@ -100,6 +101,7 @@ function Says({ bit, ground }: { bit: Bit; ground: GroundBit }) {
           The general bit is a poor choice for this metal: take the angles for the metal.
         </Caution>
       )}
+      <WornWheel bit={bit} />
       {findings.map((finding) => {
         const { level, text } = sayBitFinding(finding, units);
         return (

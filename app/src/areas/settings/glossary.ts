@@ -19,6 +19,10 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
   ],
   ['Banjo', 'The slotted arm that carries the change gears between spindle and leadscrew.'],
   [
+    'Bond',
+    'What holds the grains of a wheel together. Vitrified rings when tapped; resin does not, and ages.',
+  ],
+  [
     'Built-up edge',
     'Work metal welded to the cutting edge in slow, sticky cutting; it breaks off and takes the edge along.',
   ],
@@ -43,11 +47,16 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
   ],
   ['Cutting speed', 'Speed of the fastest point that cuts, in m/min or sfm (feet a minute).'],
   ['Depth of cut', 'On a lathe: taken off the radius. On a mill: along the cutter’s axis.'],
+  ['Dish', 'The end edges of a cutter fall towards its centre by this angle, so that only the corners cut.'],
   [
     'Division',
     'One mark on a dial. It stands for slide travel, or on a diameter-reading dial for twice the travel.',
   ],
   ['Dovetail', 'A slanted way that holds a slide down. Roughed square, then cut with a slanted cutter.'],
+  [
+    'Dressing',
+    'Opening the face of a wheel so that it cuts again; truing makes it round. A diamond does both.',
+  ],
   [
     'Edge radius',
     'How round the very edge is, a few thousandths of a millimetre. A chip thinner than about a third of it is not cut but rubbed.',
@@ -62,6 +71,9 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
     'Front clearance',
     'The front of a bit falls back under its nose by this angle. A nose above centre uses it up outside, a bore needs more.',
   ],
+  ['Glazed', 'Of a wheel: its grains are blunt and shine. It squeals and burns until it is dressed.'],
+  ['Grade', 'How firmly a wheel holds its grains, A soft to Z hard. Hard tools want a soft wheel.'],
+  ['Grit', 'Size of a wheel’s grains: 36 to 46 rough, 60 to 120 finish.'],
   [
     'Half nuts',
     'Two halves that close on the leadscrew and draw the carriage along by the pitch of the thread.',
@@ -79,6 +91,7 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
     'Land',
     'A narrow strip behind an edge: ground at the first clearance, or left flat before a chip breaker.',
   ],
+  ['Loaded', 'Of a wheel: its pores are full of metal.'],
   ['Neck', 'The thin part of a T-slot cutter, and the slot it runs in; it is milled first.'],
   ['Nose radius', 'Rounding of the tool’s corner. It limits the feed and sets the finish.'],
   ['Overhang', 'How far work or cutter stands out, in diameters.'],
@@ -98,6 +111,7 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
     'Rest tilt',
     'Lean of the tool rest at the grinder. Positive has the operator’s edge low, so that the ground face falls back under the top.',
   ],
+  ['Ring test', 'A sound vitrified wheel, hung up and tapped with wood, rings clear. A dull one is cracked.'],
   ['Rung', 'One of the speeds or feeds the machine really has.'],
   ['Set-over', 'How far the tailstock is moved sideways to turn a taper between centres.'],
   ['Shoulder', 'A square step along a bar. The nose of the tool leaves its radius in the corner.'],
@@ -111,11 +125,13 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
   ],
   ['Skin', 'Scale, sand or hardened metal on the outside. The first pass goes under it.'],
   ['Slip', 'What a belt loses on its pulley: 1 to 3 % when it grips, much more just before it gives up.'],
+  ['Spark-out', 'Passes without infeed at the end, until hardly a spark comes.'],
   [
     'Spring',
     'How far work, bar or cutter gives way under the cut. What is measured after a pass is worth more than what is computed.',
   ],
   ['Step-over', 'How far the cutter moves sideways for the next strip of a face.'],
+  ['Structure', 'How far apart a wheel’s grains stand: 0 to 4 dense, 9 and up open.'],
   ['Swing', 'Largest diameter that clears the bed of a lathe; over the cross slide it is less.'],
   ['T-slot', 'A slot with a wider room under it, for the heads of clamping bolts.'],
   [

@@ -40,6 +40,15 @@ export function HeightsScreen({ mill, session }: { mill: EndMill; session: MillS
         optional: true,
         about: 'Indicator on each, cutter turned backwards: 0 0.004 0.021 0.002. Empty: not measured.',
       },
+      {
+        key: 'feed',
+        label: 'Feed of a tooth in its cut',
+        kind: 'size',
+        low: 0.001,
+        high: 2,
+        optional: true,
+        about: 'A tooth that stands out by more does the work of all.',
+      },
     ],
     { keptAs: `heights/${mill.key}`, atOnce: true },
   );
@@ -68,7 +77,8 @@ export function HeightsScreen({ mill, session }: { mill: EndMill; session: MillS
   const typed = heights.peek('heights') ?? [];
   const inMm = typed.map((one) => (units === 'mm' ? one : one * 25.4));
   const count = inMm.length;
-  const verdict = count === draft.teeth && count > 1 ? judgeHeights(inMm, use, null) : null;
+  const verdict =
+    count === draft.teeth && count > 1 ? judgeHeights(inMm, use, heights.peek('feed')?.[0] ?? null) : null;
   const said = verdict && sayHeights(verdict, units);
   const log = () => {
     const read = left.take();

@@ -149,8 +149,8 @@ function Working({ round }: { round: Shown<'rounds'> }) {
     void save('rounds', round.id, round.version, { ...body, done: [...done] });
   const finish = () => {
     const sharp = finishedItems(body).length;
-    finishRound(round, tools.records, bits.records);
-    say(sharp === 1 ? 'One tool is sharp again.' : `${sharp} tools are sharp again.`);
+    const back = finishRound(round, tools.records, bits.records);
+    say(sharp === 1 ? 'One tool is sharp again.' : `${sharp} tools are sharp again.`, back);
   };
   return (
     <Screen

@@ -30,6 +30,17 @@ export function useRound() {
   const levels = useStockLevels();
   const { wheels, loading, error } = useWheels();
   const waiting = tools.loading || bits.loading || rounds.loading || levels.loading || loading;
+  // Tools of which nothing is left to grind, as one text: levels are made anew with each drawing.
+  const spent = shown(tools.records)
+    .filter(({ id, body }) => {
+      const counted = body.dull ? toolCounted(id, body, supplies.records) : null;
+      return (
+        counted?.usedUp.by === 'length'
+        && supplyState(counted.usedUp, levels.tallyOf(counted.of, counted.itemId)) === 'none'
+      );
+    })
+    .map(({ id }) => id)
+    .join(' ');
   const planned = useMemo((): PlannedRound | null => {
     if (waiting) return null;
     const ofBits = new Set(shown(bits.records).map(({ body }) => body.toolId));
@@ -41,15 +52,10 @@ export function useRound() {
           ? [{ of: 'bits', id, body }]
           : [],
       ),
-      ...dullTools.flatMap(({ id, body }): Dull[] => {
-        // A tool that is a bit is ground as the bit.
-        if (ofBits.has(id)) return [];
-        const counted = toolCounted(id, body, supplies.records);
-        const nothingLeft =
-          counted?.usedUp.by === 'length'
-          && supplyState(counted.usedUp, levels.tallyOf(counted.of, counted.itemId)) === 'none';
-        return [{ of: 'tools', id, body, nothingLeft }];
-      }),
+      // A tool that is a bit is ground as the bit.
+      ...dullTools.flatMap(({ id, body }): Dull[] =>
+        ofBits.has(id) ? [] : [{ of: 'tools', id, body, nothingLeft: spent.includes(id) }],
+      ),
     ];
     const work = roundWork(dull, wheels);
     return {
@@ -60,9 +66,7 @@ export function useRound() {
       wheelName: (key) => wheels.find(({ record }) => record.id === key)?.record.body.name ?? key,
       going: shown(rounds.records).find(({ body }) => body.finishedAt === null) ?? null,
     };
-    // Levels are compared by what they hold, which follows from the lists.
-    // oxlint-disable-next-line react/exhaustive-deps
-  }, [waiting, tools.records, bits.records, supplies.records, rounds.records, wheels]);
+  }, [waiting, tools.records, bits.records, spent, rounds.records, wheels]);
   return { planned, error: tools.error ?? bits.error ?? rounds.error ?? levels.error ?? error };
 }
 

@@ -1,7 +1,7 @@
 import { GAP_LIMITS, RING_TESTS, wheelFaults, type RingTest } from '@pike-stone/core/wheel';
 import { MOUNTING_STEPS, WHEEL_FAULT_WORDS } from '@pike-stone/words/wheel';
-import { useState } from 'react';
 import { View } from 'react-native';
+import { draftsNamed } from '../../../data/drafts';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
@@ -20,6 +20,14 @@ const RING_WORDS: Readonly<Record<RingTest, string>> = {
   dull: 'Sounds dull',
   'not-done': 'Not done',
 };
+/** What is done of a mounting; it survives a reload. */
+interface Mounting {
+  readonly ring: RingTest;
+  readonly done: readonly string[];
+}
+const NOT_BEGUN: Mounting = { ring: 'not-done', done: [] };
+const useMounting = draftsNamed<Mounting>('pike-mounting');
+
 const USUAL_GAP_MM = { rest: 2, tongue: 5 } as const;
 
 /** Mounting a wheel: what is looked at and done before it runs, and what forbids it. */
@@ -27,8 +35,9 @@ export function MountPanel({ wheel, onClose }: { wheel: ShownWheel; onClose: () 
   const units = useUnits();
   const { record, use } = wheel;
   const { write } = useWheelChange(wheel);
-  const [ring, setRing] = useState<RingTest>('not-done');
-  const [done, setDone] = useState<readonly string[]>([]);
+  const mounting = useMounting((state) => state.drafts[record.id]) ?? NOT_BEGUN;
+  const { ring, done } = mounting;
+  const keep = (more: Partial<Mounting>) => useMounting.getState().keep(record.id, { ...mounting, ...more });
   const figures = useFigures(
     [
       {
@@ -56,7 +65,7 @@ export function MountPanel({ wheel, onClose }: { wheel: ShownWheel; onClose: () 
         start: lengthText(use.grinder?.flangeMm ?? use.markedMm / 3, units),
       },
     ],
-    { atOnce: true },
+    { keptAs: `mount/${record.id}`, atOnce: true },
   );
   const vitrified =
     (use.marking?.bond ?? 'V') === 'V' && use.abrasive !== 'diamond' && use.abrasive !== 'cbn';
@@ -99,6 +108,8 @@ export function MountPanel({ wheel, onClose }: { wheel: ShownWheel; onClose: () 
       },
       'Mounting logged.',
     );
+    figures.forget();
+    useMounting.getState().drop(record.id);
     onClose();
   };
   return (
@@ -117,7 +128,7 @@ export function MountPanel({ wheel, onClose }: { wheel: ShownWheel; onClose: () 
             <Choice
               says="Ring test"
               value={ring}
-              onChange={setRing}
+              onChange={(next) => keep({ ring: next })}
               options={RING_TESTS.map((value) => ({ value, label: RING_WORDS[value] }))}
               about="Hang it on a finger, dry; tap with wood at 45° each side of the vertical."
             />
@@ -128,9 +139,7 @@ export function MountPanel({ wheel, onClose }: { wheel: ShownWheel; onClose: () 
             key={step}
             label={step}
             value={done.includes(step)}
-            onChange={(on) =>
-              setDone((before) => (on ? [...before, step] : before.filter((one) => one !== step)))
-            }
+            onChange={(on) => keep({ done: on ? [...done, step] : done.filter((one) => one !== step) })}
           />
         ))}
         {figures.boxes}
