@@ -8,6 +8,8 @@ const job = z.object({
   itemId: id,
   name,
   face: z.string().max(60),
+  /** Turn of a bit on the rest; null where it is not laid on one. */
+  turnDeg: between(-180, 180, 'degrees').nullable(),
 });
 
 /** A round at the grinder as it was begun, and what is done of it. */

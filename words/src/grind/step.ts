@@ -27,10 +27,10 @@ const LEVEL_DEG = 0.5;
 
 const whole = (deg: number): string => formatAngle(Math.abs(deg), 0);
 
-const isStraight = ({ turnDeg }: RestSetting): boolean => Math.abs(turnDeg) < LEVEL_DEG;
+const isStraight = ({ turnDeg }: Pick<RestSetting, 'turnDeg'>): boolean => Math.abs(turnDeg) < LEVEL_DEG;
 
 /** Which way the nose points: "nose 79° to your right". */
-const sayTurn = (setting: RestSetting): string =>
+export const sayTurn = (setting: Pick<RestSetting, 'turnDeg'>): string =>
   isStraight(setting)
     ? 'nose straight at the wheel'
     : `nose ${whole(setting.turnDeg)} to your ${setting.turnDeg > 0 ? 'right' : 'left'}`;

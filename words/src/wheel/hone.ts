@@ -43,14 +43,14 @@ export function sayNoseFlats(radiusMm: number, arcDeg: number, units: UnitSystem
   const size = joined(formatLength(radiusMm, units));
   return flats === 0
     ? `A radius of ${size} is rolled at once, from flank to flank.`
-    : `A radius of ${size}: ${flats === 1 ? 'one small flat' : `${flats} small flats`} first, then roll from flank to flank; ${deviationUm.toFixed(0)} µm of corners are left to the rolling.`;
+    : `A radius of ${size}: ${flats === 1 ? 'one small flat' : `${flats} small flats`} first, then roll from flank to flank; ${deviationUm.toFixed(0)}\u00a0µm of corners are left to the rolling.`;
 }
 
 /** Whether honing an edge pays for the finish that is wanted. */
 export const sayHonePays = (pays: boolean, marksUm: number, rzUm: number): string =>
   pays
-    ? `It pays: the edge’s own ${rzUm.toFixed(0)} µm would stand beside feed marks of ${marksUm.toFixed(1)} µm.`
-    : `It does not pay for the finish: feed marks of ${marksUm.toFixed(1)} µm hide the edge’s ${rzUm.toFixed(0)} µm. Hone only to make the edge last.`;
+    ? `It pays: the edge’s own ${rzUm.toFixed(0)}\u00a0µm would stand beside feed marks of ${marksUm.toFixed(1)}\u00a0µm.`
+    : `It does not pay for the finish: feed marks of ${marksUm.toFixed(1)}\u00a0µm hide the edge’s ${rzUm.toFixed(0)}\u00a0µm. Hone only to make the edge last.`;
 
 /** What is done with an insert. */
 export const INSERT_HONE =

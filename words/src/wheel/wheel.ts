@@ -116,5 +116,6 @@ export const MOUNTING_STEPS: readonly string[] = [
   'Bore slides on without force; a blotter each side, larger than the flange.',
   'Equal recessed flanges, a third of the wheel at least. Nut just tight enough to hold.',
   'Turn it by hand: nothing touches.',
+  'Face shield over glasses, mask on; no gloves, loose sleeves or rings.',
   'Stand aside, nobody in line, and let it run a minute, guarded.',
 ];

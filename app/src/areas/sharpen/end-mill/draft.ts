@@ -11,10 +11,18 @@ import { draftsNamed } from '../../../data/drafts';
 import { groundMaterial } from '../ground-material';
 import type { ShownWheel } from '../wheels/use-wheels';
 
+/** What a plan takes over of a cutter of the drawer. */
+interface DrawerSizes extends Pick<EndTeethBody, 'diameterMm' | 'teeth' | 'fluteMm' | 'centreCutting'> {
+  readonly name: string;
+  readonly material: ToolMaterialKey;
+}
+
 /** Sharpening the ends of a cutter, as it is being planned. */
 export interface MillDraft extends EndTeethBody {
   readonly name: string;
   readonly material: ToolMaterialKey;
+  /** The cutter as the drawer had it when the plan was begun; null for one that is not in the drawer. */
+  readonly drawerHad: DrawerSizes | null;
   /** The wheel of the stores; null for the one that is described here. */
   readonly wheelId: string | null;
   readonly wheel: EndWheel;
@@ -53,22 +61,43 @@ export const endWheelOf = ({ record, use }: ShownWheel): EndWheel => ({
 const firstWheel = (wheels: readonly ShownWheel[]): ShownWheel | null =>
   wheels.find(({ use }) => use.grinder !== null && use.grinder.stands !== 'bench') ?? null;
 
-const ANY_CUTTER = { diameterMm: 12, teeth: 4, fluteMm: 26, hand: 'right', centreCutting: false } as const;
+const ANY_CUTTER: DrawerSizes = {
+  name: 'A cutter',
+  material: 'hss',
+  diameterMm: 12,
+  teeth: 4,
+  fluteMm: 26,
+  centreCutting: false,
+};
+
+/** The cutter of a plan as the drawer has it. */
+const sizesOf = (body: ToolOf<'end-mill'>): DrawerSizes => ({
+  name: body.name,
+  material: body.material,
+  diameterMm: body.diameterMm,
+  teeth: body.teeth,
+  fluteMm: body.fluteLengthMm,
+  centreCutting: body.centreCutting ?? false,
+});
+
+/** A kept plan with what was changed of its cutter in the drawer since; what was typed in the plan stays. */
+export function upToDate(kept: MillDraft, body: ToolOf<'end-mill'> | null): MillDraft {
+  if (!body) return kept;
+  const now = sizesOf(body);
+  const had: Partial<DrawerSizes> = kept.drawerHad ?? {};
+  const changed = Object.entries(now).filter(([key, value]) => had[key as keyof DrawerSizes] !== value);
+  return changed.length === 0 ? kept : { ...kept, ...Object.fromEntries(changed), drawerHad: now };
+}
 
 /** A plan as it begins for a tool of the drawer, or for any cutter. */
-export function freshDraft(tool: ToolOf<'end-mill'> | null, wheels: readonly ShownWheel[]): MillDraft {
+export function freshDraft(body: ToolOf<'end-mill'> | null, wheels: readonly ShownWheel[]): MillDraft {
   const wheel = firstWheel(wheels);
-  const diameterMm = tool?.diameterMm ?? ANY_CUTTER.diameterMm;
+  const cutter = body ? sizesOf(body) : ANY_CUTTER;
+  const { diameterMm } = cutter;
   return {
-    ...ANY_CUTTER,
-    ...(tool && {
-      diameterMm,
-      teeth: tool.teeth,
-      fluteMm: tool.fluteLengthMm,
-      centreCutting: tool.centreCutting ?? false,
-    }),
-    name: tool?.name ?? 'A cutter',
-    material: tool?.material ?? 'hss',
+    ...cutter,
+    drawerHad: body ? cutter : null,
+    hand: 'right',
     wear: 'worn-land',
     ...USUAL_WEAR_MM['worn-land'],
     side: 'operator',
@@ -108,6 +137,7 @@ export function jobOf(draft: MillDraft, wheels: readonly ShownWheel[]): EndMillJ
 export const endTeethOf = ({
   name: _,
   material: _m,
+  drawerHad: _d,
   wheelId: _w,
   wheel: _e,
   ...rest

@@ -23,8 +23,10 @@ const OPEN_SHARE = 0.6;
 const END_SHARE = 0.48;
 /** Room above and below the end view for a figure, px. */
 const FIGURE_PX = 54;
-/** Height of a land on paper, px. */
+/** Height of a land on paper: px at the least, and as a share of the paper's height. */
 const LAND_PX = 72;
+const LAND_SHARE = 0.26;
+const landPx = (height: number): number => Math.max(LAND_PX, LAND_SHARE * height);
 
 type Point = readonly [x: number, y: number];
 const path = (points: readonly Point[]): string =>
@@ -127,8 +129,9 @@ function endView(
 function toothView({ wish }: EndMillJob, plan: EndMillPlan, { pen, width, height }: Paper) {
   const left = width * END_SHARE + 10;
   const sign = flankSide(plan);
-  const scale = LAND_PX / wish.landMm;
-  const [ex, ey] = [left + (width - left) * 0.45, height / 2 - sign * LAND_PX * 0.9];
+  const tall = landPx(height);
+  const scale = tall / wish.landMm;
+  const [ex, ey] = [left + (width - left) * 0.45, height / 2 - sign * tall * 0.9];
   const to = (back: number, depth: number): Point => [ex - depth * scale, ey + sign * back * scale];
   const depth = (back: number): number => wheelDepth(plan.radiusMm, plan.raiseMm, back);
   const land = Array.from({ length: 13 }, (_, i) =>
@@ -179,7 +182,8 @@ function toothView({ wish }: EndMillJob, plan: EndMillPlan, { pen, width, height
 
 /** Both views with their figures. */
 export function drawEnd(job: EndMillJob, plan: EndMillPlan, paper: Paper): TouchDrawing<EndMark> {
-  const { units, width, pen } = paper;
+  const { units, width, height, pen } = paper;
+  const tall = landPx(height);
   const end = endView(job, plan, paper);
   const tooth = toothView(job, plan, paper);
   const size = (mm: number) => formatLength(mm, units);
@@ -216,7 +220,7 @@ export function drawEnd(job: EndMillJob, plan: EndMillPlan, paper: Paper): Touch
     {
       key: 'land',
       x: tooth.ex + 28,
-      y: tooth.ey + tooth.sign * LAND_PX * 0.5,
+      y: tooth.ey + tooth.sign * tall * 0.5,
       anchor: 'left',
       figure: land.figure,
       after: 'land',
@@ -225,7 +229,7 @@ export function drawEnd(job: EndMillJob, plan: EndMillPlan, paper: Paper): Touch
     {
       key: 'second',
       x: width - MARGIN,
-      y: tooth.ey + tooth.sign * LAND_PX * 1.62,
+      y: tooth.ey + tooth.sign * tall * 1.62,
       anchor: 'right',
       figure: job.wish.secondDeg === null ? 'none' : deg(job.wish.secondDeg),
       after: 'second',
@@ -241,7 +245,7 @@ export function drawEnd(job: EndMillJob, plan: EndMillPlan, paper: Paper): Touch
         {tooth.art}
         <SvgText
           x={tooth.left + 5}
-          y={tooth.ey + tooth.sign * LAND_PX * 0.4}
+          y={tooth.ey + tooth.sign * tall * 0.4}
           textAnchor="start"
           fontFamily={FONT.figures}
           fontSize={13}

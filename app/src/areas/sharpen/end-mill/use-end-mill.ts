@@ -10,7 +10,7 @@ import {
 import { useRecords, type Shown } from '../../../data/records';
 import { useUndo } from '../../../kit/Undo';
 import { useWheels, type ShownWheel } from '../wheels/use-wheels';
-import { freshDraft, jobOf, useMillDrafts, type MillDraft } from './draft';
+import { freshDraft, jobOf, upToDate, useMillDrafts, type MillDraft } from './draft';
 
 export type MillTool = Omit<Shown<'tools'>, 'body'> & { readonly body: ToolOf<'end-mill'> };
 
@@ -53,7 +53,7 @@ export function useEndMill(key: string) {
   const ready = !waiting && (key === 'any' || tool !== null);
   const mill = ((): EndMill | null => {
     if (!ready) return null;
-    const draft = kept ?? freshDraft(tool?.body ?? null, wheels);
+    const draft = kept ? upToDate(kept, tool?.body ?? null) : freshDraft(tool?.body ?? null, wheels);
     const job = jobOf(draft, wheels);
     return {
       key,

@@ -102,15 +102,27 @@ export function HeatCurve({ picture }: { picture: HeatPicture }) {
             strokeWidth={2.4}
           />
           {skinC <= most && (
-            <Line
-              x1={x(hottest.s)}
-              x2={x(hottest.s)}
-              y1={y(hottest.c)}
-              y2={y(skinC)}
-              stroke={pen.ink}
-              strokeDasharray="2 3"
-              strokeWidth={1.4}
-            />
+            <G>
+              <Line
+                x1={x(hottest.s)}
+                x2={x(hottest.s)}
+                y1={y(hottest.c)}
+                y2={y(skinC)}
+                stroke={pen.ink}
+                strokeDasharray="2 3"
+                strokeWidth={1.4}
+              />
+              <SvgText
+                x={x(hottest.s) - 6}
+                y={y(skinC) + 12}
+                textAnchor="end"
+                fontFamily={FONT.words}
+                fontSize={13}
+                fill={pen.ink}
+              >
+                {`skin ${Math.round(skinC / 10) * 10}`}
+              </SvgText>
+            </G>
           )}
           {[0, 0.5, 1].map((share) => (
             <SvgText

@@ -1,5 +1,6 @@
 import type { RoundBody } from '@pike-stone/contract';
-import { capital } from '@pike-stone/words';
+import { capital, formatAngle } from '@pike-stone/words';
+import { sayTilt, sayTurn } from '@pike-stone/words/grind';
 import {
   LEFT_OUT_WORDS,
   sayFaces,
@@ -25,6 +26,7 @@ import { useUndo } from '../../../kit/Undo';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
+import { BigFigures } from '../../grind/steps/StepFigures';
 import { finishedItems, finishRound } from './finish-round';
 import { begunRound, useRound, type PlannedRound } from './use-round';
 
@@ -164,26 +166,39 @@ function Working({ round }: { round: Shown<'rounds'> }) {
       </View>
       {body.groups.map((group, i) => (
         <GroupSheet key={`${group.wheel}${group.setUp}${group.tiltDeg}`} group={group} at={i}>
+          {group.tiltDeg !== null && (
+            <BigFigures
+              shown={[
+                {
+                  label: 'Rest tilt',
+                  figure: formatAngle(Math.abs(group.tiltDeg), 1),
+                  about: group.asItStands ? 'as it stands' : sayTilt(group.tiltDeg).replace(/^.*, /, ''),
+                },
+              ]}
+            />
+          )}
           <View style={styles.box}>
             {group.jobs.map((job) => (
               <Tick
                 key={job.key}
                 label={`${job.name}: ${job.face.toLowerCase()}`}
+                about={job.turnDeg === null ? undefined : sayTurn({ turnDeg: job.turnDeg })}
                 value={body.done.includes(job.key)}
                 onChange={(on) =>
                   write(on ? [...body.done, job.key] : body.done.filter((key) => key !== job.key))
                 }
               />
             ))}
-            {group.setUp === 'end-teeth'
-              && group.jobs.map((job) => (
-                <Button
-                  key={job.key}
-                  label={`Set-up and steps: ${job.name}`}
-                  onPress={() => router.push(`/grind/sharpen/${job.itemId}`)}
-                />
-              ))}
           </View>
+          {group.setUp === 'end-teeth'
+            && group.jobs.map((job) => (
+              <Row
+                key={job.key}
+                title="Set-up and steps"
+                about={job.name}
+                onPress={() => router.push(`/grind/sharpen/${job.itemId}`)}
+              />
+            ))}
         </GroupSheet>
       ))}
       <Caution level="note">

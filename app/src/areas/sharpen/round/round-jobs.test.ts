@@ -1,4 +1,4 @@
-import type { BitBody, SupplyOf, ToolBody } from '@pike-stone/contract';
+import type { BitBody, SupplyOf, ToolBody, WheelEntryBody } from '@pike-stone/contract';
 import { freshBit } from '../../grind/bit-model';
 import type { ShownWheel } from '../wheels/use-wheels';
 import { wheelInUse } from '../wheels/wheel-in-use';
@@ -52,7 +52,29 @@ it('a bit is ground on its flanks and nose, each with its tilt, and stoned last'
     side.tilt!.wantedDeg - 1,
     side.tilt!.wantedDeg + 2,
   ]);
+  const { turnOf } = roundWork([{ of: 'bits', id: 'b', body }], WHEELS);
+  expect(turnOf.get('b/side')).toBeCloseTo(78.99, 2);
   expect(jobs.at(-1)).toMatchObject({ face: 'hone', setUp: 'stone', stage: 2 });
+});
+
+it('on a wheel whose rest holds the edge above the axle, the rest tilts less by the lean of the wheel', () => {
+  const white = WHEELS[1]!;
+  const set = {
+    act: 'rest-set',
+    wheelId: 'white',
+    at: '2026-01-01',
+    diameterMm: 150,
+    tiltDeg: 4,
+    heightMm: 5,
+    note: '',
+  };
+  const entries = [{ id: 'r', body: set as WheelEntryBody }];
+  const use = wheelInUse('white', white.record.body, BENCH, { entries, sharpenings: [], grinds: [] });
+  const { jobs } = roundWork([tool({ name: 'x', kind: 'turning-tool' })], [{ ...white, use }]);
+  // asin(5/75) is 3.82: 9.8 - 3.82 for the side.
+  expect(jobs[0]!.tilt!.wantedDeg).toBeCloseTo(5.98, 2);
+  const [flat] = roundWork([tool({ name: 'x', kind: 'turning-tool' })], [white]).jobs;
+  expect(flat!.tilt!.wantedDeg).toBe(9.8);
 });
 
 it('a bit too short to grind again is past saving', () => {
@@ -83,6 +105,7 @@ it('only a tool of which every face is done is sharp again', () => {
     itemId,
     name: itemId,
     face,
+    turnDeg: null,
   });
   const group = {
     wheel: 'white',

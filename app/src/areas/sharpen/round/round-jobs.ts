@@ -7,6 +7,7 @@ import {
   endMillFindings,
   endMillPlan,
   FINISHING_GRIT,
+  leanAt,
   type GroundMaterial,
   type RoundCosts,
   type RoundJob,
@@ -32,6 +33,8 @@ export interface RoundWork {
   readonly leftOut: readonly { readonly id: string; readonly name: string; readonly why: LeftOut }[];
   /** Names of faces by their key. */
   readonly faceOf: Readonly<Record<string, string>>;
+  /** Turn on the rest of each face of a bit, by its id and face. */
+  readonly turnOf: ReadonlyMap<string, number>;
 }
 
 /** Wheels that nobody described yet. */
@@ -89,9 +92,26 @@ const band = (wantedDeg: number, feature: keyof typeof ANGLE_BANDS): TiltBand =>
   return { wantedDeg, lowDeg: wantedDeg - below, highDeg: wantedDeg + above };
 };
 
-const tiltOf = ({ key, setting, swing }: GrindStep): TiltBand | null => {
+/**
+ * How far a wheel leans where its rest holds the edge, degrees: so much less its rest tilts for the same face.
+ * 0 where its rest was never noted.
+ */
+const leanOf = (wheels: readonly ShownWheel[], wheel: string): number => {
+  const shown = wheels.find(({ record }) => record.id === wheel);
+  const heightMm = shown?.use.rest?.set.heightMm ?? 0;
+  return heightMm === 0 || !shown ? 0 : leanAt(heightMm, shown.record.body.diameterMm / 2);
+};
+
+/** The tilt of a step without the lean of the wheel that it was planned on. */
+const tiltOf = (
+  { key, setting, swing }: GrindStep,
+  planLeanDeg: number,
+  leanDeg: number,
+): TiltBand | null => {
   const deg = setting?.tiltDeg ?? swing?.tiltDeg;
-  return deg === undefined ? null : band(deg, key === 'rake' ? 'bit-rake' : 'bit-relief');
+  return deg === undefined
+    ? null
+    : band(deg + planLeanDeg - leanDeg, key === 'rake' ? 'bit-rake' : 'bit-relief');
 };
 
 const bitMaterial = ({ material }: BitBody): GroundMaterial =>
@@ -105,21 +125,30 @@ function bitJobs(
   const plan = planOf(body);
   if (unlessRefused(() => grindSteps(plan), []).length === 0) return [];
   const material = bitMaterial(body);
+  const planLean = leanAt(plan.wheel.contactMm, plan.wheel.diameterMm / 2);
   const volume = TOUCH_UP_MM * plan.blank.widthMm * plan.blank.heightMm;
   return regrindFor(plan, { wear: 'blunt', sizeMm: null }).steps.map((step): RoundJob => {
-    const job = { of: id, face: step.key, tilt: tiltOf(step), minutes: MINUTES.stone };
+    const job = { of: id, face: step.key, tilt: null, minutes: MINUTES.stone };
     if (step.wheel === 'stone' || step.wheel === 'round')
-      return { ...job, wheel: ANY_WHEEL.stones, setUp: 'stone', stage: STAGE.stone, tilt: null };
+      return { ...job, wheel: ANY_WHEEL.stones, setUp: 'stone', stage: STAGE.stone };
     const stage = step.wheel === 'fine' ? 'finish' : 'rough';
+    const wheel = wheelFor(wheels, material, stage);
     return {
       ...job,
-      wheel: wheelFor(wheels, material, stage),
+      wheel,
+      tilt: tiltOf(step, planLean, leanOf(wheels, wheel)),
       setUp: 'rest',
       stage: STAGE[stage],
       minutes: minutesAtWheel(volume),
     };
   });
 }
+
+/** How the faces of a bit are turned on the rest. */
+const turnsOf = ({ id, body }: Extract<Dull, { of: 'bits' }>): readonly (readonly [string, number])[] =>
+  unlessRefused(() => grindSteps(planOf(body)), []).flatMap(({ key, setting }) =>
+    setting ? [[`${id}/${key}`, setting.turnDeg] as const] : [],
+  );
 
 /** What a tool of the drawer needs; the reason when it is not ground in the round. */
 function toolJobs(
@@ -160,14 +189,15 @@ function toolJobs(
         minutes: MINUTES.drill,
       },
     ];
+  const wheel = wheelFor(wheels, material, 'finish');
   return [
     ...GENERAL.map(([face, deg]): RoundJob => ({
       ...job,
       face,
-      wheel: wheelFor(wheels, material, 'finish'),
+      wheel,
       setUp: 'rest',
       stage: STAGE.finish,
-      tilt: band(deg, 'bit-relief'),
+      tilt: band(deg - leanOf(wheels, wheel), 'bit-relief'),
       minutes: MINUTES.face,
     })),
     {
@@ -197,6 +227,7 @@ export function roundWork(dull: readonly Dull[], wheels: readonly ShownWheel[]):
       typeof made === 'string' ? [{ id: one.id, name: one.body.name, why: made }] : [],
     ),
     faceOf: FACES,
+    turnOf: new Map(dull.flatMap((one) => (one.of === 'bits' ? turnsOf(one) : []))),
   };
 }
 

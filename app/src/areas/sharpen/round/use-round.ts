@@ -91,6 +91,7 @@ export function begunRound({ round, work, dull, nameOf, wheelName }: PlannedRoun
         itemId: of,
         name: nameOf(of),
         face: work.faceOf[face] ?? face,
+        turnDeg: work.turnOf.get(`${of}/${face}`) ?? null,
       })),
     })),
   };

@@ -134,6 +134,13 @@ export function MountPanel({ wheel, onClose }: { wheel: ShownWheel; onClose: () 
             />
           </>
         )}
+        <View testID="mount-faults">
+          {faults?.map((fault) => (
+            <Caution key={fault} level="danger">
+              {WHEEL_FAULT_WORDS[fault]}
+            </Caution>
+          ))}
+        </View>
         {MOUNTING_STEPS.map((step) => (
           <Tick
             key={step}
@@ -143,13 +150,6 @@ export function MountPanel({ wheel, onClose }: { wheel: ShownWheel; onClose: () 
           />
         ))}
         {figures.boxes}
-        <View testID="mount-faults">
-          {faults?.map((fault) => (
-            <Caution key={fault} level="danger">
-              {WHEEL_FAULT_WORDS[fault]}
-            </Caution>
-          ))}
-        </View>
         <Words role="note">
           A reminder, not a permission: the wheel’s and the machine’s makers, local rules and a competent
           person come first.
