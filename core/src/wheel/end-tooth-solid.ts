@@ -14,7 +14,7 @@ const FLUTED_DIAMETERS = 0.8;
 /** Web of a cutter, as a share of its diameter; and how much of the pitch a flute opens. */
 const WEB_SHARE = 0.24;
 const OPEN_SHARE = 0.6;
-/** The land is cut finely enough for its relief to be read on it. */
+/** The first land is cut finely enough for its relief to be read on it. */
 const STAND_OFF_MM = 0.00005;
 
 /** Parts of the solid by what left them; the first tooth's land has a name of its own, to be read on. */
@@ -80,7 +80,13 @@ function flute(job: EndMillJob, frame: ToothFrame): readonly HalfSpace[] {
 }
 
 /** The round of the wheel over one tooth, as far along it as it may go. */
-function wheelOver(frame: ToothFrame, plan: EndMillPlan, raiseMm: number, deeperMm: number): Cylinder {
+function wheelOver(
+  frame: ToothFrame,
+  plan: EndMillPlan,
+  raiseMm: number,
+  deeperMm: number,
+  standOffMm?: number,
+): Cylinder {
   const { radiusMm, reachMm } = plan;
   const rise = Math.sqrt(radiusMm ** 2 - plan.raiseMm ** 2) - deeperMm;
   return {
@@ -89,7 +95,7 @@ function wheelOver(frame: ToothFrame, plan: EndMillPlan, raiseMm: number, deeper
     towards: times(frame.square, -1),
     radiusMm,
     along: [-reachMm, 2 * radiusMm],
-    standOffMm: STAND_OFF_MM,
+    standOffMm,
   };
 }
 
@@ -132,7 +138,9 @@ export function endMillSolid(
     by,
     keep: [],
     reachMm,
-    rounds: of.map((frame) => wheelOver(frame, plan, raiseMm, 0)),
+    rounds: of.map((frame) =>
+      wheelOver(frame, plan, raiseMm, 0, by === FIRST_LAND ? STAND_OFF_MM : undefined),
+    ),
     wedges: of.map((frame) => flatLand(frame, plan, [0, 0], heel)),
   });
   const middle = diameterMm / 2;
