@@ -16,6 +16,8 @@ import { measure } from './measure';
 import { Pairing } from './session/pairing';
 
 const DRAIN_MS = 5_000;
+/** After so long it goes, whatever has not ended yet: a database that is going down too may keep its pool waiting. */
+const LEAVE_MS = DRAIN_MS + 3_000;
 /** A client that sends its request more slowly than this is cut off. */
 const REQUEST_MS = { headersTimeout: 10_000, requestTimeout: 30_000, connectionsCheckingInterval: 3_000 };
 
@@ -63,6 +65,7 @@ async function main(): Promise<void> {
 
   const stop = (reason: string): void => {
     log.info({ reason }, 'stopping');
+    setTimeout(() => process.exit(1), LEAVE_MS);
     const deadline = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
     server.close(() => {
       clearTimeout(deadline);
