@@ -168,6 +168,11 @@ test('a chipped four-flute cutter is sharpened step by step, its high tooth foun
   await heights.fill('0 0.004 0.021 -0.002');
   await expect(page.getByTestId('heights-say')).toContainText('Touch tooth 3 again');
   await expect(page.getByTestId('heights-say')).toContainText(/tooth 3 by 0\.023\smm, to tooth 4/);
+  // 6° at the edge of a land of 1.1 mm on 60 mm is 4.95° from edge to heel.
+  await page.getByLabel(/^Relief as a protractor/).fill('2');
+  await expect(page.getByTestId('relief-say')).toContainText('too little');
+  await page.getByLabel(/^Relief as a protractor/).fill('5');
+  await expect(page.getByTestId('relief-say')).toContainText('Relief 5°: right');
   await page.getByLabel(/^Length of the flutes left/).fill('35');
   await page.getByLabel(/^Diameter as it measures/).fill('15.9');
   await page.getByRole('button', { name: 'Log it' }).click();

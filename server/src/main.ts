@@ -16,7 +16,7 @@ import { measure } from './measure';
 import { Pairing } from './session/pairing';
 
 const DRAIN_MS = 5_000;
-/** After so long it goes, whatever has not ended yet: a database that is going down too may keep its pool waiting. */
+/** A server that is told to stop exits after this long, even when closing its database pool or its workers has not ended. */
 const LEAVE_MS = DRAIN_MS + 3_000;
 /** A client that sends its request more slowly than this is cut off. */
 const REQUEST_MS = { headersTimeout: 10_000, requestTimeout: 30_000, connectionsCheckingInterval: 3_000 };

@@ -1,4 +1,4 @@
-import { MILL_WEAR } from '@pike-stone/core/bits';
+import { MILL_WEAR, SHORT_JOBS } from '@pike-stone/core/bits';
 import * as z from 'zod';
 import { between, id, length, name, note, whole } from '../fields';
 
@@ -28,7 +28,7 @@ export type EndTeethBody = z.infer<typeof endTeeth>;
 export const sharpeningBody = z.object({
   name,
   toolId: id.nullable(),
-  what: z.enum(['end-teeth', 'tool-bit', 'drill', 'fly-tip', 'brazed', 'scraper']),
+  what: z.enum(['end-teeth', 'tool-bit', ...SHORT_JOBS]),
   startedAt: z.iso.datetime(),
   finishedAt: z.iso.datetime().nullable(),
   wheelId: id.nullable(),

@@ -1,6 +1,7 @@
 import { DEG } from '../quantity/angle';
 import { clamp } from '../quantity/clamp';
 import { OutOfRange, positive, within } from '../quantity/out-of-range';
+import { wholeIn } from '../quantity/whole';
 
 /**
  * A chip breaker ground into the rake face, in the section square to the edge. u runs in the flat
@@ -20,9 +21,6 @@ export interface ChipGroove {
   /** Of the wheel or stone that made it; at least half the width. */
   readonly radiusMm: number;
 }
-
-/** Floors and ceilings forgive this much of arithmetic. */
-const GUARD = 1e-9;
 
 interface Arc {
   readonly r: number;
@@ -114,5 +112,5 @@ export function untilRecut(
   const edgeMm = clamp(arc.uc - arc.r * Math.sin((leastRakeDeg - baseRakeDeg) * DEG), groove.landMm, arc.end);
   const { dropMm } = rakeInGroove(baseRakeDeg, groove, edgeMm);
   const stockMm = (edgeMm - dropMm / Math.tan(beta)) * Math.sin(beta);
-  return { stockMm, regrinds: Math.floor(stockMm / positive('stock of a regrind', stepMm) + GUARD) };
+  return { stockMm, regrinds: wholeIn(stockMm / positive('stock of a regrind', stepMm)) };
 }

@@ -1,4 +1,5 @@
 import { positive, within } from '../quantity/out-of-range';
+import { wholeOver } from '../quantity/whole';
 
 /** A way to cover a flat face, strip by strip. */
 export interface AreaMethod {
@@ -49,7 +50,7 @@ export function areaMethods(face: FlatFace, methods: readonly AreaMethod[]): Met
       within('share of the diameter', of.widthShare, 0.01, 1) * positive('diameter', of.diameterMm);
     const feedMmMin =
       positive('speed', of.rpm) * positive('teeth', of.teeth) * positive('feed per tooth', of.fzMm);
-    const passes = Math.ceil(width / strip - 1e-9);
+    const passes = wholeOver(width / strip);
     const travelMm = length + of.diameterMm + 2 * within('clearance', face.clearanceMm, 0, 1e4);
     return {
       name: of.name,

@@ -1,4 +1,5 @@
 import { positive, within } from '../quantity/out-of-range';
+import { wholeIn } from '../quantity/whole';
 
 /** What both ways share. */
 interface Machining {
@@ -128,7 +129,6 @@ export const livesOfBlank = (usableMm: number, removedMm: number): number =>
  * @example regrindsLeft(12, 0.5) // 24
  */
 export const regrindsLeft = (usableMm: number, removedMm: number): number =>
-  Math.floor(
-    notNegative('usable length of the blank', usableMm) / positive('length a regrind takes', removedMm)
-      + 1e-9,
+  wholeIn(
+    notNegative('usable length of the blank', usableMm) / positive('length a regrind takes', removedMm),
   );

@@ -1,3 +1,4 @@
+import { surfaceSpeed } from '../mechanics/spindle-speed';
 import type { BitPlan } from './bit-plan';
 import type { TipHeat } from './tip-temperature';
 
@@ -54,7 +55,7 @@ export function tipOf({ blank, wheel }: Pick<BitPlan, 'blank' | 'wheel'>, steel:
     ambientC: ROOM_C,
     startC: ROOM_C,
     forceN: HAND_N,
-    wheelMPerS: (Math.PI * wheel.diameterMm * GRINDER_RPM) / 60_000,
+    wheelMPerS: surfaceSpeed(GRINDER_RPM, wheel.diameterMm) / 60,
     heatShare: SHARE,
     tipG: area * TIP_MM * density,
     heatCapacityJKgK: c,

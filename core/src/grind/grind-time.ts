@@ -1,4 +1,5 @@
 import { positive, within } from '../quantity/out-of-range';
+import type { Blank } from '../solid/solid-cut';
 import { COOLING_SHARE, DRESS_FACTOR, RATE_BY_GRIT } from './grind-limits';
 
 /**
@@ -19,6 +20,10 @@ export function grindTime(
   const grindingMin = volumeMm3 / (positive('rate', rateMm3PerMin) * positive('dress factor', dressFactor));
   return { grindingMin, totalMin: grindingMin / (1 - within('cooling share', coolingShare, 0, 0.99)) };
 }
+
+/** Volume that a stock takes off a whole face of a blank, mm3: its section times the stock. */
+export const volumeOffFace = (blank: Pick<Blank, 'widthMm' | 'heightMm'>, stockMm: number): number =>
+  blank.widthMm * blank.heightMm * stockMm;
 
 /**
  * Minutes that a volume takes by hand on a 60 grit wheel in use, with the pauses: typical.

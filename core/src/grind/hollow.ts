@@ -42,8 +42,6 @@ export function hollowGrind(widthMm: number, wheelMm: number, chordDeg: number) 
  * @example hollowLand(75, 10, 12).chordDeg // 8.18
  */
 export function hollowLand(wheelRadiusMm: number, widthMm: number, edgeDeg: number) {
-  positive('wheel radius', wheelRadiusMm);
-  const sagittaMm = sagitta(wheelRadiusMm, positive('ground width', widthMm));
-  const half = Math.asin(widthMm / (2 * wheelRadiusMm)) / DEG;
-  return { sagittaMm, chordDeg: edgeDeg - half, heelDeg: edgeDeg - 2 * half };
+  const { sagittaMm, moreAtEdgeDeg } = hollowGrind(widthMm, 2 * wheelRadiusMm, 0);
+  return { sagittaMm, chordDeg: edgeDeg - moreAtEdgeDeg, heelDeg: edgeDeg - 2 * moreAtEdgeDeg };
 }

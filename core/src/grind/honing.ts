@@ -1,8 +1,6 @@
 import { OutOfRange, positive, within } from '../quantity/out-of-range';
 import { sagitta } from './hollow';
-
-/** A guard for ceilings of arithmetic. */
-const GUARD = 1e-9;
+import { wholeOver } from '../quantity/whole';
 
 /**
  * What a flat stone does to a hollow face: it touches edge and heel only, in two bright bands that
@@ -39,12 +37,15 @@ export function noseFlats(noseRadiusMm: number, arcDeg: number, mostUm: number) 
   if (!(arcDeg > 0 && arcDeg < 180)) throw new OutOfRange('arc of the nose', arcDeg, 0, 180);
   const theta = (arcDeg * Math.PI) / 180;
   const limit = positive('deviation', mostUm) / 1000;
-  const parts = Math.max(
-    1,
-    Math.ceil(theta / (2 * Math.acos(noseRadiusMm / (noseRadiusMm + limit))) - GUARD),
-  );
+  const parts = Math.max(1, wholeOver(theta / (2 * Math.acos(noseRadiusMm / (noseRadiusMm + limit)))));
   return { flats: parts - 1, deviationUm: 1000 * noseRadiusMm * (1 / Math.cos(theta / (2 * parts)) - 1) };
 }
+
+/** Roughness Rz of an edge off a wheel of a grit, um: the middle of what is usual. */
+export const EDGE_RZ_UM = { 36: 25, 46: 18, 60: 12, 80: 7, 100: 5, 120: 4 } as const;
+export type HonedFrom = keyof typeof EDGE_RZ_UM;
+/** The same of an insert as it comes. */
+export const INSERT_RZ_UM = 2;
 
 /** Honing pays while the edge's roughness is more than this share of the depth of the feed marks. */
 const PAYS_FROM = 0.25;

@@ -1,7 +1,5 @@
 import { positive } from '../quantity/out-of-range';
-
-/** Floors forgive this much of arithmetic: (2.4 - 1.5) / 0.3 is 3. */
-const GUARD = 1e-9;
+import { wholeIn } from '../quantity/whole';
 
 /** Length of a bit that can still be ground away, mm. */
 export const usableLength = (lengthMm: number, gripMm: number, overhangMm: number): number =>
@@ -25,7 +23,7 @@ export function regrindsLeft(
   wasteMm: number,
 ) {
   const usableMm = usableLength(lengthMm - wasteMm, gripMm, overhangMm);
-  const regrinds = Math.floor(usableMm / positive('stock of a regrind', stockMm) + GUARD);
+  const regrinds = wholeIn(usableMm / positive('stock of a regrind', stockMm));
   return { regrinds, endMm: lengthMm - wasteMm - regrinds * stockMm };
 }
 

@@ -1,4 +1,5 @@
 import { positive } from '../quantity/out-of-range';
+import { wholeIn } from '../quantity/whole';
 
 /** A handwheel with its graduated collar. */
 export interface Dial {
@@ -31,7 +32,7 @@ export function dialReading(dial: Dial, travelMm: number, startDivision = 0, rev
   positive('divisions', dial.divisions);
   const division = dial.travelPerTurnMm / dial.divisions;
   const total = (Math.abs(travelMm) + (reverses ? dial.backlashMm : 0)) / division;
-  const wholeTurns = Math.floor(total / dial.divisions + 1e-9);
+  const wholeTurns = wholeIn(total / dial.divisions);
   const end = (startDivision + Math.sign(travelMm) * total) % dial.divisions;
   return {
     divisionMarkedMm: division * (dial.reads === 'diameter' ? 2 : 1),
@@ -59,7 +60,7 @@ export function dialTurns(
 ) {
   const travel = moveOn === 'diameter' ? moveMm / 2 : moveMm;
   const turns = travel / positive('lead of the screw', leadMm);
-  const fullTurns = Math.floor(turns + 1e-9);
+  const fullTurns = wholeIn(turns);
   const perDivision = leadMm / positive('divisions', divisions);
   const divisionsExact = Math.max(0, (turns - fullTurns) * divisions);
   const line = Math.round(divisionsExact);

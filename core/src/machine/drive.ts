@@ -2,6 +2,7 @@ import { OutOfRange, atLeast, positive, within } from '../quantity/out-of-range'
 import { reduction, type GearTrain } from './belt-table';
 import type { DrivePosition } from './belt-moves';
 import { pitchDiameter, type BeltSection } from './pitch-diameter';
+import { wholeOver } from '../quantity/whole';
 
 /**
  * One belt between two cones; outside diameters as the caliper finds them, mm
@@ -104,7 +105,7 @@ function beltOptions(belt: BeltDrive): StageOption[] {
 function variableOptions({ slowest, fastest }: VariableDrive): StageOption[] {
   positive('slowest ratio', slowest);
   if (!(fastest > slowest)) throw new OutOfRange('fastest ratio', fastest, slowest);
-  const marks = Math.min(MOST_MARKS, Math.ceil(Math.log(fastest / slowest) / Math.log(VARIABLE_STEP) - 1e-9));
+  const marks = Math.min(MOST_MARKS, wholeOver(Math.log(fastest / slowest) / Math.log(VARIABLE_STEP)));
   return Array.from({ length: marks + 1 }, (_, i) => ({
     ratio: slowest * (fastest / slowest) ** (i / marks),
     uRel: 0,

@@ -1,6 +1,7 @@
 import type { DrillGroup, Material } from '../material/material';
 import { positive } from '../quantity/out-of-range';
 import { DEG } from '../quantity/angle';
+import { wholeIn } from '../quantity/whole';
 
 export interface DrillFeed {
   readonly feedMmRev: number;
@@ -81,7 +82,7 @@ export function tailstockTurns(
 ) {
   const travelMm = positive('depth', fullDepthMm) + drillPoint(diameterMm, pointAngleDeg);
   const turns = travelMm / positive('travel per turn', travelPerTurnMm);
-  const wholeTurns = Math.floor(turns + 1e-9);
+  const wholeTurns = wholeIn(turns);
   const rest = Math.max(0, turns - wholeTurns);
   return {
     travelMm,

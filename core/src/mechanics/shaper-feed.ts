@@ -1,4 +1,5 @@
 import { positive } from '../quantity/out-of-range';
+import { wholeIn, wholeOver } from '../quantity/whole';
 
 /**
  * Feed of a shaper: a ratchet gives whole teeth; strokes = ceil((width + overrun)/f).
@@ -13,13 +14,13 @@ export function shaperFeed(
   pawlStepMm?: number,
 ) {
   const { teeth, feedMm } = ratchet(positive('feed', wantedMm), pawlStepMm);
-  const strokes = Math.ceil((positive('width', widthMm) + overrunMm) / feedMm - 1e-9);
+  const strokes = wholeOver((positive('width', widthMm) + overrunMm) / feedMm);
   return { ratchetTeeth: teeth, feedMm, strokes, minutes: strokes / positive('strokes', strokesPerMin) };
 }
 
 /** Whole teeth of the ratchet for a feed, at least one; without a ratchet the feed as it is wanted. */
 function ratchet(wantedMm: number, pawlStepMm: number | undefined) {
   if (pawlStepMm === undefined) return { teeth: null, feedMm: wantedMm };
-  const teeth = Math.max(1, Math.floor(wantedMm / positive('pawl step', pawlStepMm) + 1e-9));
+  const teeth = Math.max(1, wholeIn(wantedMm / positive('pawl step', pawlStepMm)));
   return { teeth, feedMm: teeth * pawlStepMm };
 }

@@ -1,4 +1,5 @@
 import { positive } from '../quantity/out-of-range';
+import { wholeOver } from '../quantity/whole';
 
 export interface AreaPlan {
   readonly passes: number;
@@ -36,10 +37,7 @@ export function areaPlan({
   ends = 'cutter-clears',
   changeS = 0,
 }: AreaCut): AreaPlan {
-  const passes = Math.max(
-    1,
-    Math.ceil(positive('width', widthMm) / positive('step-over', stepoverMm) - 1e-9),
-  );
+  const passes = Math.max(1, wholeOver(positive('width', widthMm) / positive('step-over', stepoverMm)));
   const travelMm =
     positive('length', lengthMm)
     + 2 * clearanceMm

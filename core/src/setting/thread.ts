@@ -1,5 +1,6 @@
 import { OutOfRange, positive } from '../quantity/out-of-range';
 import { DEG } from '../quantity/angle';
+import { wholeOver } from '../quantity/whole';
 
 /** Profiles of a thread: 60 degrees (ISO 68-1, unified) and 55 degrees. */
 export type ThreadForm = 'iso-60' | 'form-55';
@@ -111,7 +112,7 @@ export function threadInfeed(
   const passes =
     'passes' in by
       ? positive('passes', by.passes)
-      : Math.max(1, Math.ceil(area(h) / area(positive('first pass', by.firstMm)) - 1e-9));
+      : Math.max(1, wholeOver(area(h) / area(positive('first pass', by.firstMm))));
   if (passes > MOST_PASSES) throw new OutOfRange('number of passes', passes, 1, MOST_PASSES);
   const at = (k: number): number =>
     (-noseFlatMm + Math.sqrt(noseFlatMm ** 2 + (4 * tan * area(h) * k) / passes)) / (2 * tan);

@@ -1,5 +1,6 @@
 import type { DressWay } from './wheel-names';
 import { positive, within } from '../quantity/out-of-range';
+import { wholeIn } from '../quantity/whole';
 
 const GUARD = 1e-9;
 
@@ -62,12 +63,12 @@ export function dressInterval(cycle: DressCycle) {
   const { volumePerPieceMm3, widthMm, capacityMm3PerMm, gRatio, diameterMm, leastMm, dressMm } = cycle;
   const volume = positive('volume of a piece', volumePerPieceMm3);
   const capacity = positive('capacity', capacityMm3PerMm) * positive('wheel width', widthMm);
-  const pieces = Math.max(1, Math.floor(capacity / volume + GUARD));
+  const pieces = Math.max(1, wholeIn(capacity / volume));
   const wearMm =
     (pieces * volume)
     / (positive('grinding ratio', gRatio) * Math.PI * positive('wheel diameter', diameterMm) * widthMm);
   const lossMm = positive('loss of a cycle', wearMm + dressMm);
-  const dressesLeft = Math.max(0, Math.floor((diameterMm - leastMm) / 2 / lossMm + GUARD));
+  const dressesLeft = Math.max(0, wholeIn((diameterMm - leastMm) / 2 / lossMm));
   return { pieces, wearMm, lossMm, dressesLeft, piecesLeft: dressesLeft * pieces };
 }
 

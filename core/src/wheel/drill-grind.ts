@@ -52,7 +52,7 @@ export function drillGrind(diameterMm: number, use: DrillUse, feedMm: number) {
     readOverDeg: READ_OVER_DEG,
     leftDeg: reliefDeg - Math.atan(within('feed', feedMm, 0, d) / (Math.PI * d)) / DEG,
     webMm: WEB_SHARE * d,
-    /** Relief drops the lip off the rest's level: the rest stands this far below the point of contact. */
+    /** A narrow flat without rake along each lip keeps a drill from snatching in brass. */
     dubLips: use === 'brass',
   };
 }

@@ -4,15 +4,15 @@ import { dish, endToothRelief, raiseFor, secondRelief } from './end-tooth';
 import type { EndMillJob } from './end-mill-job';
 import { grindRounds } from './grind-rounds';
 import { indexAngles, indexRunout } from './index-teeth';
+import { SET_UP_MIN } from './sharpening-round';
 import { toothReach } from './tooth-reach';
 
 /** Room for what cannot be seen under wear, mm. */
 const MARGIN_MM = 0.03;
 /** Diameter at the centre that has no edge, as a share of a cutter that does not cut there. */
 const GAP_SHARE = 0.2;
-/** Minutes of a pass over one tooth with its indexing, and to set up and clean the lathe. */
+/** Minutes of a pass over one tooth with its indexing. */
 const PASS_MIN = 0.35;
-const SET_UP_MIN = 18;
 /** An error of indexing that is let pass, degrees. */
 const ALLOWED_DEG = 0.5;
 
@@ -78,7 +78,8 @@ export function endMillPlan(job: EndMillJob) {
     secondRounds,
     reachMm: toothReach(cutter, deepestMm, gapMm),
     gapMm,
-    minutes: SET_UP_MIN + passes * PASS_MIN,
+    grindMin: passes * PASS_MIN,
+    minutes: SET_UP_MIN['end-teeth'] + passes * PASS_MIN,
     /** Taken off the teeth in all. */
     volumeMm3:
       (rounds.stockMm + wish.landMm * Math.tan(wish.reliefDeg * DEG)) * cutter.teeth * toothArea(job),

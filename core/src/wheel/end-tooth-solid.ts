@@ -11,9 +11,8 @@ import type { EndMillPlan } from './end-mill-plan';
 const SHOWN_DIAMETERS = 1.1;
 /** Length of its flutes that is shown, in diameters. */
 const FLUTED_DIAMETERS = 0.8;
-/** Web of a cutter, as a share of its diameter; and how much of the pitch a flute opens. */
-const WEB_SHARE = 0.24;
-const OPEN_SHARE = 0.6;
+/** How a cutter is drawn: radius of its web, as a share of its own, and how much of the pitch a flute opens. */
+export const DRAWN_CUTTER = { webShare: 0.24, openShare: 0.6 } as const;
 /** The first land is cut finely enough for its relief to be read on it. */
 const STAND_OFF_MM = 0.00005;
 
@@ -66,8 +65,8 @@ function flute(job: EndMillJob, frame: ToothFrame): readonly HalfSpace[] {
   const radius = diameterMm / 2;
   const centre: Vector = [0, -radius, -radius];
   const front = times(frame.back, -1);
-  const root = plus(centre, times(frame.edge, WEB_SHARE * radius));
-  const open = ((2 * Math.PI) / Math.max(2, teeth)) * OPEN_SHARE;
+  const root = plus(centre, times(frame.edge, DRAWN_CUTTER.webShare * radius));
+  const open = ((2 * Math.PI) / Math.max(2, teeth)) * DRAWN_CUTTER.openShare;
   const rim = plus(
     centre,
     plus(times(frame.edge, radius * Math.cos(open)), times(front, radius * Math.sin(open))),

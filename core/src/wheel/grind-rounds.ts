@@ -1,7 +1,6 @@
 import { DEG } from '../quantity/angle';
 import { positive, within } from '../quantity/out-of-range';
-
-const GUARD = 1e-9;
+import { wholeOver } from '../quantity/whole';
 
 /** What has to come off the end of a cutter, and how. */
 export interface RoundsWish {
@@ -25,7 +24,7 @@ export function grindRounds({ teeth, wearMm, reliefDeg, chipMm, marginMm, infeed
   const worn = within('wear land', wearMm, 0, 100) * Math.tan(within('relief', reliefDeg, 0, 80) * DEG);
   const stockMm = Math.max(worn, chipMm) + marginMm;
   const each = positive('infeed', infeedMm);
-  const rounds = Math.max(0, Math.ceil(stockMm / each - GUARD));
+  const rounds = Math.max(0, wholeOver(stockMm / each));
   return {
     stockMm,
     rounds,

@@ -1,6 +1,5 @@
 import { positive } from '../quantity/out-of-range';
-
-const GUARD = 1e-9;
+import { wholeIn } from '../quantity/whole';
 
 /** What is left of an end mill, and what a sharpening takes. */
 export interface MillStock {
@@ -14,7 +13,7 @@ export interface MillStock {
   readonly radialMm: number;
 }
 
-const times = (room: number, each: number): number => Math.max(0, Math.floor(room / each + GUARD));
+const times = (room: number, each: number): number => Math.max(0, wholeIn(room / each));
 
 /**
  * Sharpenings that an end mill has left, by its flutes and by its diameter; the smaller counts, a tie

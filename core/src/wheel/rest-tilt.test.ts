@@ -38,7 +38,7 @@ it('after wear, the new tilt and the new height each bring the relief back', () 
 
 it.each([
   [() => reliefOnRest(0, 75, 75), 'contact height'],
-  [() => reliefOnRest(0, 0, 0), 'wheel radius'],
+  [() => reliefOnRest(0, 0, 0), 'wheel diameter'],
   [() => tiltOnHinge({ xMm: 10, yMm: 0, bitMm: 60 }, 5, 75), 'contact height'],
   [() => wearCorrection(8, 60, 75, 50), 'contact height'],
 ])('refuses %#', (run, what) => expect(run).toThrow(what));

@@ -1,3 +1,4 @@
+import { wheelLeanDeg } from '../grind/rest-setting';
 import { DEG } from '../quantity/angle';
 import { OutOfRange, positive, within } from '../quantity/out-of-range';
 
@@ -11,14 +12,9 @@ export interface RestHinge {
   readonly bitMm: number;
 }
 
-const radiusOf = (radiusMm: number): number => positive('wheel radius', radiusMm);
-
-/** asin(height / radius) in degrees, for a contact that the wheel reaches. */
-export function leanAt(heightMm: number, radiusMm: number): number {
-  const radius = radiusOf(radiusMm);
-  if (!(Math.abs(heightMm) < radius)) throw new OutOfRange('contact height', heightMm, -radius, radius);
-  return Math.asin(heightMm / radius) / DEG;
-}
+/** How far a wheel of a radius leans at a contact, degrees: see `wheelLeanDeg`. */
+export const leanAt = (heightMm: number, radiusMm: number): number =>
+  wheelLeanDeg({ wheelMm: 2 * radiusMm, heightMm });
 
 /**
  * Relief at the edge of a bit that lies on a rest: alpha = tau + asin(h/R), exactly.
@@ -67,7 +63,7 @@ export function reliefOnHinge({ xMm, yMm, bitMm }: RestHinge, tiltDeg: number, r
  * @example tiltOnHinge({ xMm: 90, yMm: -8, bitMm: 10 }, 12, 75).tiltDeg // 8.63
  */
 export function tiltOnHinge({ xMm, yMm, bitMm }: RestHinge, wantedDeg: number, radiusMm: number) {
-  const offset = radiusOf(radiusMm) * Math.sin(within('relief', wantedDeg, -89, 89) * DEG);
+  const offset = positive('wheel radius', radiusMm) * Math.sin(within('relief', wantedDeg, -89, 89) * DEG);
   const arm = positive('distance of the hinge', Math.hypot(xMm, yMm));
   const share = (offset - bitMm) / arm;
   if (!(Math.abs(share) <= 1)) throw new OutOfRange('contact height', offset, bitMm - arm, bitMm + arm);

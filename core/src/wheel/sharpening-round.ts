@@ -1,5 +1,16 @@
 import { ROUND_SET_UPS, type RoundSetUp } from './wheel-names';
 
+/** Minutes to prepare each way of holding, and to clean up after it: typical. */
+export const SET_UP_MIN: Readonly<Record<RoundSetUp, number>> = {
+  rest: 1,
+  drill: 1,
+  'free-hand': 0.5,
+  'end-teeth': 18,
+  stone: 1,
+};
+/** Minutes to come to a wheel that is mounted and to one that is not, and to set a rest: typical. */
+export const CHANGE_MIN = { mounted: 0.5, notMounted: 10, rest: 1.5 } as const;
+
 /** Tilt of the rest that a face wants, and what its band allows, degrees. */
 export interface TiltBand {
   readonly wantedDeg: number;
@@ -103,15 +114,15 @@ function settingsOf(jobs: readonly RoundJob[], tiltNow: number | null): readonly
   const same = { wheel, setUp, stage };
   const tilted = jobs.filter(isTilted);
   const flat = jobs.filter((job) => !isTilted(job));
-  const standing = tiltNow === null ? [] : tilted.filter((job) => allows(job, tiltNow));
-  const others = tilted.filter((job) => !standing.includes(job));
-  const anew = fewestTilts(tilted);
-  const kept = fewestTilts(others);
-  const keeps = standing.length > 0 && kept.length <= anew.length;
+  const asItStands = tiltNow === null ? [] : tilted.filter((job) => allows(job, tiltNow));
+  const allSet = fewestTilts(tilted);
+  const restSet = fewestTilts(tilted.filter((job) => !asItStands.includes(job)));
+  // Keeping the tilt that stands saves a change, unless the rest of the faces then need more of them.
+  const keeps = asItStands.length > 0 && restSet.length <= allSet.length;
   return [
     ...(flat.length > 0 ? [{ ...same, tiltDeg: null, asItStands: false, jobs: flat }] : []),
-    ...(keeps ? [{ ...same, tiltDeg: tiltNow, asItStands: true, jobs: standing }] : []),
-    ...(keeps ? kept : anew).map((group) => ({
+    ...(keeps ? [{ ...same, tiltDeg: tiltNow, asItStands: true, jobs: asItStands }] : []),
+    ...(keeps ? restSet : allSet).map((group) => ({
       ...same,
       tiltDeg: commonTilt(group),
       asItStands: false,
@@ -120,8 +131,8 @@ function settingsOf(jobs: readonly RoundJob[], tiltNow: number | null): readonly
   ];
 }
 
-/** Jobs by what they are ground at and how. */
-function together(jobs: readonly RoundJob[]): readonly (readonly RoundJob[])[] {
+/** Jobs that share stage, set-up and wheel. */
+function bySetUpAndWheel(jobs: readonly RoundJob[]): readonly (readonly RoundJob[])[] {
   const groups = new Map<string, RoundJob[]>();
   for (const job of jobs) {
     const key = `${job.stage} ${job.setUp} ${job.wheel}`;
@@ -142,10 +153,12 @@ function changeTo({ wheels, setUpMin, restMin }: RoundCosts, from: Setting | nul
 /** The order of settings that costs least, stages in turn (Held and Karp, 1962). */
 function cheapestOrder(settings: readonly Setting[], costs: RoundCosts): readonly number[] {
   const n = settings.length;
+  // Sets of settings are bits of a number; a setting waits for all of the stages before its own.
   const before = settings.map(({ stage }) =>
     settings.reduce((mask, one, i) => (one.stage < stage ? mask | (1 << i) : mask), 0),
   );
   const step = settings.map((from) => settings.map((to) => changeTo(costs, from, to)));
+  // For each set and its last setting: the least minutes so far, and which setting came before it.
   const best = new Float64Array((1 << n) * n).fill(Infinity);
   const came = new Int8Array((1 << n) * n).fill(-1);
   settings.forEach((one, i) => {
@@ -202,7 +215,7 @@ const plainOrder = (settings: readonly Setting[]): readonly number[] =>
  * @param jobs  faces to grind, of any number of tools
  */
 export function sharpeningRound(jobs: readonly RoundJob[], costs: RoundCosts): Round {
-  const settings = together(jobs).flatMap((some) =>
+  const settings = bySetUpAndWheel(jobs).flatMap((some) =>
     settingsOf(some, costs.wheels[some[0]!.wheel]?.tiltDeg ?? null),
   );
   const exact = settings.length <= MOST_EXACT;

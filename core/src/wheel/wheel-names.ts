@@ -36,6 +36,10 @@ export type RingTest = (typeof RING_TESTS)[number];
 export const MILL_WEAR = ['blunt', 'worn-land', 'chipped', 'burnt'] as const;
 export type MillWear = (typeof MILL_WEAR)[number];
 
+/** Tools that are sharpened in a few steps. */
+export const SHORT_JOBS = ['drill', 'fly-tip', 'brazed', 'scraper'] as const;
+export type ShortJob = (typeof SHORT_JOBS)[number];
+
 /** How a tool is held for a grind. */
 export const ROUND_SET_UPS = ['rest', 'drill', 'free-hand', 'end-teeth', 'stone'] as const;
 export type RoundSetUp = (typeof ROUND_SET_UPS)[number];

@@ -1,3 +1,4 @@
+import { surfaceSpeed } from '../mechanics/spindle-speed';
 import { atLeast, positive } from '../quantity/out-of-range';
 
 /** Rounding that a comparison with a rating forgives, as a share. */
@@ -10,8 +11,7 @@ export interface WheelRating {
 }
 
 /** Surface speed of a wheel, m/s: v = pi D n / 60000. */
-export const surfaceMPerS = (diameterMm: number, rpm: number): number =>
-  (Math.PI * positive('wheel diameter', diameterMm) * positive('spindle speed', rpm)) / 60_000;
+export const surfaceMPerS = (diameterMm: number, rpm: number): number => surfaceSpeed(rpm, diameterMm) / 60;
 
 /**
  * Speed of a wheel against its rating: n <= 60000 v / (pi D) and n <= the printed rpm, equal allowed.

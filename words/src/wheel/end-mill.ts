@@ -1,4 +1,5 @@
 import type {
+  acceptAngle,
   EndMillFinding,
   EndMillJob,
   EndMillPlan,
@@ -266,6 +267,20 @@ export function sayHeights(
         : `Touch ${verdict.touch.length} teeth again`,
     text: `${spread} Bring down ${listed(touch)}, to tooth ${verdict.lowest}.${alone}`,
   };
+}
+
+/** What a measured relief means for the tooth. */
+export function sayRelief(
+  { lowDeg, highDeg, verdict }: ReturnType<typeof acceptAngle>,
+  measuredDeg: number,
+): string {
+  const band = `${deg(lowDeg)} to ${deg(highDeg)} is right from edge to heel`;
+  if (verdict === 'accept') return `Relief ${deg(measuredDeg)}: right; ${band}.`;
+  if (verdict === 'uncertain')
+    return `Relief ${deg(measuredDeg)}: too near the limit to tell with a protractor; ${band}.`;
+  return measuredDeg < lowDeg
+    ? `Relief ${deg(measuredDeg)}: too little, the land rubs in a plunge. Raise or lower the grinder further; ${band}.`
+    : `Relief ${deg(measuredDeg)}: too much, the corner is weak; ${band}.`;
 }
 
 /** The other school, and why it is offered. */

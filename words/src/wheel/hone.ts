@@ -1,9 +1,5 @@
-import { honeBands, noseFlats } from '@pike-stone/core/grind';
+import { honeBands, noseFlats, type HonedFrom } from '@pike-stone/core/grind';
 import { formatLength, joined, type UnitSystem } from '../format';
-
-/** Wheels an edge may come off, with its roughness there, µm: the middle of what is usual. */
-export const EDGE_RZ_UM = { 36: 25, 46: 18, 60: 12, 80: 7, 100: 5, 120: 4 } as const;
-export type HonedFrom = keyof typeof EDGE_RZ_UM;
 
 /** A stone of the order, with what must be seen before the next. */
 export interface SaidStone {

@@ -33,7 +33,7 @@ export type LeftOut = 'past-saving' | 'insert' | 'send-out';
 export const LEFT_OUT_WORDS: Readonly<Record<LeftOut, string>> = {
   'past-saving': 'past saving: nothing left to grind',
   insert: 'turn or change the insert',
-  'send-out': 'send it out: its form is not ground here',
+  'send-out': 'send it out: it cannot be ground here',
 };
 
 /** Faces of a tool in one line. */

@@ -1,8 +1,4 @@
-import type { DrillUse } from '@pike-stone/core/wheel';
-
-/** Tools that are sharpened with few steps. */
-export const SHORT_JOBS = ['drill', 'fly-tip', 'brazed', 'scraper'] as const;
-export type ShortJob = (typeof SHORT_JOBS)[number];
+import type { DrillUse, ShortJob } from '@pike-stone/core/wheel';
 
 interface ShortWords {
   readonly name: string;

@@ -166,7 +166,7 @@ function DullTools({ tools, placeOf, open }: Pick<BenchProps, 'tools' | 'placeOf
         {dull.length > 1 && (
           <Row
             title="All in one round"
-            about={`${dull.length} tools, in the fewest settings`}
+            about="what can be ground, in the fewest settings"
             onPress={() => open('/grind/round')}
           />
         )}

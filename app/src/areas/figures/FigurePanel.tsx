@@ -40,9 +40,9 @@ export function FigurePanel<Key extends string>({
   const take = () => {
     const read = figures.take();
     if (!read) return;
-    const apart = check?.(read) ?? null;
-    setFault(apart);
-    if (apart !== null) return;
+    const wrong = check?.(read) ?? null;
+    setFault(wrong);
+    if (wrong !== null) return;
     onSet(read);
     onClose();
   };

@@ -4,7 +4,7 @@ import { Button } from '../../kit/Button';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 
-const WAYS: readonly (readonly [label: string, to: Href])[] = [
+const PAGES: readonly (readonly [label: string, to: Href])[] = [
   ['Sharpening round', '/grind/round'],
   ['Sharpen a tool', '/grind/sharpen'],
   ['Wheels', '/grind/wheels'],
@@ -12,12 +12,12 @@ const WAYS: readonly (readonly [label: string, to: Href])[] = [
   ['Heat', '/grind/heat'],
 ];
 
-/** Ways to what keeps the shop's edges sharp. */
+/** Buttons that lead from Grind to the pages about wheels and sharpening. */
 export function KeepSharp() {
   const router = useRouter();
   return (
     <View style={styles.box} role="group" aria-label="Keep edges sharp">
-      {WAYS.map(([label, to]) => (
+      {PAGES.map(([label, to]) => (
         <Button key={label} label={label} onPress={() => router.push(to)} style={styles.way} />
       ))}
     </View>

@@ -1,6 +1,7 @@
 import { rotates } from '@pike-stone/core';
 import { formatLength, joined, type UnitSystem } from '@pike-stone/words';
-import { SHORT_JOBS, SHORT_JOB_WORDS } from '@pike-stone/words/wheel';
+import { SHORT_JOBS } from '@pike-stone/core/wheel';
+import { SHORT_JOB_WORDS } from '@pike-stone/words/wheel';
 import { useRouter } from 'expo-router';
 import { useUnits } from '../../data/preferences';
 import { useRecords, type Shown } from '../../data/records';

@@ -5,6 +5,7 @@ import { crossSlide } from '../family/turned-outside';
 import { narrowerThanBlade, pastCentre } from '../misfit';
 import type { Operation } from '../operation';
 import { bladeWidthMm } from '../part/part';
+import { wholeOver } from '../../quantity/whole';
 
 /** A groove to start with, mm on the radius, and the most of a thin bar. */
 const START_MM = 2;
@@ -19,7 +20,7 @@ const OVERLAP = 0.15;
  * @example groovePlunges(2, 5) // 3
  */
 export const groovePlunges = (bladeMm: number, grooveMm: number): number =>
-  grooveMm <= bladeMm * 1.001 ? 1 : 1 + Math.ceil((grooveMm - bladeMm) / (bladeMm * (1 - OVERLAP)) - 1e-9);
+  grooveMm <= bladeMm * 1.001 ? 1 : 1 + wholeOver((grooveMm - bladeMm) / (bladeMm * (1 - OVERLAP)));
 
 /** Straight in, between two walls. */
 export const groove: Operation<PartingBlade> = {

@@ -7,6 +7,7 @@ import { uncut } from '../family/uncut';
 import type { Job } from '../job';
 import { pitchTooCoarse } from '../misfit';
 import type { Operation } from '../operation';
+import { wholeIn } from '../../quantity/whole';
 
 const USUAL_PITCH_MM = 1;
 /** Depth of a knurl over its pitch. */
@@ -30,7 +31,7 @@ export function knurlBlank(
   diameterMm: number,
   pitchMm: number,
 ): { readonly teeth: number; readonly diameterMm: number } {
-  const teeth = Math.max(FEWEST_TEETH, Math.floor((Math.PI * diameterMm) / pitchMm + 1e-9));
+  const teeth = Math.max(FEWEST_TEETH, wholeIn((Math.PI * diameterMm) / pitchMm));
   return { teeth, diameterMm: (teeth * pitchMm) / Math.PI };
 }
 

@@ -6,6 +6,7 @@ import { disc, discMostMm } from '../family/disc';
 import type { Finding } from '../finding';
 import type { Job } from '../job';
 import type { Operation } from '../operation';
+import { wholeIn } from '../../quantity/whole';
 
 /** A saw cuts well with two to four teeth in the cut: more pack the gullets, fewer hammer. */
 const TEETH_IN_CUT = { start: 3, fewest: 1.5, most: 5 } as const;
@@ -19,7 +20,7 @@ function startMm(saw: SlittingSaw): number {
   const { diameterMm, teeth } = saw;
   const arc = (TEETH_IN_CUT.start * 2 * Math.PI) / Math.max(TEETH_IN_CUT.start * 2, teeth);
   const deep = Math.round((diameterMm / 2) * (1 - Math.cos(arc)));
-  return Math.max(0.5, Math.min(deep, Math.floor(discMostMm(saw) + 1e-9)));
+  return Math.max(0.5, Math.min(deep, wholeIn(discMostMm(saw))));
 }
 
 function findings({ tool }: Job<SlittingSaw>, { depth }: CutPlan): Finding[] {

@@ -1,5 +1,5 @@
 import type { BitBody } from '@pike-stone/contract';
-import { alongShank, faceNormals, plainCut, solidOf } from '@pike-stone/core/grind';
+import { alongShank, faceNormals, plainCut, solidOf, volumeOffFace } from '@pike-stone/core/grind';
 import { sayLensChecks } from '@pike-stone/words/grind';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -22,8 +22,8 @@ const USUAL_STOCK_MM = 0.2;
 const hundredths = (mm: number): number => Math.round(mm * 100) / 100;
 
 /** Taken off in all: a new bit out of its blank, a regrind off its section. */
-function groundVolume({ body, plan }: Bit, shorterMm: number): number {
-  if (body.state !== 'planned') return shorterMm * body.blank.widthMm * body.blank.heightMm;
+function volumeGround({ body, plan }: Bit, shorterMm: number): number {
+  if (body.state !== 'planned') return volumeOffFace(body.blank, shorterMm);
   const { blank, cuts } = solidOf(plan);
   return plainCut(blank, cuts).removedMm3.reduce((sum, one) => sum + one, 0);
 }
@@ -69,7 +69,7 @@ export function Finish({ bit, session }: { bit: Bit; session: Session }) {
       noseRadiusMm,
       stockMm: Math.max(0, Math.min(100, length - lengthMm)),
       wheelId: bit.body.wheel.wheelId,
-      volumeMm3: groundVolume(bit, Math.max(0, length - lengthMm)),
+      volumeMm3: volumeGround(bit, Math.max(0, length - lengthMm)),
     });
     const body: BitBody = {
       ...bit.body,

@@ -1,5 +1,5 @@
-import { judgeHeights, type HeightUse } from '@pike-stone/core/wheel';
-import { sayHeights } from '@pike-stone/words/wheel';
+import { acceptAngle, judgeHeights, type HeightUse } from '@pike-stone/core/wheel';
+import { sayHeights, sayRelief } from '@pike-stone/words/wheel';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -18,6 +18,8 @@ import type { MillSession } from './session';
 import { ToothBars } from './ToothBars';
 import type { EndMill } from './use-end-mill';
 
+/** What a protractor leaves unsaid, degrees: typical. */
+const PROTRACTOR_DEG = 0.5;
 const MINUTE_MS = 60_000;
 /** Longest that one sharpening may have taken: a session left open over night counts as its plan. */
 const LONGEST_MIN = 240;
@@ -48,6 +50,15 @@ export function HeightsScreen({ mill, session }: { mill: EndMill; session: MillS
         high: 2,
         optional: true,
         about: 'A tooth that stands out by more does the work of all.',
+      },
+      {
+        key: 'relief',
+        label: 'Relief as a protractor reads it, degrees',
+        kind: 'number',
+        low: -20,
+        high: 60,
+        optional: true,
+        about: 'On the hollow land it reads from edge to heel, which is less than at the edge.',
       },
     ],
     { keptAs: `heights/${mill.key}`, atOnce: true },
@@ -80,6 +91,11 @@ export function HeightsScreen({ mill, session }: { mill: EndMill; session: MillS
   const verdict =
     count === draft.teeth && count > 1 ? judgeHeights(inMm, use, heights.peek('feed')?.[0] ?? null) : null;
   const said = verdict && sayHeights(verdict, units);
+  const measured = heights.peek('relief')?.[0];
+  const relief =
+    measured === undefined || !plan
+      ? null
+      : sayRelief(acceptAngle('end-tooth-relief', plan.land.chordDeg, measured, PROTRACTOR_DEG), measured);
   const log = () => {
     const read = left.take();
     if (!read || heights.take() === null) return;
@@ -132,6 +148,11 @@ export function HeightsScreen({ mill, session }: { mill: EndMill; session: MillS
               <Words role="big">{said.title}</Words>
               <Words>{said.text}</Words>
             </View>
+          )}
+          {relief && (
+            <Words role="strong" testID="relief-say">
+              {relief}
+            </Words>
           )}
         </View>
       </Sheet>

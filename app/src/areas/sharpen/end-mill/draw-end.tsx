@@ -1,4 +1,4 @@
-import { wheelDepth, type EndMillJob, type EndMillPlan } from '@pike-stone/core/wheel';
+import { DRAWN_CUTTER, wheelDepth, type EndMillJob, type EndMillPlan } from '@pike-stone/core/wheel';
 import { formatAngle, formatLength, joined, type UnitSystem } from '@pike-stone/words';
 import { Circle, G, Line, Path } from 'react-native-svg';
 import { DimensionLine, type DimensionMark, type Pen } from '../../../kit/drawing/dimensions';
@@ -16,9 +16,6 @@ interface Paper {
 }
 
 const MARGIN = 14;
-/** Web of a cutter and opening of a flute, as shares of radius and pitch: as on the solid. */
-const WEB_SHARE = 0.24;
-const OPEN_SHARE = 0.6;
 /** Part of the paper's width that the end view takes. */
 const END_SHARE = 0.48;
 /** Room above and below the end view for a figure, px. */
@@ -55,7 +52,7 @@ function endView(
   ];
   const teeth = Array.from({ length: cutter.teeth }, (_, tooth) => {
     const angle = angleOf(tooth);
-    const open = turns * pitch * OPEN_SHARE;
+    const open = turns * pitch * DRAWN_CUTTER.openShare;
     const arc = Array.from({ length: 9 }, (_unused, i) => at(angle + (open * i) / 8, 1));
     const inner = Math.max(0, 1 - plan.reachMm / (cutter.diameterMm / 2));
     const back = (wish.landMm * scale * -turns) / radius;
@@ -66,7 +63,7 @@ function endView(
     ];
     const [from, to] = [at(angle, inner), at(angle, 1)];
     return {
-      flute: path([at(angle, WEB_SHARE), ...arc]) + 'Z',
+      flute: path([at(angle, DRAWN_CUTTER.webShare), ...arc]) + 'Z',
       land: path([from, to, shifted(to), shifted(from)]) + 'Z',
       edge: path([from, to]),
       label: at(angle + turns * 0.22, 0.76),

@@ -1,14 +1,12 @@
-import { honingPays } from '@pike-stone/core/grind';
+import { EDGE_RZ_UM, honingPays, INSERT_RZ_UM, type HonedFrom } from '@pike-stone/core/grind';
 import { unlessRefused } from '@pike-stone/core';
 import {
-  EDGE_RZ_UM,
   HONE_RULES,
   INSERT_HONE,
   sayBands,
   sayHonePays,
   sayNoseFlats,
   sayStones,
-  type HonedFrom,
 } from '@pike-stone/words/wheel';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -33,8 +31,6 @@ const EDGES = [
   { value: 'insert', label: 'Insert' },
 ] as const;
 type Edge = (typeof EDGES)[number]['value'];
-/** Roughness of the edge of an insert as it comes, um. */
-const INSERT_RZ_UM = 2;
 /** Arc between the flanks of a usual bit, degrees. */
 const ARC_DEG = 80;
 

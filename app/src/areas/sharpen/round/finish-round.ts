@@ -1,5 +1,5 @@
 import type { Body, RoundBody, SharpeningBody, ToolBody } from '@pike-stone/contract';
-import { regrindFor } from '@pike-stone/core/grind';
+import { regrindFor, volumeOffFace } from '@pike-stone/core/grind';
 import { newId, putBack, save, type Shown } from '../../../data/records';
 import { planOf } from '../../grind/bit-model';
 
@@ -85,7 +85,7 @@ function finishBit(round: RoundBody, bit: Shown<'bits'>, finishedAt: string): re
       lengthAfterMm: lengthMm,
       noseRadiusMm: null,
       wheelId: wheelOf(round, bit.id),
-      volumeMm3: regrind.stockMm * blank.widthMm * blank.heightMm,
+      volumeMm3: volumeOffFace(blank, regrind.stockMm),
       note: 'In a round.',
     }),
   ];

@@ -71,10 +71,10 @@ it('on a wheel whose rest holds the edge above the axle, the rest tilts less by 
   const entries = [{ id: 'r', body: set as WheelEntryBody }];
   const use = wheelInUse('white', white.record.body, BENCH, { entries, sharpenings: [], grinds: [] });
   const { jobs } = roundWork([tool({ name: 'x', kind: 'turning-tool' })], [{ ...white, use }]);
-  // asin(5/75) is 3.82: 9.8 - 3.82 for the side.
-  expect(jobs[0]!.tilt!.wantedDeg).toBeCloseTo(5.98, 2);
-  const [flat] = roundWork([tool({ name: 'x', kind: 'turning-tool' })], [white]).jobs;
-  expect(flat!.tilt!.wantedDeg).toBe(9.8);
+  // asin(5/75) is 3.82: 9.82 - 3.82 for the side of the general bit.
+  expect(jobs.find(({ face }) => face === 'side')!.tilt!.wantedDeg).toBeCloseTo(6.0, 2);
+  const level = roundWork([tool({ name: 'x', kind: 'turning-tool' })], [white]).jobs;
+  expect(level.find(({ face }) => face === 'side')!.tilt!.wantedDeg).toBeCloseTo(9.82, 2);
 });
 
 it('a bit too short to grind again is past saving', () => {
@@ -86,6 +86,28 @@ it('a bit too short to grind again is past saving', () => {
 it('an end mill is set up in the lathe, unless nothing is left of its flutes', () => {
   expect(roundWork([mill()], WHEELS).jobs).toMatchObject([{ setUp: 'end-teeth', face: 'end-teeth' }]);
   expect(reasons([mill({ fluteLengthMm: 6 })])).toEqual(['past-saving']);
+});
+
+it('an end mill that cannot be ground here is sent out: no wheel of the shop may touch carbide in the tool post', () => {
+  const post: SupplyOf<'grinder'> = { ...BENCH, name: 'Post', rpm: 8000, stands: 'tool-post', flangeMm: 25 };
+  const body = { ...wheel('post', 'WA 80 J 7 V 35 m/s').record.body, diameterMm: 60 };
+  const white = {
+    record: { ...wheel('post', 'WA 80 J 7 V 35 m/s').record, body },
+    use: wheelInUse('post', body, post, { entries: [], sharpenings: [], grinds: [] }),
+  };
+  const one = (material: ToolBody['material']) => roundWork([mill({ material } as object)], [white]);
+  expect(one('solid-carbide').leftOut.map(({ why }) => why)).toEqual(['send-out']);
+  expect(one('hss').jobs).toHaveLength(1);
+});
+
+it('without a wheel that may touch it, a brazed tool asks for the wheels that may', () => {
+  const { jobs } = roundWork(
+    [tool({ name: 'x', kind: 'turning-tool', material: 'brazed-carbide' })],
+    WHEELS.slice(0, 2),
+  );
+  const named = new Set(jobs.map((job) => job.wheel));
+  expect(named.has('green wheel')).toBe(true);
+  expect(named.has('white')).toBe(false);
 });
 
 it('inserts are turned, forms sent out, worn blanks past saving', () => {

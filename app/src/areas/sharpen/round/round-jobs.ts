@@ -1,13 +1,21 @@
 import type { BitBody, ToolBody } from '@pike-stone/contract';
 import { isInsert } from '@pike-stone/core';
-import { grindSteps, minutesAtWheel, regrindFor, type GrindStep } from '@pike-stone/core/grind';
 import {
-  abrasiveFor,
+  grindSteps,
+  minutesAtWheel,
+  regrindFor,
+  volumeOffFace,
+  type GrindStep,
+} from '@pike-stone/core/grind';
+import {
   ANGLE_BANDS,
+  CHANGE_MIN,
   endMillFindings,
   endMillPlan,
-  FINISHING_GRIT,
   leanAt,
+  SET_UP_MIN,
+  stopsSharpening,
+  wheelChoice,
   type GroundMaterial,
   type RoundCosts,
   type RoundJob,
@@ -16,7 +24,7 @@ import {
 import { unlessRefused } from '@pike-stone/core';
 import { STEP_NAMES } from '@pike-stone/words/grind';
 import type { LeftOut } from '@pike-stone/words/wheel';
-import { planOf } from '../../grind/bit-model';
+import { freshBit, planOf } from '../../grind/bit-model';
 import { leftOf } from '../../grind/left-of';
 import { freshDraft, jobOf } from '../end-mill/draft';
 import { groundMaterial } from '../ground-material';
@@ -37,24 +45,17 @@ export interface RoundWork {
   readonly turnOf: ReadonlyMap<string, number>;
 }
 
-/** Wheels that nobody described yet. */
+/** What is taken where no wheel of the shop fits. */
 const ANY_WHEEL = {
-  rough: 'coarse wheel',
-  finish: 'fine wheel',
+  steel: { rough: 'coarse wheel', finish: 'fine wheel' },
+  carbide: { rough: 'green wheel', finish: 'diamond wheel' },
   post: 'wheel in the tool post',
   stones: 'stones',
 } as const;
 
 const STAGE = { rough: 0, finish: 1, stone: 2 } as const;
-/** Minutes of a drill, of a face that is not drawn, at the stones, and for a pass over an end tooth. */
-const MINUTES = { drill: 4, face: 2, stone: 2, pass: 0.35 } as const;
-/** Off a face of a dull edge, mm. */
-const TOUCH_UP_MM = 0.1;
-/** Tilts of the rest for a bit that was never drawn: side and front of the general one. */
-const GENERAL: readonly (readonly [face: string, deg: number])[] = [
-  ['side', 9.8],
-  ['front', 7.9],
-];
+/** Minutes of a drill, and at the stones. */
+const MINUTES = { drill: 4, stone: 2 } as const;
 
 const FORMS_SENT_OUT: readonly ToolBody['kind'][] = [
   'reamer',
@@ -67,24 +68,24 @@ const FORMS_SENT_OUT: readonly ToolBody['kind'][] = [
   'file',
 ];
 
-/** The wheel for a material at a stage: suitable before possible, mounted before not, the grit that fits. */
+/** Id of the wheel to rough or to finish a material on; a name where the shop has none. */
 export function wheelFor(
   wheels: readonly ShownWheel[],
   material: GroundMaterial,
   stage: 'rough' | 'finish',
 ): string {
-  const worth = ({ use }: ShownWheel): number => {
-    const verdict = use.abrasive === null ? 'unsuitable' : abrasiveFor(material, use.abrasive);
-    if (use.usedUp || use.overSpeed || verdict === 'unsuitable' || use.grinder?.stands === 'tool-post')
-      return -Infinity;
-    const fine = use.grit !== null && use.grit > FINISHING_GRIT;
-    return (verdict === 'suitable' ? 2 : 0) + (use.grinder ? 3 : 0) + (fine === (stage === 'finish') ? 4 : 0);
-  };
-  const best = wheels.reduce<ShownWheel | null>(
-    (most, one) => (worth(one) > (most ? worth(most) : -Infinity) ? one : most),
-    null,
+  const offered = wheels
+    .filter(({ use }) => !use.usedUp && !use.overSpeed && use.grinder?.stands !== 'tool-post')
+    .map(({ record, use }) => ({
+      id: record.id,
+      abrasive: use.abrasive,
+      grit: use.grit,
+      mounted: use.grinder !== null,
+    }));
+  return (
+    wheelChoice(offered, material, stage)?.id
+    ?? ANY_WHEEL[material === 'carbide' ? 'carbide' : 'steel'][stage]
   );
-  return best?.record.id ?? ANY_WHEEL[stage];
 }
 
 const band = (wantedDeg: number, feature: keyof typeof ANGLE_BANDS): TiltBand => {
@@ -114,9 +115,6 @@ const tiltOf = (
     : band(deg + planLeanDeg - leanDeg, key === 'rake' ? 'bit-rake' : 'bit-relief');
 };
 
-const bitMaterial = ({ material }: BitBody): GroundMaterial =>
-  material === 'brazed-carbide' ? 'carbide' : material === 'carbon-steel' ? 'carbon-steel' : 'hss';
-
 /** The faces of a bit that a touch-up grinds, and its stones. */
 function bitJobs(
   { id, body }: Extract<Dull, { of: 'bits' }>,
@@ -124,10 +122,11 @@ function bitJobs(
 ): readonly RoundJob[] {
   const plan = planOf(body);
   if (unlessRefused(() => grindSteps(plan), []).length === 0) return [];
-  const material = bitMaterial(body);
+  const material = groundMaterial(body.material);
   const planLean = leanAt(plan.wheel.contactMm, plan.wheel.diameterMm / 2);
-  const volume = TOUCH_UP_MM * plan.blank.widthMm * plan.blank.heightMm;
-  return regrindFor(plan, { wear: 'blunt', sizeMm: null }).steps.map((step): RoundJob => {
+  const { steps, stockMm } = regrindFor(plan, { wear: 'blunt', sizeMm: null });
+  const minutes = minutesAtWheel(volumeOffFace(plan.blank, stockMm));
+  return steps.map((step): RoundJob => {
     const job = { of: id, face: step.key, tilt: null, minutes: MINUTES.stone };
     if (step.wheel === 'stone' || step.wheel === 'round')
       return { ...job, wheel: ANY_WHEEL.stones, setUp: 'stone', stage: STAGE.stone };
@@ -139,7 +138,7 @@ function bitJobs(
       tilt: tiltOf(step, planLean, leanOf(wheels, wheel)),
       setUp: 'rest',
       stage: STAGE[stage],
-      minutes: minutesAtWheel(volume),
+      minutes,
     };
   });
 }
@@ -149,6 +148,10 @@ const turnsOf = ({ id, body }: Extract<Dull, { of: 'bits' }>): readonly (readonl
   unlessRefused(() => grindSteps(planOf(body)), []).flatMap(({ key, setting }) =>
     setting ? [[`${id}/${key}`, setting.turnDeg] as const] : [],
   );
+
+/** Steel of a bit from what the edge of its tool is made of. */
+const bitSteel = (material: ToolBody['material']): BitBody['material'] =>
+  material === 'hss' || material === 'hss-co' || material === 'carbon-steel' ? material : 'brazed-carbide';
 
 /** What a tool of the drawer needs; the reason when it is not ground in the round. */
 function toolJobs(
@@ -164,9 +167,9 @@ function toolJobs(
     const draft = freshDraft(body, wheels);
     const question = jobOf(draft, wheels);
     const plan = unlessRefused(() => endMillPlan(question), null);
-    if (!plan || endMillFindings(question, plan).some(({ code }) => code === 'too-much-stock'))
-      return 'past-saving';
-    const passes = plan.rounds.passes + (plan.secondRounds?.passes ?? 0);
+    const stops = plan ? endMillFindings(question, plan).filter(stopsSharpening) : [];
+    if (stops.some(({ code }) => code === 'too-much-stock')) return 'past-saving';
+    if (!plan || stops.length > 0) return 'send-out';
     return [
       {
         ...job,
@@ -174,7 +177,7 @@ function toolJobs(
         wheel: draft.wheelId ?? ANY_WHEEL.post,
         setUp: 'end-teeth',
         stage: STAGE.rough,
-        minutes: passes * MINUTES.pass,
+        minutes: plan.grindMin,
       },
     ];
   }
@@ -189,26 +192,9 @@ function toolJobs(
         minutes: MINUTES.drill,
       },
     ];
-  const wheel = wheelFor(wheels, material, 'finish');
-  return [
-    ...GENERAL.map(([face, deg]): RoundJob => ({
-      ...job,
-      face,
-      wheel,
-      setUp: 'rest',
-      stage: STAGE.finish,
-      tilt: band(deg - leanOf(wheels, wheel), 'bit-relief'),
-      minutes: MINUTES.face,
-    })),
-    {
-      ...job,
-      face: 'hone',
-      wheel: ANY_WHEEL.stones,
-      setUp: 'stone',
-      stage: STAGE.stone,
-      minutes: MINUTES.stone,
-    },
-  ];
+  // A bit that was never drawn is ground as the general one.
+  const general = freshBit({ shape: 'general', name: body.name });
+  return bitJobs({ of: 'bits', id, body: { ...general, material: bitSteel(body.material) } }, wheels);
 }
 
 /** Faces by their key as they are called in the list. */
@@ -231,10 +217,7 @@ export function roundWork(dull: readonly Dull[], wheels: readonly ShownWheel[]):
   };
 }
 
-/** Minutes to come to a wheel that is mounted, and to one that is not. */
-const CHANGE_MIN = { mounted: 0.5, notMounted: 10 } as const;
-
-/** What changes cost: set-ups, wheels, rests. Typical minutes. */
+/** What changes cost: set-ups, wheels, rests. */
 export const roundCosts = (wheels: readonly ShownWheel[]): RoundCosts => ({
   wheels: Object.fromEntries(
     wheels.map(({ record, use }) => [
@@ -245,6 +228,6 @@ export const roundCosts = (wheels: readonly ShownWheel[]): RoundCosts => ({
       },
     ]),
   ),
-  setUpMin: { rest: 1, drill: 1, 'free-hand': 0.5, 'end-teeth': 18, stone: 1 },
-  restMin: 1.5,
+  setUpMin: SET_UP_MIN,
+  restMin: CHANGE_MIN.rest,
 });

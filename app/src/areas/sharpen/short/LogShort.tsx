@@ -1,5 +1,6 @@
 import type { ToolBody } from '@pike-stone/contract';
-import { SHORT_JOB_WORDS, type ShortJob } from '@pike-stone/words/wheel';
+import { type ShortJob } from '@pike-stone/core/wheel';
+import { SHORT_JOB_WORDS } from '@pike-stone/words/wheel';
 import { View } from 'react-native';
 import { newId, save, putBack, useRecords, type Shown } from '../../../data/records';
 import { dayOf } from '../../../kit/day';

@@ -1,4 +1,5 @@
-import { SHORT_JOBS, SHORT_JOB_WORDS, type ShortJob } from '@pike-stone/words/wheel';
+import { SHORT_JOBS, type ShortJob } from '@pike-stone/core/wheel';
+import { SHORT_JOB_WORDS } from '@pike-stone/words/wheel';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { backOr } from '../../../kit/back';

@@ -75,7 +75,7 @@ it('its own book counts once it was dressed dull twice; a dress by the calendar 
   const entries = [dressed('1-01', 'routine'), dressed('2-01', 'glazed'), dressed('3-01', 'glazed')];
   const sharpenings = [ground('1-15', 1000), ground('2-15', 3000)];
   const own = wheelInUse('w', WHEEL, BENCH, { entries, sharpenings, grinds: [] }).due!;
-  expect(own).toMatchObject({ ownCapacity: true, capacity: 150 });
+  expect(own).toMatchObject({ ownCapacity: true, capacity: 100 });
   const routine = entries.map((one) => dressed(one.id, 'routine'));
   expect(wheelInUse('w', WHEEL, BENCH, { entries: routine, sharpenings, grinds: [] }).due!.ownCapacity).toBe(
     false,

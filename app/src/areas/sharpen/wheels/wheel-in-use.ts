@@ -4,11 +4,13 @@ import {
   dressDue,
   FAMILY_OF_MARK,
   leastDiameter,
+  ownCapacity,
   readMarking,
   surfaceMPerS,
   wearCorrection,
   wheelSpeed,
   type Abrasive,
+  type GroundOn,
   type WheelMarking,
 } from '@pike-stone/core/wheel';
 
@@ -20,18 +22,9 @@ const CLEARANCE_MM = { bench: 10, 'tool-post': 5, hand: 5 } as const;
 const FASTEST_RPM = 60_000;
 /** Width of a wheel where it was not said. */
 const USUAL_WIDTH_MM = 20;
-/** Intervals that the shop's own capacity is taken from at the least. */
-const LEAST_INTERVALS = 2;
-
 type Entry = { readonly id: string; readonly body: WheelEntryBody };
 export type Dressed = Extract<WheelEntryBody, { act: 'dressed' }>;
 type RestSet = Extract<WheelEntryBody, { act: 'rest-set' }>;
-
-/** What was ground on a wheel: when, and how much. */
-interface GroundOn {
-  readonly at: string;
-  readonly volumeMm3: number;
-}
 
 /** A wheel with all that follows from its description and its book. */
 export interface WheelInUse {
@@ -56,28 +49,6 @@ export interface WheelInUse {
     readonly set: RestSet;
     readonly now: { readonly reliefDeg: number; readonly asItStandsDeg: number; readonly tiltDeg: number };
   } | null;
-}
-
-const sum = (values: readonly number[]): number => values.reduce((total, one) => total + one, 0);
-const middle = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
-
-/** What a wheel of the shop removed between dresses for each mm of its width; null when its book does not say. */
-function ownCapacity(
-  dresses: readonly Dressed[],
-  ground: readonly GroundOn[],
-  widthMm: number,
-): number | null {
-  const inTurn = [...dresses].sort((a, b) => a.at.localeCompare(b.at));
-  const between = inTurn.slice(1).flatMap((dress, i) => {
-    // A wheel that is dressed by the calendar says nothing of when it is dull.
-    if (dress.why === 'routine' || dress.why === 'new') return [];
-    const volume = sum(
-      ground.filter(({ at }) => at > inTurn[i]!.at && at <= dress.at).map(({ volumeMm3 }) => volumeMm3),
-    );
-    return volume > 0 ? [volume / widthMm] : [];
-  });
-  return between.length >= LEAST_INTERVALS ? middle(between) : null;
 }
 
 interface ShopBooks {
@@ -144,6 +115,8 @@ export function wheelInUse(
     .filter((entry): entry is Dressed => entry.act === 'dressed');
   const ground = groundOn(id, books);
   const since = ground.filter(({ at }) => at > (dresses[0]?.at ?? ''));
+  // A wheel that is dressed by the calendar says nothing of when it is dull.
+  const past = dresses.map(({ at, why }) => ({ at, dull: why !== 'routine' && why !== 'new' }));
   return {
     grinder,
     marking,
@@ -166,9 +139,9 @@ export function wheelInUse(
         widthMm,
         diameterMm: body.diameterMm,
         leastMm: least.diameterMm,
-        groundMm3: sum(since.map(({ volumeMm3 }) => volumeMm3)),
+        groundMm3: since.reduce((sum, { volumeMm3 }) => sum + volumeMm3, 0),
         pieces: since.length,
-        ownCapacity: ownCapacity(dresses, ground, widthMm),
+        ownCapacity: ownCapacity(past, ground, widthMm),
       }),
     rest: restNow(book, body.diameterMm),
   };
