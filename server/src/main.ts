@@ -16,8 +16,6 @@ import { measure } from './measure';
 import { Pairing } from './session/pairing';
 
 const DRAIN_MS = 5_000;
-/** A server that is told to stop exits after this long, even when closing its database pool or its workers has not ended. */
-const LEAVE_MS = DRAIN_MS + 3_000;
 /** A client that sends its request more slowly than this is cut off. */
 const REQUEST_MS = { headersTimeout: 10_000, requestTimeout: 30_000, connectionsCheckingInterval: 3_000 };
 
@@ -65,7 +63,6 @@ async function main(): Promise<void> {
 
   const stop = (reason: string): void => {
     log.info({ reason }, 'stopping');
-    setTimeout(() => process.exit(1), LEAVE_MS);
     const deadline = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
     server.close(() => {
       clearTimeout(deadline);
