@@ -79,7 +79,7 @@ export const FAMILY_OF_MARK: Readonly<Record<AbrasiveMark, Abrasive>> = {
   GC: 'green-silicon-carbide',
 };
 
-/** Grit from which a wheel finishes rather than roughs. */
+/** From this grit on a wheel is one to finish on; coarser ones are to rough on. */
 export const FINISHING_GRIT = 60;
 
 /** Share of the heat of grinding that goes into the tool: the middle of what is usual. */
@@ -92,7 +92,7 @@ export const HEAT_SHARE: Readonly<Record<Abrasive, number>> = {
   diamond: 0.35,
 };
 
-/** Volume that a mm of wheel removes for a mm of its own wear: the middle of what is usual. */
+/** Grinding ratio: volume of tool removed for the volume of wheel worn away. The middle of what is usual. */
 export const GRINDING_RATIO: Readonly<Record<Abrasive, number>> = {
   'grey-alumina': 12,
   'white-alumina': 8,

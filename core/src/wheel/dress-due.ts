@@ -10,7 +10,7 @@ export interface DressedWheel {
   readonly widthMm: number;
   readonly diameterMm: number;
   readonly leastMm: number;
-  /** Ground since it was dressed last, mm3, and of pieces. */
+  /** Volume ground since the last dress, mm3, and in how many pieces. */
   readonly groundMm3: number;
   readonly pieces: number;
   /** What it removed between dresses in the shop's own book, mm3 per mm of width; null when there is none. */

@@ -58,8 +58,8 @@ export function drillGrind(diameterMm: number, use: DrillUse, feedMm: number) {
 }
 
 /**
- * What lips of unlike length do: the point stands off the axis by half of their difference across it,
- * and the hole comes out larger by twice that: difference x sin(half point).
+ * How much larger a hole comes out when one lip is longer than the other. The point then stands off the
+ * axis by half of the difference times sin(half point), and the hole is larger by twice that.
  *
  * @param offMm  difference of the two lips' lengths
  * @example oversizeOfLips(0.2, 118) // 0.17

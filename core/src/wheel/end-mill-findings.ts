@@ -47,7 +47,7 @@ export const LEAST_FLUTE_DIAMETERS = 0.5;
 
 const GUARD = 1e-9;
 
-/** What a wheel itself is refused for: its speed, its rating, its form, its size, its grain. */
+/** Findings about the wheel itself: its speed against its rating, its form, its size, its abrasive. */
 function wheelFindings({ wheel, cutter }: EndMillJob): readonly (EndMillFinding | false)[] {
   const { ratedMPerS, ratedRpm, spindleRpm, markedMm, diameterMm, leastMm, form, abrasive } = wheel;
   const isRated = ratedMPerS !== null || ratedRpm !== null;
@@ -65,7 +65,7 @@ function wheelFindings({ wheel, cutter }: EndMillJob): readonly (EndMillFinding 
   ];
 }
 
-/** What the geometry is refused for. */
+/** Findings about the ground shape and the stock that has to come off. */
 function shapeFindings(job: EndMillJob, plan: EndMillPlan): readonly (EndMillFinding | false)[] {
   const { cutter, wish } = job;
   const { land, index } = plan;

@@ -58,7 +58,7 @@ export function endMillPlan(job: EndMillJob) {
         chipMm: second.deeperMm,
         marginMm: 0,
         sparkOut: 0,
-        // The second relief is roughed: nothing is set by it.
+        // The second relief only has to clear: it is ground in coarser steps.
         infeedMm: 3 * job.infeedMm,
       })
     : null;

@@ -2,7 +2,7 @@ import { DEG } from '../quantity/angle';
 import { OutOfRange, positive, within } from '../quantity/out-of-range';
 import { leanAt } from './rest-tilt';
 
-/** Why a concave land is not as wide as wanted. */
+/** What is wrong at the heel of a concave land: it rises towards the work again, or stands above the edge and drags. */
 export type LandWarning = 'heel-rising' | 'heel-drags';
 
 /** Depth of the wheel's round at a height above the edge, from the edge, mm: positive lies in the cutter. */
