@@ -10,6 +10,8 @@ const MAY_USE = {
 /** Rooms of the core from the ground up: each may use those before it. */
 const ROOMS = [
   'quantity',
+  'profile',
+  'gear',
   'bit',
   'material',
   'tool',
@@ -26,6 +28,7 @@ const ROOMS = [
   'solid',
   'grind',
   'wheel',
+  'form',
 ];
 const TESTS = '\\.(test|fixture)\\.tsx?$|/fixture\\.ts$';
 

@@ -10,6 +10,8 @@ const TARGET = join(projectRoot, 'docs/formulas.md');
 /** Folders of the core, from the lowest floor up, with their titles. */
 const FOLDERS = [
   ['quantity', 'Quantities'],
+  ['profile', 'Profiles'],
+  ['gear', 'Gears'],
   ['bit', 'Geometry of a bit'],
   ['material', 'Metals'],
   ['tool', 'Tools'],
@@ -26,6 +28,7 @@ const FOLDERS = [
   ['solid', 'Solids'],
   ['grind', 'Grinding'],
   ['wheel', 'Wheels and sharpening'],
+  ['form', 'Form cutters'],
 ];
 /** Longer values are tables of their own: read in the file. */
 const LONGEST_VALUE = 260;

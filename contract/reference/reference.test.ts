@@ -41,5 +41,5 @@ describe('the harness itself', () => {
   });
 
   it('counts an unknown topic as not built', () =>
-    expect(runCase({ ...one, topic: 'gash' }).status).toBe('not-built'));
+    expect(runCase({ ...one, topic: 'no-such-topic' }).status).toBe('not-built'));
 });

@@ -1,0 +1,97 @@
+import { DEG } from '../quantity/angle';
+import { OutOfRange, positive, within } from '../quantity/out-of-range';
+
+/** Share of the pitch below which the land of a tooth is weak. */
+export const WEAK_LAND_SHARE = 0.35;
+/** Room below the form in a gash so that chips do not jam: at least so much, mm, and this share of the diameter. */
+const CHIP_ROOM_MM = 1;
+const CHIP_ROOM_SHARE = 0.1;
+
+/** Depth of gash from which chips have room below a form. */
+export const leastGashDepth = (formDepthMm: number, diameterMm: number): number =>
+  formDepthMm + Math.max(CHIP_ROOM_MM, CHIP_ROOM_SHARE * diameterMm);
+
+/**
+ * Radial rake of a tooth: its face lies in a plane e = R sin gamma from the axis; at a radius r the rake is
+ * asin(e / r). A form seen on the raked face is stretched to sqrt(R^2 - e^2) - sqrt((R - h)^2 - e^2).
+ *
+ * @example rakeOffset(40, 10, 4) // offset 3.473, on the face 4.0776
+ */
+export function rakeOffset(diameterMm: number, rakeDeg: number, formDepthMm: number) {
+  const radius = positive('cutter diameter', diameterMm) / 2;
+  const offsetMm = radius * Math.sin(within('radial rake', rakeDeg, -20, 35) * DEG);
+  const root = radius - within('depth of the form', formDepthMm, 0, radius);
+  if (!(root > Math.abs(offsetMm)))
+    throw new OutOfRange('depth of the form', formDepthMm, 0, radius - Math.abs(offsetMm));
+  return {
+    offsetMm,
+    rakeAtRootDeg: Math.asin(offsetMm / root) / DEG,
+    faceDepthMm: Math.sqrt(radius ** 2 - offsetMm ** 2) - Math.sqrt(root ** 2 - offsetMm ** 2),
+  };
+}
+
+/**
+ * Gashes between the teeth: one wall is the face, the other leans by the included angle. Opening at the outside
+ * g + s - asin(r sin(gr + s) / R), r the root radius of the gash and gr the rake there; land 360 / z less that.
+ *
+ * @param gashDepthMm  radial
+ * @returns `landDeg` below 0 when the gashes meet: no tooth is left
+ */
+export function gashing(
+  diameterMm: number,
+  teeth: number,
+  gashDepthMm: number,
+  gashAngleDeg: number,
+  rakeDeg: number,
+) {
+  const { offsetMm, rakeAtRootDeg, faceDepthMm } = rakeOffset(diameterMm, rakeDeg, gashDepthMm);
+  if (!Number.isInteger(teeth)) throw new OutOfRange('teeth', teeth, 1, 60);
+  within('teeth', teeth, 1, 60);
+  const included = within('angle of the gash', gashAngleDeg, 20, 120);
+  const radius = diameterMm / 2;
+  const root = radius - gashDepthMm;
+  const pitchDeg = 360 / teeth;
+  const openingDeg =
+    rakeDeg + included - Math.asin((root * Math.sin((rakeAtRootDeg + included) * DEG)) / radius) / DEG;
+  const landDeg = pitchDeg - openingDeg;
+  return {
+    offsetMm,
+    pitchDeg,
+    openingDeg,
+    landDeg,
+    landArcMm: radius * landDeg * DEG,
+    faceLengthMm: faceDepthMm,
+    isWeak: landDeg < WEAK_LAND_SHARE * pitchDeg,
+  };
+}
+
+/**
+ * Back relief turned with the blank held off centre by d: the radius from edge to eccentric centre stands psi
+ * ahead of the edge. Turning radius sqrt(R^2 + d^2 - 2 R d cos psi); relief tan a = d sin psi / (R - d cos psi);
+ * at q behind the edge the radius is d cos(q + psi) + sqrt(rt^2 - d^2 sin^2(q + psi)). A flank that leans f from
+ * the plane square to the axis gets tan(a) sin(f).
+ *
+ * @param phaseDeg  psi; 90 gives the most relief
+ */
+export function eccentricRelief(
+  radiusMm: number,
+  eccentricMm: number,
+  phaseDeg: number,
+  behindDeg: number,
+  flankDeg: number,
+) {
+  positive('cutter radius', radiusMm);
+  const d = within('eccentric', eccentricMm, 0, radiusMm * 0.9);
+  const psi = within('phase', phaseDeg, 0, 180) * DEG;
+  const q = within('angle behind the edge', behindDeg, 0, 180) * DEG;
+  const turning = Math.sqrt(radiusMm ** 2 + d ** 2 - 2 * radiusMm * d * Math.cos(psi));
+  const relief = Math.atan2(d * Math.sin(psi), radiusMm - d * Math.cos(psi));
+  const behind = d * Math.cos(q + psi) + Math.sqrt(turning ** 2 - (d * Math.sin(q + psi)) ** 2);
+  return {
+    turningRadiusMm: turning,
+    reliefDeg: relief / DEG,
+    dropMm: radiusMm - behind,
+    flankReliefDeg:
+      Math.atan(Math.tan(relief) * Math.sin(within('lean of the flank', flankDeg, 0, 90) * DEG)) / DEG,
+  };
+}
