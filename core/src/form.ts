@@ -5,6 +5,7 @@ export * from './form/fly-cutter';
 export * from './form/height-error';
 export * from './form/radial-rake';
 export * from './form/slide-table';
+export * from './form/stone-choice';
 export * from './form/stone-height';
 export * from './form/swing';
 export * from './form/true-size';

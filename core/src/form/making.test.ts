@@ -1,0 +1,159 @@
+import fc from 'fast-check';
+import { distanceFrom } from '../profile/nearest';
+import type { Profile } from '../profile/profile';
+import { RACKS } from '../gear/gear';
+import { toothSpace } from '../gear/tooth-space';
+import { areaTo, flankRelief, formPasses, heelClearance } from './fly-cutter';
+import { slideStops } from './slide-table';
+import { insideCorners, largestStone, smallestHollow } from './stone-choice';
+import { stoneHeight } from './stone-height';
+import { swingEllipse, swungCircle } from './swing';
+import { hiddenByLine, printFactors, trueSize } from './true-size';
+
+const QUARTER = Math.tan(Math.PI / 8);
+const form: Profile = [
+  [-2, 3, 0],
+  [-2, 0, QUARTER],
+  [0, -2, 0],
+  [3, -2, 0],
+];
+
+describe('a slide table', () => {
+  it('never brings the wheel into the form', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 30, max: 60 }),
+        fc.double({ min: 0.3, max: 0.9, noNaN: true }),
+        (teeth, share) => {
+          const { profile } = toothSpace({ moduleMm: 2, teeth, rack: RACKS['iso-53-a'], shift: 0 });
+          const rho = share * smallestHollow(profile);
+          const { stops } = slideStops(profile, rho, 0.01);
+          stops.forEach((stop) => expect(distanceFrom(profile, stop)).toBeGreaterThan(rho - 1e-6));
+        },
+      ),
+      { numRuns: 20 },
+    ));
+
+  it('leaves no more than the cusp on lines and arcs', () => {
+    const [rho, cusp] = [1, 0.01];
+    const { stops } = slideStops(form, rho, cusp);
+    const left = [0.1, 0.3, 0.5, 0.7, 0.9].map((share) => {
+      const at = [-2, 3 - 3 * share] as const;
+      return Math.min(...stops.map((stop) => Math.hypot(stop[0] - at[0], stop[1] - at[1]))) - rho;
+    });
+    expect(Math.max(...left)).toBeLessThanOrEqual(cusp + 1e-9);
+  });
+
+  it('takes about 1.41 times the stops for half the cusp', () => {
+    const [coarse, fine] = [slideStops(form, 1, 0.01).stops.length, slideStops(form, 1, 0.005).stops.length];
+    expect(fine / coarse).toBeGreaterThan(1.35);
+    expect(fine / coarse).toBeLessThan(1.5);
+  });
+
+  it('keeps a fillet at an inside corner and says where', () => {
+    const outside: Profile = [
+      [0, 0, 0],
+      [5, 0, 0],
+      [5, 5, 0],
+    ];
+    expect(slideStops(outside, 1, 0.01).fillets).toEqual([]);
+    const hollow: Profile = [
+      [0, 5, 0],
+      [5, 5, 0],
+      [5, 0, 0],
+      [9, 0, 0],
+    ];
+    expect(slideStops(hollow, 1, 0.01).fillets).toEqual([[5, 5]]);
+    expect(insideCorners(hollow)).toEqual([[5, 5]]);
+  });
+
+  it('refuses a wheel larger than a hollow, and a cusp as large as the wheel', () => {
+    const hollow: Profile = [
+      [0, 0, 0],
+      [2, 0, -QUARTER],
+      [4, -2, 0],
+      [4, -4, 0],
+    ];
+    expect(largestStone(hollow)).toBeCloseTo(1.8, 9);
+    expect(largestStone(form)).toBe(Infinity);
+    expect(() => slideStops(hollow, 2.5, 0.01)).toThrow('wheel radius');
+    expect(() => slideStops(form, 1, 1)).toThrow('cusp');
+  });
+});
+
+describe('a swinging fixture', () => {
+  it('leaves nothing without clearance, and less after the correction', () => {
+    expect(swingEllipse(5, 0, -60, 60).maxDeviationMm).toBeCloseTo(0, 12);
+    const { maxDeviationMm, remainingMm, correctedSwingMm } = swingEllipse(5, 10, -60, 60);
+    expect(maxDeviationMm).toBeCloseTo(0.0771, 4);
+    expect(remainingMm).toBeCloseTo(0.0288, 4);
+    expect(correctedSwingMm).toBeCloseTo(4.9524, 4);
+  });
+
+  it('grinds very nearly a circle of another radius when the centre may move', () => {
+    expect(swungCircle(5, 10, -60, 60).radiusMm).toBeCloseTo(4.957, 2);
+    expect(swungCircle(5, 10, -20, 20).radiusMm).toBeCloseTo(4.928, 2);
+    expect(swungCircle(5, 10, -60, 60).maxDeviationMm).toBeLessThan(0.005);
+  });
+});
+
+describe('a tapered stone', () => {
+  it('is set along its axis, a fine feed of the radius', () => {
+    const { aboveSmallEndMm, radiusChangePerMm } = stoneHeight(1.5, 5, 1.9);
+    expect(aboveSmallEndMm).toBeCloseTo(4.572, 3);
+    expect(1.5 + aboveSmallEndMm * radiusChangePerMm).toBeCloseTo(1.9, 12);
+  });
+
+  it('refuses a radius below its small end', () =>
+    expect(() => stoneHeight(1.5, 5, 1)).toThrow('radius on the stone'));
+});
+
+describe('a fly cutter', () => {
+  const widths = [
+    [0, 1],
+    [1.25, 1.75],
+    [2.5, 3.2],
+  ] as const;
+
+  it('clears its heel from half the angle of its body, and relieves a steep flank hardly', () => {
+    expect(heelClearance(25, 6)).toBeCloseTo(6.943, 3);
+    expect(flankRelief(12, 20)).toBeCloseTo(4.158, 3);
+    expect(flankRelief(14, 1.40625)).toBeCloseTo(0.3506, 3);
+  });
+
+  it('shares the area of its rough passes equally', () => {
+    const depths = formPasses(widths, 2.25, 3, 0.1);
+    expect(depths.map((depth) => Number(depth.toFixed(3)))).toEqual([0.971, 1.649, 2.15, 2.25]);
+    const areas = depths
+      .slice(0, 3)
+      .map((depth, i) => areaTo(widths, depth) - areaTo(widths, depths[i - 1] ?? 0));
+    areas.forEach((area) => expect(area).toBeCloseTo(areas[0]!, 6));
+  });
+
+  it('refuses widths out of order and a form deeper than they reach', () => {
+    expect(() =>
+      formPasses(
+        [
+          [0, 1],
+          [0, 2],
+        ],
+        1,
+        2,
+        0,
+      ),
+    ).toThrow('depth of a width');
+    expect(() => formPasses(widths, 3, 2, 0)).toThrow('depth');
+  });
+});
+
+describe('a template', () => {
+  it('is as large as its form, its magnification and its margins', () => {
+    expect(trueSize(7, 5, 20, 10, 300, 0)).toMatchObject({ widthMm: 160, heightMm: 120, pngWidthPx: 1890 });
+    expect(hiddenByLine(20)).toBeCloseTo(0.0125, 9);
+  });
+
+  it('is not read from a print at the wrong setting', () => {
+    expect(printFactors({ nominalMm: 100, xMm: 99.5, yMm: 100 }).x).toBeCloseTo(1.005, 3);
+    expect(() => printFactors({ nominalMm: 100, xMm: 94, yMm: 80 })).toThrow('print factor');
+  });
+});

@@ -1,0 +1,131 @@
+import fc from 'fast-check';
+import { selfCrossing } from './crossing';
+import { distanceFrom, signedFrom } from './nearest';
+import {
+  arcOf,
+  boundsOf,
+  mirrored,
+  moved,
+  piecesOf,
+  profileLength,
+  reversed,
+  scaled,
+  type Profile,
+} from './profile';
+import { sampled, steppedPoints } from './sampled';
+
+const QUARTER = Math.tan(Math.PI / 8);
+/** Down a line, round a quarter to the right, along a line: the tool on the left. */
+const form: Profile = [
+  [-2, 3, 0],
+  [-2, 0, QUARTER],
+  [0, -2, 0],
+  [3, -2, 0],
+];
+
+describe('a profile', () => {
+  it('knows the arc of a bulge', () => {
+    const arc = arcOf([10, 0], [0, 10], QUARTER);
+    expect(arc.radiusMm).toBeCloseTo(10, 9);
+    expect(arc.centre[0]).toBeCloseTo(0, 9);
+    expect(arc.sweepRad).toBeCloseTo(Math.PI / 2, 9);
+  });
+
+  it('is as long as its lines and arcs', () => expect(profileLength(form)).toBeCloseTo(3 + Math.PI + 3, 9));
+
+  it('reaches with an arc beyond its corners', () => {
+    const half: Profile = [
+      [-1, 0, 1],
+      [1, 0, 0],
+    ];
+    expect(boundsOf(half).low).toBeCloseTo(-1, 9);
+    expect(boundsOf(reversed(half)).high).toBeCloseTo(0, 9);
+  });
+
+  it('is the same after two mirrorings, and keeps its length when moved', () => {
+    mirrored(mirrored(form)).forEach((corner, i) =>
+      corner.forEach((one, k) => expect(one).toBeCloseTo(form[i]![k]!, 12)),
+    );
+    expect(profileLength(moved(mirrored(form), 5, -3))).toBeCloseTo(profileLength(form), 9);
+    expect(profileLength(scaled(form, 3))).toBeCloseTo(3 * profileLength(form), 9);
+  });
+
+  it('keeps the tool on the left when mirrored', () => {
+    const inTool = signedFrom(piecesOf(form), [1, 1]).distanceMm;
+    expect(inTool).toBeGreaterThan(0);
+    expect(signedFrom(piecesOf(mirrored(form)), [-1, 1]).distanceMm).toBeCloseTo(inTool, 9);
+  });
+
+  it('refuses a single corner and an arc of more than half a turn', () => {
+    expect(() => piecesOf([[0, 0, 0]])).toThrow('corners');
+    expect(() =>
+      piecesOf([
+        [0, 0, 1.5],
+        [1, 0, 0],
+      ]),
+    ).toThrow('bulge');
+  });
+
+  it('stays within the chord error when sampled', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 1e-4, max: 0.2, noNaN: true }), (error) => {
+        const points = sampled(form, error);
+        const chain: Profile = points.map(([x, y]) => [x, y, 0]);
+        const off = steppedPoints(form, 0.05).map((point) => distanceFrom(chain, point));
+        expect(Math.max(...off)).toBeLessThanOrEqual(error + 1e-9);
+      }),
+      { numRuns: 30 },
+    ));
+});
+
+describe('the side of a point', () => {
+  it('is positive in the tool, negative where the wheel stands, and 0 on the form', () => {
+    const pieces = piecesOf(form);
+    expect(signedFrom(pieces, [-1, 2]).distanceMm).toBeCloseTo(1, 9);
+    expect(signedFrom(pieces, [-3, 2]).distanceMm).toBeCloseTo(-1, 9);
+    expect(signedFrom(pieces, [2, -2]).distanceMm).toBeCloseTo(0, 12);
+  });
+
+  it('is decided by both pieces at a corner', () => {
+    const corner = piecesOf([
+      [0, 1, 0],
+      [0, 0, 0],
+      [1, 0, 0],
+    ]);
+    expect(signedFrom(corner, [-1, -1]).distanceMm).toBeCloseTo(-Math.SQRT2, 9);
+    expect(signedFrom(corner, [0.5, 0.5]).distanceMm).toBeCloseTo(0.5, 9);
+  });
+});
+
+describe('a chain that crosses itself', () => {
+  it('is found, whatever stands between', () => {
+    expect(
+      selfCrossing([
+        [0, 0],
+        [4, 4],
+        [4, 0],
+        [0, 4],
+      ]),
+    ).toEqual([0, 2]);
+    expect(selfCrossing(sampled(form, 0.01))).toBeNull();
+  });
+
+  it('is not one that only closes', () =>
+    expect(
+      selfCrossing([
+        [0, 0],
+        [2, 0],
+        [2, 2],
+        [0, 0],
+      ]),
+    ).toBeNull());
+
+  it('is none that only runs to the right, and one as soon as it comes back through itself', () =>
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: -20, max: 20 }), { minLength: 3, maxLength: 40 }), (heights) => {
+        const ahead = heights.map((y, x) => [x, y] as const);
+        expect(selfCrossing(ahead)).toBeNull();
+        expect(selfCrossing([...ahead, [heights.length, 50], [0.5, 50], [0.5, -50]])).not.toBeNull();
+      }),
+    ));
+});
