@@ -1,7 +1,14 @@
 /** Forms: profiles, gears, clock wheels, form tools and how they are made and proved. */
 export * from './form/circular-correction';
+export * from './form/cutter-solid';
 export * from './form/flat-correction';
 export * from './form/fly-cutter';
+export * from './form/form-findings';
+export * from './form/form-names';
+export * from './form/form-shape';
+export * from './form/form-tool';
+export * from './form/resharpening';
+export * from './form/simple-forms';
 export * from './form/height-error';
 export * from './form/radial-rake';
 export * from './form/slide-table';

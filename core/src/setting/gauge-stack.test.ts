@@ -118,7 +118,7 @@ describe('two stacks at once', () => {
   it('share no piece', () => {
     const pair = gaugeStackPair('mm', steps, [41.125, 26.375], 0.005, 5);
     expect(pair).toMatchObject({ feasible: true, totalCount: 7 });
-    const { first, second } = pair as { first: number[]; second: number[] };
+    const { first, second } = pair as Extract<typeof pair, { feasible: true }>;
     expect(first.filter((piece) => second.includes(piece))).toEqual([]);
     expect(first.reduce((sum, one) => sum + one, 0)).toBeCloseTo(41.125, 2);
   });

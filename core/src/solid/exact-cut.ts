@@ -79,7 +79,7 @@ function removals(library: SolidLibrary, keep: Keep, cut: SolidCut): readonly Ma
 }
 
 /** Facets of a mesh, each with the cut that left it and its edges. */
-function facetsOf(mesh: Mesh, names: ReadonlyMap<number, string>): readonly Facet[] {
+export function facetsOf(mesh: Mesh, names: ReadonlyMap<number, string>): readonly Facet[] {
   const { triVerts, vertProperties, numProp, runIndex, runOriginalID } = mesh;
   const point = (i: number): Vector => [
     vertProperties[i * numProp]!,

@@ -1,0 +1,130 @@
+import { DEG } from '../quantity/angle';
+import type { PlanePoint } from '../quantity/circle-fit';
+import { formError } from '../gear/form-error';
+import { THIN_TIP, gearCircles, toothThickness, undercutOf } from '../gear/gear';
+import { selfCrossing } from '../profile/crossing';
+import { directionOn, piecesOf } from '../profile/profile';
+import { sampled } from '../profile/sampled';
+import { WEAK_LAND_SHARE, gashing, leastGashDepth } from '../setting/cutter-blank';
+import { CLEARANCE_RESERVE_DEG, LEAST_FLANK_RELIEF_DEG, flankRelief, heelClearance } from './fly-cutter';
+import type { FormShape } from './form-shape';
+import type { FormTool } from './form-tool';
+import { insideCorners, smallestHollow } from './stone-choice';
+
+/** What is to be known about a form or its tool before it is made. */
+export type FormFinding =
+  | { readonly code: 'crosses-itself'; readonly at: PlanePoint }
+  | { readonly code: 'leans-back'; readonly at: PlanePoint }
+  | { readonly code: 'undercut'; readonly teethLimit: number; readonly leastShift: number }
+  | { readonly code: 'thin-tip'; readonly tipMm: number; readonly leastMm: number }
+  | { readonly code: 'tight-hollow'; readonly radiusMm: number }
+  | { readonly code: 'inside-corners'; readonly count: number }
+  | {
+      readonly code: 'other-count';
+      readonly drawnTeeth: number;
+      readonly wantedTeeth: number;
+      readonly worstMm: number;
+    }
+  | { readonly code: 'clock-corner'; readonly cornerDeg: number }
+  | { readonly code: 'heel-drags'; readonly leastDeg: number }
+  | { readonly code: 'flank-rubs'; readonly leanDeg: number; readonly reliefDeg: number }
+  | { readonly code: 'no-land' }
+  | { readonly code: 'weak-land'; readonly share: number }
+  | { readonly code: 'chips-jam'; readonly leastMm: number };
+
+/** Findings with which the form is not made. */
+const STOPS: readonly FormFinding['code'][] = ['crosses-itself', 'leans-back', 'heel-drags', 'no-land'];
+export const stopsForm = ({ code }: FormFinding): boolean => STOPS.includes(code);
+
+/** A hollow tighter than this needs a stone that bends, mm. */
+const TIGHT_HOLLOW_MM = 0.5;
+/** Chord error at which crossings are looked for, mm. */
+const CHORD_MM = 0.002;
+/** A flank may lean back by arithmetic only. */
+const LEAN_GUARD = 1e-4;
+/** Error of a pattern from which it is said, mm. */
+const NOTICED_MM = 0.001;
+/** Pieces shorter than this are no flanks, mm. */
+const FLANK_MM = 0.2;
+
+/** Where a form leans back, so that the tool could not be drawn out again. */
+function leaningBack(shape: FormShape): PlanePoint | null {
+  for (const piece of piecesOf(shape.profile))
+    for (const share of [0, 0.5, 1])
+      if (directionOn(piece, share)[0] < -LEAN_GUARD) return share === 1 ? piece.to : piece.from;
+  return null;
+}
+
+/** Lean of the steepest straight flank from the depth direction, degrees; null without one. */
+export function steepestFlank(shape: FormShape): number | null {
+  const leans = piecesOf(shape.profile).flatMap((piece) => {
+    const [dx, dy] = directionOn(piece, 0.5);
+    const rise = Math.abs(piece.to[1] - piece.from[1]);
+    return rise > Math.min(FLANK_MM, shape.depthMm / 4) ? [Math.atan2(Math.abs(dx), Math.abs(dy)) / DEG] : [];
+  });
+  return leans.length === 0 ? null : Math.min(...leans);
+}
+
+/** What is wrong with a form, or must be known about it. */
+export function shapeFindings(shape: FormShape): readonly FormFinding[] {
+  const points = sampled(shape.profile, CHORD_MM);
+  const crossing = selfCrossing(points);
+  const back = leaningBack(shape);
+  const found: FormFinding[] = [];
+  if (crossing) found.push({ code: 'crosses-itself', at: points[crossing[0]]! });
+  if (back) found.push({ code: 'leans-back', at: back });
+  if (shape.gear) {
+    const { wanted, drawn } = shape.gear;
+    const under = undercutOf(wanted);
+    if (under.undercut)
+      found.push({ code: 'undercut', teethLimit: under.teethLimit, leastShift: under.leastShift });
+    const tipMm = toothThickness(wanted, gearCircles(wanted).ra).arcMm;
+    const leastMm = THIN_TIP * wanted.moduleMm;
+    if (tipMm < leastMm) found.push({ code: 'thin-tip', tipMm, leastMm });
+    if (wanted.teeth !== drawn.teeth) {
+      const { maxMm } = formError(drawn.moduleMm, drawn.teeth, wanted.teeth, drawn.rack.pressureAngleDeg);
+      if (maxMm > NOTICED_MM)
+        found.push({
+          code: 'other-count',
+          drawnTeeth: drawn.teeth,
+          wantedTeeth: wanted.teeth,
+          worstMm: maxMm,
+        });
+    }
+  }
+  if (shape.clock) found.push({ code: 'clock-corner', cornerDeg: Math.abs(shape.clock.cornerRad) / DEG });
+  const hollow = smallestHollow(shape.profile);
+  if (hollow < TIGHT_HOLLOW_MM) found.push({ code: 'tight-hollow', radiusMm: hollow });
+  const corners = insideCorners(shape.profile);
+  if (corners.length > 0 && !shape.clock) found.push({ code: 'inside-corners', count: corners.length });
+  return found;
+}
+
+/** What is wrong with the tool for a form. */
+export function toolFindings(shape: FormShape, tool: FormTool): readonly FormFinding[] {
+  const found: FormFinding[] = [];
+  if (tool.kind === 'fly') {
+    const heel = heelClearance(tool.swingMm, tool.bodyMm);
+    if (tool.clearanceDeg < heel + CLEARANCE_RESERVE_DEG)
+      found.push({ code: 'heel-drags', leastDeg: heel + CLEARANCE_RESERVE_DEG });
+    const leanDeg = steepestFlank(shape);
+    const reliefDeg = leanDeg === null ? null : flankRelief(tool.clearanceDeg, leanDeg);
+    if (leanDeg !== null && reliefDeg !== null && reliefDeg < LEAST_FLANK_RELIEF_DEG)
+      found.push({ code: 'flank-rubs', leanDeg, reliefDeg });
+  }
+  if (tool.kind === 'multi') {
+    const { landDeg, pitchDeg } = gashing(
+      tool.diameterMm,
+      tool.teeth,
+      tool.gashDepthMm,
+      tool.gashAngleDeg,
+      tool.rakeDeg,
+    );
+    if (landDeg <= 0) found.push({ code: 'no-land' });
+    else if (landDeg < WEAK_LAND_SHARE * pitchDeg)
+      found.push({ code: 'weak-land', share: landDeg / pitchDeg });
+    const leastMm = leastGashDepth(shape.depthMm, tool.diameterMm);
+    if (tool.gashDepthMm < leastMm) found.push({ code: 'chips-jam', leastMm });
+  }
+  return found;
+}

@@ -1,0 +1,178 @@
+import type { PlanePoint } from '../quantity/circle-fit';
+import { OutOfRange, atLeast, within } from '../quantity/out-of-range';
+import { clockPinionSpace, clockTrain, clockWheelSpace, type ClockSpace } from '../gear/clock';
+import { RACKS, gearCircles, moduleOfPitch, type Gear, type RackName } from '../gear/gear';
+import { toothSpace } from '../gear/tooth-space';
+import { piecesWithin } from '../profile/arc-fit';
+import {
+  boundsOf,
+  directionOn,
+  moved,
+  piecesOf,
+  reversed,
+  type Corner,
+  type Profile,
+} from '../profile/profile';
+import type { ThreadForm } from '../setting/thread';
+import type { RadiusKind } from './form-names';
+import { chamferForm, radiusForm, threadSpace } from './simple-forms';
+
+/** Data of a gear as a shop says them. */
+export interface GearData {
+  readonly system: 'module' | 'diametral-pitch';
+  readonly size: number;
+  readonly teeth: number;
+  readonly rack: RackName;
+  readonly shift: number;
+}
+
+/** What a form is begun from. */
+export type FormSource =
+  | {
+      readonly kind: 'gear';
+      readonly gear: GearData;
+      /** Teeth that the form is drawn for. */ readonly formTeeth: number;
+    }
+  | {
+      readonly kind: 'clock';
+      readonly ratio: number;
+      readonly leaves: number;
+      readonly centreMm: number;
+      readonly part: 'wheel' | 'pinion';
+    }
+  | { readonly kind: 'thread'; readonly form: ThreadForm; readonly pitchMm: number }
+  | {
+      readonly kind: 'radius';
+      readonly shape: RadiusKind;
+      readonly radiusMm: number;
+      readonly depthMm: number;
+    }
+  | { readonly kind: 'chamfer'; readonly widthMm: number; readonly angleDeg: number }
+  | { readonly kind: 'corners'; readonly corners: Profile }
+  | { readonly kind: 'points'; readonly points: readonly PlanePoint[]; readonly toleranceMm: number };
+
+/** A form to be cut. */
+export interface FormShape {
+  /** Left to right, the tool above and its tip at height 0; x from the middle. */
+  readonly profile: Profile;
+  /** From the tip to the surface of the work, mm. */
+  readonly depthMm: number;
+  /** The gear that is wanted, and the one the form is drawn for. */
+  readonly gear: { readonly wanted: Gear; readonly drawn: Gear } | null;
+  readonly clock: ClockSpace | null;
+  /** Distance of the gear's centre below the tip, mm; null for a form that is none of a gear. */
+  readonly centreBelowMm: number | null;
+  /** Points that the lines and arcs were laid through. */
+  readonly points: readonly PlanePoint[];
+}
+
+/** By this much of a module a cutter runs on beyond the tip circle. */
+const RUN_ON_MODULES = 0.1;
+/** Corners and points of a typed or measured form. */
+const MOST_CORNERS = 400;
+const MOST_POINTS = 10_000;
+/** Points nearer than this are one, mm. */
+const SAME_MM = 1e-7;
+
+/** The gear of a shop's data. */
+export const gearOf = ({ system, size, teeth, rack, shift }: GearData): Gear => ({
+  moduleMm: system === 'module' ? size : moduleOfPitch(size),
+  teeth,
+  shift,
+  rack: RACKS[rack],
+});
+
+/** A profile that runs on beyond both ends along its tangents. */
+function runOn(profile: Profile, byMm: number): Profile {
+  const pieces = piecesOf(profile);
+  const [first, last] = [directionOn(pieces[0]!, 0), directionOn(pieces[pieces.length - 1]!, 1)];
+  const [from, to] = [profile[0]!, profile[profile.length - 1]!];
+  return [
+    [from[0] - first[0] * byMm, from[1] - first[1] * byMm, 0],
+    ...profile.slice(0, -1),
+    [to[0], to[1], 0],
+    [to[0] + last[0] * byMm, to[1] + last[1] * byMm, 0],
+  ];
+}
+
+const nothingElse = { gear: null, clock: null, centreBelowMm: null, points: [] } as const;
+
+/** A drawn or measured profile with its tip at height 0, left to right, the middle at x = 0. */
+function settled(profile: Profile): FormShape {
+  const ahead = profile[0]![0] <= profile[profile.length - 1]![0] ? profile : reversed(profile);
+  const { left, right, low, high } = boundsOf(ahead);
+  if (!(high - low > SAME_MM)) throw new OutOfRange('depth of the form', high - low, 0);
+  return { profile: moved(ahead, -(left + right) / 2, -low), depthMm: high - low, ...nothingElse };
+}
+
+/**
+ * A space about a gear's centre, moved onto the lowest point of the cutter: a root that is an arc about the
+ * centre lies a little higher in the middle than at its corners.
+ */
+function onTip(space: Profile, tipRadiusMm: number, runOnMm: number): FormShape {
+  const { low } = boundsOf(space);
+  return {
+    ...nothingElse,
+    profile: moved(runOn(space, runOnMm), 0, -low),
+    depthMm: tipRadiusMm - low,
+    centreBelowMm: low,
+  };
+}
+
+function gearShape(data: GearData, formTeeth: number): FormShape {
+  const wanted = gearOf(data);
+  const drawn = { ...wanted, teeth: formTeeth };
+  gearCircles(wanted);
+  return {
+    ...onTip(toothSpace(drawn).profile, gearCircles(drawn).ra, RUN_ON_MODULES * drawn.moduleMm),
+    gear: { wanted, drawn },
+  };
+}
+
+function clockShape(source: Extract<FormSource, { kind: 'clock' }>): FormShape {
+  const pair = clockTrain(source.ratio, source.leaves, source.centreMm);
+  const space = source.part === 'wheel' ? clockWheelSpace(pair) : clockPinionSpace(pair);
+  return { ...onTip(space.profile, space.outsideMm / 2, RUN_ON_MODULES * pair.moduleMm), clock: space };
+}
+
+/** Points in order without doubles. */
+function cleaned(points: readonly PlanePoint[]): readonly PlanePoint[] {
+  within('number of points', points.length, 2, MOST_POINTS);
+  return points.filter((point, i) => {
+    const before = points[i - 1];
+    return before === undefined || Math.hypot(point[0] - before[0], point[1] - before[1]) > SAME_MM;
+  });
+}
+
+/**
+ * The form of what it is begun from.
+ * @throws OutOfRange with what cannot be
+ */
+export function shapeOf(source: FormSource): FormShape {
+  switch (source.kind) {
+    case 'gear':
+      return gearShape(source.gear, source.formTeeth);
+    case 'clock':
+      return clockShape(source);
+    case 'thread':
+      return { ...threadSpace(source.form, source.pitchMm), ...nothingElse };
+    case 'radius':
+      return { ...radiusForm(source.shape, source.radiusMm, source.depthMm), ...nothingElse };
+    case 'chamfer':
+      return { ...chamferForm(source.widthMm, source.angleDeg), ...nothingElse };
+    case 'corners':
+      within('number of corners', atLeast('corners', source.corners, 2).length, 2, MOST_CORNERS);
+      return settled(source.corners);
+    case 'points': {
+      const points = cleaned(source.points);
+      const shape = settled(piecesWithin(points, source.toleranceMm));
+      const flat: Profile = points.map(([x, y]): Corner => [x, y, 0]);
+      const ahead = flat[0]![0] <= flat[flat.length - 1]![0] ? flat : reversed(flat);
+      const { left, right, low } = boundsOf(piecesWithin(points, source.toleranceMm));
+      return {
+        ...shape,
+        points: moved(ahead, -(left + right) / 2, -low).map(([x, y]): PlanePoint => [x, y]),
+      };
+    }
+  }
+}

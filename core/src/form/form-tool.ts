@@ -1,0 +1,180 @@
+import { DEG } from '../quantity/angle';
+import type { PlanePoint } from '../quantity/circle-fit';
+import { OutOfRange, positive, within } from '../quantity/out-of-range';
+import { piecesWithin } from '../profile/arc-fit';
+import { piecesOf, pointOn, profileOf, pieceBetween, type Profile } from '../profile/profile';
+import { checkedWedge, faceDepth, turnedRadius } from './flat-correction';
+import type { FormShape } from './form-shape';
+import { depthCut, depthOnFace, faceOffset } from './radial-rake';
+
+/** The tool that carries a form. */
+export type FormTool =
+  | {
+      readonly kind: 'fly';
+      /** Tip to axis. */
+      readonly swingMm: number;
+      /** Thickness of the body behind the edge. */
+      readonly bodyMm: number;
+      readonly rakeDeg: number;
+      readonly clearanceDeg: number;
+    }
+  | {
+      readonly kind: 'multi';
+      readonly diameterMm: number;
+      readonly teeth: number;
+      readonly rakeDeg: number;
+      readonly reliefDeg: number;
+      readonly gashDepthMm: number;
+      readonly gashAngleDeg: number;
+    }
+  | {
+      readonly kind: 'flat';
+      /** Radius of the work under the tip of the form. */
+      readonly smallestMm: number;
+      readonly rakeDeg: number;
+      readonly clearanceDeg: number;
+    }
+  | {
+      readonly kind: 'circular';
+      readonly smallestMm: number;
+      readonly toolRadiusMm: number;
+      readonly rakeDeg: number;
+      readonly clearanceDeg: number;
+    };
+
+/** How depths in the work become depths on a tool. */
+interface Mapping {
+  /** Along the face, where a template is held. */
+  readonly onFace: (depthMm: number) => number;
+  /** In the plane in which the tool is shaped: square to its relief, or its radius. */
+  readonly toShape: (depthMm: number) => number;
+  /** What a tool cuts that is shaped to the depths of the work. */
+  readonly uncorrected: (depthMm: number) => number;
+  /** What the corrected tool cuts when its edge stands h too high. */
+  readonly atHeight: (depthMm: number, heightMm: number) => number;
+}
+
+/** Radius of a milling cutter to its tip. */
+const millRadius = (tool: Extract<FormTool, { kind: 'fly' | 'multi' }>): number =>
+  tool.kind === 'fly'
+    ? positive('swing radius', tool.swingMm)
+    : positive('cutter diameter', tool.diameterMm) / 2;
+
+function turningMapping(tool: Extract<FormTool, { kind: 'flat' | 'circular' }>): Mapping {
+  const r1 = positive('smallest radius', tool.smallestMm);
+  const { gamma, alpha } = checkedWedge(tool.rakeDeg, tool.clearanceDeg);
+  const onFace = (depth: number): number => faceDepth(r1, r1 + depth, gamma);
+  const atHeight = (depth: number, height: number): number => {
+    if (!(Math.abs(height) < r1)) throw new OutOfRange('height error', height, -r1, r1);
+    const face = onFace(depth);
+    return (
+      Math.hypot(
+        Math.sqrt(r1 * r1 - height * height) + face * Math.cos(gamma),
+        height - face * Math.sin(gamma),
+      ) - r1
+    );
+  };
+  const cuts = (face: number): number => turnedRadius(r1, face, gamma) - r1;
+  if (tool.kind === 'flat') {
+    const square = Math.cos(gamma + alpha);
+    return { onFace, toShape: (d) => onFace(d) * square, uncorrected: (d) => cuts(d / square), atHeight };
+  }
+  const big = positive('tool radius', tool.toolRadiusMm);
+  const [along, across] = [big * Math.cos(alpha + gamma), big * Math.sin(alpha + gamma)];
+  const radiusAt = (face: number): number => Math.hypot(along - face, across);
+  return {
+    onFace,
+    toShape: (d) => big - radiusAt(onFace(d)),
+    uncorrected: (d) => cuts(along - Math.sqrt((big - d) ** 2 - across * across)),
+    atHeight,
+  };
+}
+
+function millingMapping(tool: Extract<FormTool, { kind: 'fly' | 'multi' }>): Mapping {
+  const big = millRadius(tool);
+  const e = faceOffset(big, tool.rakeDeg);
+  const onFace = (depth: number): number => depthOnFace(big, e, depth);
+  const atHeight = (depth: number, height: number): number => depthCut(big, e + height, onFace(depth));
+  if (tool.kind === 'multi') {
+    const drop = reliefDrop(tool);
+    return {
+      onFace,
+      toShape: (d) => d - drop * (Math.asin(e / (big - d)) - Math.asin(e / big)),
+      uncorrected: (d) => depthCut(big, e, d),
+      atHeight,
+    };
+  }
+  const { gamma, alpha } = checkedWedge(tool.rakeDeg, tool.clearanceDeg);
+  const square = Math.cos(gamma + alpha);
+  return {
+    onFace,
+    toShape: (d) => onFace(d) * square,
+    uncorrected: (d) => depthCut(big, e, d / square),
+    atHeight,
+  };
+}
+
+/** Drop of the relief of a multi-tooth cutter, mm per radian: R tan(relief). */
+export const reliefDrop = ({ diameterMm, reliefDeg }: Extract<FormTool, { kind: 'multi' }>): number =>
+  (positive('cutter diameter', diameterMm) / 2) * Math.tan(within('relief', reliefDeg, 0, 30) * DEG);
+
+export const mappingOf = (tool: FormTool): Mapping =>
+  tool.kind === 'flat' || tool.kind === 'circular' ? turningMapping(tool) : millingMapping(tool);
+
+/** Points on each line or arc that are moved before arcs are fitted again. */
+const POINTS_PER_PIECE = 32;
+/** Arcs of a corrected form stay within this of the exact curve, mm. */
+const REFIT_MM = 0.0003;
+
+/** A profile with its heights changed; each line or arc becomes lines and arcs within a tolerance. */
+export function withHeights(profile: Profile, height: (mm: number) => number): Profile {
+  const changed = ([x, y]: PlanePoint): PlanePoint => [x, height(y)];
+  return profileOf(
+    piecesOf(profile).flatMap((piece) => {
+      const points = Array.from({ length: POINTS_PER_PIECE + 1 }, (_, i) =>
+        changed(pointOn(piece, i / POINTS_PER_PIECE)),
+      );
+      const fitted = piecesWithin(points, REFIT_MM);
+      return fitted.slice(1).map((corner, i) => pieceBetween(fitted[i]!, corner));
+    }),
+  );
+}
+
+/** An error in depth or radius at a depth of the form, mm; positive cuts too deep or leaves the work too large. */
+export interface DepthError {
+  readonly depthMm: number;
+  readonly errorMm: number;
+}
+
+/** Depths at which errors are reckoned. */
+const DEPTHS = 40;
+
+const depthsOf = (shape: FormShape): readonly number[] =>
+  Array.from({ length: DEPTHS + 1 }, (_, i) => (shape.depthMm * i) / DEPTHS);
+
+export const worstOf = (errors: readonly DepthError[]): DepthError =>
+  errors.reduce((worst, one) => (Math.abs(one.errorMm) > Math.abs(worst.errorMm) ? one : worst));
+
+/**
+ * The profile to shape on the tool and the one that is seen on its face, corrected for rake and clearance, and
+ * what the work would be if the tool were shaped to the work's own profile.
+ */
+export function correctedForm(shape: FormShape, tool: FormTool) {
+  const map = mappingOf(tool);
+  const uncorrected = depthsOf(shape).map((depthMm) => ({
+    depthMm,
+    errorMm: map.uncorrected(depthMm) - depthMm,
+  }));
+  return {
+    toShape: withHeights(shape.profile, map.toShape),
+    onFace: withHeights(shape.profile, map.onFace),
+    uncorrected,
+    worst: worstOf(uncorrected),
+  };
+}
+
+/** What an edge that stands h too high (too low: negative) does to the form. */
+export function heightErrors(shape: FormShape, tool: FormTool, heightMm: number): readonly DepthError[] {
+  const map = mappingOf(tool);
+  return depthsOf(shape).map((depthMm) => ({ depthMm, errorMm: map.atHeight(depthMm, heightMm) - depthMm }));
+}

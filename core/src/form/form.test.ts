@@ -1,0 +1,239 @@
+import fc from 'fast-check';
+import { startSolid } from '../../test/start-solid';
+import { signedFrom } from '../profile/nearest';
+import { boundsOf, piecesOf } from '../profile/profile';
+import type { SolidLibrary } from '../solid/exact-cut';
+import { cutBlankAtOnce } from './cutter-solid';
+import { shapeFindings, stopsForm, toolFindings } from './form-findings';
+import { shapeOf, type FormSource, type GearData } from './form-shape';
+import { correctedForm, heightErrors, mappingOf, worstOf, type FormTool } from './form-tool';
+import { formKept, sharpeningError, sharpeningsIn } from './resharpening';
+
+const gear: GearData = { system: 'module', size: 1, teeth: 20, rack: 'iso-53-a', shift: 0 };
+const space: FormSource = { kind: 'gear', gear, formTeeth: 20 };
+const fly: FormTool = { kind: 'fly', swingMm: 25, bodyMm: 6, rakeDeg: 0, clearanceDeg: 12 };
+const multi: FormTool = {
+  kind: 'multi',
+  diameterMm: 40,
+  teeth: 7,
+  rakeDeg: 10,
+  reliefDeg: 10,
+  gashDepthMm: 6.5,
+  gashAngleDeg: 60,
+};
+const flat: FormTool = { kind: 'flat', smallestMm: 10, rakeDeg: 10, clearanceDeg: 8 };
+const circular: FormTool = {
+  kind: 'circular',
+  smallestMm: 10,
+  toolRadiusMm: 40,
+  rakeDeg: 10,
+  clearanceDeg: 8,
+};
+const codes = (found: readonly { code: string }[]): readonly string[] => found.map(({ code }) => code);
+
+const SOURCES: readonly FormSource[] = [
+  space,
+  { kind: 'clock', ratio: 8, leaves: 8, centreMm: 28.8, part: 'wheel' },
+  { kind: 'clock', ratio: 8, leaves: 8, centreMm: 28.8, part: 'pinion' },
+  { kind: 'thread', form: 'iso-60', pitchMm: 2 },
+  { kind: 'thread', form: 'form-55', pitchMm: 2.309 },
+  { kind: 'radius', shape: 'groove', radiusMm: 3, depthMm: 2 },
+  { kind: 'radius', shape: 'bead', radiusMm: 3, depthMm: 3 },
+  { kind: 'radius', shape: 'edge', radiusMm: 3, depthMm: 3 },
+  { kind: 'chamfer', widthMm: 2, angleDeg: 45 },
+];
+
+describe('a form', () => {
+  it.each(SOURCES)('from %j stands on its tip, left to right, as deep as it says', (source) => {
+    const { profile, depthMm } = shapeOf(source);
+    const { low, high } = boundsOf(profile);
+    expect(low).toBeCloseTo(0, 6);
+    expect(high).toBeGreaterThan(depthMm * 0.8);
+    expect(profile[0]![0]).toBeLessThan(profile[profile.length - 1]![0]);
+    expect(shapeFindings(shapeOf(source)).filter(stopsForm)).toEqual([]);
+  });
+
+  it('of an ISO thread is 7/8 of its pitch wide at the crest, 0.6134 deep', () => {
+    const { profile, depthMm } = shapeOf({ kind: 'thread', form: 'iso-60', pitchMm: 1 });
+    expect(depthMm).toBeCloseTo(0.6134, 4);
+    expect(Math.abs(signedFrom(piecesOf(profile), [0.4375, depthMm]).distanceMm)).toBeLessThan(1e-5);
+  });
+
+  it('typed from the right is turned round', () => {
+    const back = shapeOf({
+      kind: 'corners',
+      corners: [
+        [4, 2, 0],
+        [0, 0, 0],
+        [-4, 2, 0],
+      ],
+    });
+    expect(back.profile[0]![0]).toBeCloseTo(-4, 9);
+    expect(back.depthMm).toBeCloseTo(2, 9);
+  });
+
+  it('measured as points keeps them beside its lines and arcs', () => {
+    const points = Array.from({ length: 41 }, (_, i) => [-2 + i / 10, (-2 + i / 10) ** 2] as const);
+    const shape = shapeOf({ kind: 'points', points, toleranceMm: 0.01 });
+    const off = shape.points.map((point) => Math.abs(signedFrom(piecesOf(shape.profile), point).distanceMm));
+    expect(Math.max(...off)).toBeLessThanOrEqual(0.01 + 1e-9);
+    expect(shape.depthMm).toBeCloseTo(4, 2);
+  });
+
+  it('that overlaps itself, or leans back, is not made', () => {
+    const loop = shapeOf({
+      kind: 'corners',
+      corners: [
+        [-4, 4, 0],
+        [2, 0, 0],
+        [-2, 0.5, 0],
+        [4, 4, 0],
+      ],
+    });
+    expect(codes(shapeFindings(loop).filter(stopsForm))).toContain('crosses-itself');
+    const hook = shapeOf({
+      kind: 'corners',
+      corners: [
+        [-4, 4, 0],
+        [-4, 0, 0],
+        [2, 0, 0],
+        [1, 4, 0],
+      ],
+    });
+    expect(codes(shapeFindings(hook).filter(stopsForm))).toEqual(['leans-back']);
+  });
+
+  it('drawn for another count says its error', () => {
+    const other = shapeFindings(shapeOf({ ...space, formTeeth: 17 }));
+    expect(other).toContainEqual(
+      expect.objectContaining({ code: 'other-count', worstMm: expect.closeTo(0.0367, 3) }),
+    );
+    expect(
+      codes(shapeFindings(shapeOf({ ...space, gear: { ...gear, teeth: 12 }, formTeeth: 12 }))),
+    ).toContain('undercut');
+  });
+
+  it('of a gear of 3 teeth, without depth, or of one point is refused', () => {
+    expect(() => shapeOf({ ...space, gear: { ...gear, teeth: 3 }, formTeeth: 3 })).toThrow('number of teeth');
+    expect(() =>
+      shapeOf({
+        kind: 'corners',
+        corners: [
+          [0, 0, 0],
+          [4, 0, 0],
+        ],
+      }),
+    ).toThrow('depth of the form');
+    expect(() => shapeOf({ kind: 'points', points: [[0, 0]], toleranceMm: 0.01 })).toThrow('points');
+  });
+});
+
+describe('the correction of a tool', () => {
+  it.each([fly, multi, flat, circular])('of %j cuts the wanted depth where its edge is on centre', (tool) => {
+    const errors = heightErrors(shapeOf({ kind: 'chamfer', widthMm: 3, angleDeg: 45 }), tool, 0);
+    expect(Math.abs(worstOf(errors).errorMm)).toBeLessThan(1e-9);
+  });
+
+  it('keeps the widths and changes the depths', () => {
+    const shape = shapeOf(space);
+    const { toShape, worst } = correctedForm(shape, fly);
+    expect(boundsOf(toShape).right).toBeCloseTo(boundsOf(shape.profile).right, 9);
+    expect(boundsOf(toShape).high).toBeCloseTo(
+      boundsOf(shape.profile).high * Math.cos((12 * Math.PI) / 180),
+      6,
+    );
+    expect(worst.errorMm).toBeGreaterThan(0.03);
+  });
+
+  it('matters more with more rake', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 8, noNaN: true }), (rakeDeg) => {
+        const shape = shapeOf({ kind: 'chamfer', widthMm: 3, angleDeg: 45 });
+        const at = (rake: number): number =>
+          Math.abs(correctedForm(shape, { ...flat, rakeDeg: rake }).worst.errorMm);
+        expect(at(rakeDeg + 2)).toBeGreaterThan(at(rakeDeg));
+      }),
+      { numRuns: 10 },
+    ));
+
+  it('is undone by what the tool cuts uncorrected from it', () => {
+    const map = mappingOf(circular);
+    expect(map.uncorrected(map.toShape(3))).toBeCloseTo(3, 9);
+    const flatMap = mappingOf(flat);
+    expect(flatMap.uncorrected(flatMap.toShape(3))).toBeCloseTo(3, 9);
+  });
+});
+
+describe('a tool for a form', () => {
+  it('of which the heel would drag, or which has no lands, is said to be so', () => {
+    const shape = shapeOf(space);
+    expect(codes(toolFindings(shape, { ...fly, clearanceDeg: 7 } as FormTool))).toContain('heel-drags');
+    expect(codes(toolFindings(shape, { ...multi, teeth: 20 } as FormTool))).toContain('no-land');
+    expect(toolFindings(shape, multi)).toEqual([]);
+  });
+
+  it('of a clock wheel has flanks that rub without a taper of their own', () => {
+    const wheel = shapeOf({ kind: 'clock', ratio: 8, leaves: 8, centreMm: 28.8, part: 'wheel' });
+    expect(toolFindings(wheel, fly)).toContainEqual(
+      expect.objectContaining({ code: 'flank-rubs', reliefDeg: expect.closeTo(0.3, 1) }),
+    );
+  });
+
+  it('keeps its form when sharpened, but for a raked relief and for a tapered stone', () => {
+    const shape = shapeOf(space);
+    expect(formKept(fly, 'slides')).toBe('reset-swing');
+    expect(sharpeningError(shape, fly, 'slides', 0.2)).toBe(0);
+    expect(sharpeningError(shape, fly, 'stones', 0.2)).toBeCloseTo(-0.0425, 3);
+    expect(sharpeningError(shape, { ...multi, rakeDeg: 0 } as FormTool, 'swing', 1)).toBe(0);
+    expect(Math.abs(sharpeningError(shape, multi, 'slides', 1))).toBeLessThan(0.01);
+  });
+
+  it('loses 15 micrometres in 4.5 mm after 2 mm of radius on 35 with 10 degrees of rake and a drop of 4', () => {
+    const reliefDeg = (Math.atan(4 / 35) * 180) / Math.PI;
+    const cutter: FormTool = { ...multi, diameterMm: 70, reliefDeg, teeth: 8, gashDepthMm: 12 };
+    const deep = shapeOf({
+      kind: 'corners',
+      corners: [
+        [-3, 4.5, 0],
+        [-1, 0, 0],
+        [1, 0, 0],
+        [3, 4.5, 0],
+      ],
+    });
+    const faceMm = 2 / Math.tan((reliefDeg * Math.PI) / 180);
+    expect(Math.abs(sharpeningError(deep, cutter, 'slides', faceMm)) * 1000).toBeCloseTo(15, 0);
+  });
+
+  it('has fewer sharpenings in it with more teeth', () =>
+    expect(sharpeningsIn(multi)).toBeGreaterThan(sharpeningsIn({ ...multi, teeth: 10 } as FormTool)));
+});
+
+describe('the cutter as a solid', () => {
+  let library: SolidLibrary;
+  beforeAll(async () => {
+    library = await startSolid();
+  });
+
+  it.each([
+    ['a fly cutter without rake', space, fly],
+    ['a fly cutter with rake', space, { ...fly, rakeDeg: 6 } as FormTool],
+    ['a relieved cutter with rake', space, multi],
+    ['a clock wheel cutter', SOURCES[1]!, fly],
+    ['a flat form tool', SOURCES[7]!, flat],
+    ['a circular form tool', SOURCES[5]!, circular],
+  ])('%s leaves the wanted space within 2 micrometres', (_, source, tool) => {
+    const cut = cutBlankAtOnce(library, shapeOf(source), tool);
+    expect(cut.places.length).toBeGreaterThan(5);
+    expect(cut.worstMm).toBeLessThan(0.002);
+    expect(cut.tooth.length).toBeGreaterThan(50);
+  });
+
+  it('left uncorrected it leaves the error that is said', () => {
+    const shape = shapeOf({ kind: 'chamfer', widthMm: 3, angleDeg: 45 });
+    const said = Math.abs(correctedForm(shape, flat).worst.errorMm);
+    const cut = cutBlankAtOnce(library, shape, flat, false);
+    // The error is along the depth; the distance from a flank of 45 degrees is 0.707 of it.
+    expect(cut.worstMm).toBeGreaterThan(0.6 * said);
+    expect(cut.worstMm).toBeLessThan(1.05 * said);
+  });
+});

@@ -1,0 +1,102 @@
+import { DEG } from '../quantity/angle';
+import { positive, within } from '../quantity/out-of-range';
+import { wholeIn } from '../quantity/whole';
+import { gashing } from '../setting/cutter-blank';
+import type { MakingWay } from './form-names';
+import type { FormShape } from './form-shape';
+import { reliefDrop, worstOf, type DepthError, type FormTool } from './form-tool';
+import { faceOffset } from './radial-rake';
+
+/** Share of a land that may be ground away before a tooth is too thin. */
+const LAND_TO_USE = 0.6;
+/** Share of the body of a fly cutter or of a flat tool that may be ground away. */
+const BODY_TO_USE = 0.5;
+/** Taken off the face at a sharpening, mm: our typical value. */
+export const USUAL_FACE_GRIND_MM = 0.1;
+const ROUNDS = 60;
+const DEPTHS = 20;
+
+/** What grinding the face does to a form, and how it is ground. */
+export type FormKept =
+  'same-angle' | 'face-below-axis' | 'face-radial' | 'keep-offset' | 'reset-swing' | 'edge-moves-in';
+
+/**
+ * How a tool is sharpened on its face so that its form stays: straight relief keeps it, the relief of a tapered
+ * stone or of a wheel set off does not.
+ */
+export function formKept(tool: FormTool, way: MakingWay): FormKept {
+  if (tool.kind === 'circular') return 'face-below-axis';
+  if (tool.kind === 'multi') return tool.rakeDeg === 0 ? 'face-radial' : 'keep-offset';
+  if (way === 'stones') return 'edge-moves-in';
+  return tool.kind === 'fly' ? 'reset-swing' : 'same-angle';
+}
+
+/** Radius at which the body of a relieved tooth is met at an angle behind its first edge. */
+function edgeRadius(bodyMm: number, dropMm: number, behind: (radius: number) => number): number {
+  let radius = bodyMm;
+  for (let i = 0; i < ROUNDS; i += 1) radius = bodyMm - dropMm * behind(radius);
+  return radius;
+}
+
+/**
+ * Depth errors after so much of a relieved tooth's radius has gone with sharpening, the face kept at the same
+ * offset e. The body follows rho = R - delta - k phi; the edge is where the face's plane meets it.
+ */
+function afterSharpening(shape: FormShape, tool: Extract<FormTool, { kind: 'multi' }>, goneMm: number) {
+  const big = tool.diameterMm / 2;
+  const [e, k] = [faceOffset(big, tool.rakeDeg), reliefDrop(tool)];
+  const at = (radius: number): number => Math.asin(e / radius) - Math.asin(e / big);
+  const left = big - within('radius that is gone', goneMm, 0, big / 2);
+  const turned = k === 0 ? 0 : (big - left) / k - at(left);
+  return Array.from({ length: DEPTHS + 1 }, (_, i): DepthError => {
+    const depthMm = (shape.depthMm * i) / DEPTHS;
+    const body = big - depthMm + k * at(big - depthMm);
+    return { depthMm, errorMm: left - edgeRadius(body, k, (radius) => turned + at(radius)) - depthMm };
+  });
+}
+
+/**
+ * What sharpening by so much off the face does to the form, mm; 0 where it is kept.
+ * @param faceMm  ground off the face in all
+ */
+export function sharpeningError(shape: FormShape, tool: FormTool, way: MakingWay, faceMm: number): number {
+  const gone = positive('ground off the face', faceMm);
+  switch (formKept(tool, way)) {
+    case 'keep-offset': {
+      const multi = tool as Extract<FormTool, { kind: 'multi' }>;
+      const lostMm = gone * Math.tan(multi.reliefDeg * DEG);
+      return worstOf(afterSharpening(shape, multi, lostMm)).errorMm;
+    }
+    case 'edge-moves-in': {
+      const { clearanceDeg } = tool as Extract<FormTool, { kind: 'flat' | 'fly' }>;
+      return -gone * Math.tan(clearanceDeg * DEG);
+    }
+    default:
+      return 0;
+  }
+}
+
+/** Sharpenings that a new cutter has in it, at so much off the face each time. */
+export function sharpeningsIn(tool: FormTool, perGrindMm = USUAL_FACE_GRIND_MM): number {
+  positive('ground off the face', perGrindMm);
+  switch (tool.kind) {
+    case 'multi': {
+      const { landArcMm } = gashing(
+        tool.diameterMm,
+        tool.teeth,
+        tool.gashDepthMm,
+        tool.gashAngleDeg,
+        tool.rakeDeg,
+      );
+      return Math.max(0, wholeIn((LAND_TO_USE * landArcMm) / perGrindMm));
+    }
+    case 'fly':
+      return wholeIn((BODY_TO_USE * tool.bodyMm) / perGrindMm);
+    case 'circular':
+      return wholeIn((Math.PI * tool.toolRadiusMm) / perGrindMm);
+    case 'flat':
+      return wholeIn((BODY_TO_USE * FLAT_HEIGHT_MM) / perGrindMm);
+  }
+}
+/** Height of the shank that a flat form tool is usually made from, mm. */
+const FLAT_HEIGHT_MM = 12;
