@@ -1,9 +1,7 @@
 import { isTopic, topicCalled } from '../src/calc/topics';
 import { expectedOf } from './profile-cases';
 import { refusalCode } from './refusal-code';
-
-/** Inputs and results of a case: plain JSON with the unit in each key. */
-export type Values = Readonly<Record<string, unknown>>;
+import type { Values } from './values';
 
 export interface ReferenceCase {
   readonly id: string;

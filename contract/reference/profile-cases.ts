@@ -5,7 +5,7 @@ import {
   type PlanePoint,
   type Profile,
 } from '@pike-stone/core/form';
-import type { Values } from './harness';
+import type { Values } from './values';
 
 /** A step along the program's profile, and what a chord of the given points may hide, mm. */
 const STEP_MM = 0.02;

@@ -13,6 +13,7 @@ export * from './record/grind';
 export * from './record/wheel-entry';
 export * from './record/sharpening';
 export * from './record/sharpening-round';
+export * from './record/form';
 export * from './record/cut';
 export * from './record/rules';
 export * from './record/registry';

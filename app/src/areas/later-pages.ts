@@ -2,11 +2,13 @@
  * All that is not part of the first load, loaded as one. In pieces of their own, what
  * two of them share would become part of the first load.
  */
+export * from './angles/pages';
 export * from './bench/pages';
 export * from './book/pages';
 export * from './choose/pages';
 export * from './cut/pages';
 export * from './drawer/pages';
+export * from './form/pages';
 export * from './grind/pages';
 export * from './house/pages';
 export * from './machine/pages';

@@ -13,6 +13,7 @@ import {
   type SolidCut,
   type SolidLibrary,
 } from '@pike-stone/core/grind';
+import { cutBlank, type FormShape, type FormTool } from '@pike-stone/core/form';
 import { endMillPlan, endMillSolid, readEndRelief, type EndMillJob } from '@pike-stone/core/wheel';
 
 /** A ground bit: its surface, what is read on it, and how it was cut. */
@@ -28,6 +29,20 @@ export interface EndTeethAnswer {
   readonly facets: readonly Facet[];
   readonly read: ReturnType<typeof readEndRelief>;
   readonly plainBecause: string | null;
+}
+
+/** The tooth of a form cutter, and how near the space it leaves in a blank comes to the form. */
+export interface FormSpaceAnswer {
+  readonly tooth: readonly Facet[];
+  readonly worstMm: number;
+  /** Places at which it was compared. */
+  readonly count: number;
+}
+
+/** A form and the tool that carries it. */
+export interface FormQuestion {
+  readonly shape: FormShape;
+  readonly tool: FormTool;
 }
 
 /** A blank and what is cut out of it. */
@@ -107,6 +122,25 @@ export function solidWork(start: () => Promise<SolidLibrary>) {
         read: readEndRelief(job, facets),
         plainBecause: found.because,
       };
+    },
+    /** A form cutter tried on a blank; it cannot be done without the solid library. */
+    async formSpace(
+      { shape, tool }: FormQuestion,
+      onShare: (share: number) => void,
+    ): Promise<FormSpaceAnswer | null> {
+      running += 1;
+      const mine = running;
+      const cutting = cutBlank(await (library ??= start()), shape, tool);
+      for (;;) {
+        const { done, value } = cutting.next();
+        if (done) return { tooth: value.tooth, worstMm: value.worstMm, count: value.places.length };
+        onShare(value);
+        await breath();
+        if (mine !== running) {
+          cutting.return({ tooth: [], blank: [], places: [], worstMm: 0 });
+          return null;
+        }
+      }
     },
     stop(): void {
       running += 1;

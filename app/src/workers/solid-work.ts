@@ -2,7 +2,7 @@ import type { BitPlan, Facet } from '@pike-stone/core/grind';
 import type { EndMillJob } from '@pike-stone/core/wheel';
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
-import type { EndTeethAnswer, SolidAnswer, SolidWork } from './solid-pieces';
+import type { EndTeethAnswer, FormQuestion, FormSpaceAnswer, SolidAnswer, SolidWork } from './solid-pieces';
 import { useAnswer, workerOnAsk } from './worked';
 
 /** Only who grinds loads the solid library. */
@@ -60,11 +60,18 @@ const askBit = (plan: BitPlan, onShare: (share: number) => void) => inWorker().g
 const askEnd = (job: EndMillJob, onShare: (share: number) => void) =>
   inWorker().endTeeth(job, proxy(onShare));
 
+const askSpace = (question: FormQuestion, onShare: (share: number) => void) =>
+  inWorker().formSpace(question, proxy(onShare));
+
 /** The solid of a bit. */
 export const useSolid = (plan: BitPlan | null): GrindingSolid => useCutting(plan, askBit);
 
 /** The end of a cutter as it is sharpened. */
 export const useEndTeeth = (job: EndMillJob | null): WorkedSolid<EndTeethAnswer> => useCutting(job, askEnd);
+
+/** A form cutter tried on a blank. */
+export const useFormSpace = (question: FormQuestion | null): WorkedSolid<FormSpaceAnswer> =>
+  useCutting(question, askSpace);
 
 /** The bit after its first cuts alone; null until it is there. */
 export function usePartlyGround(plan: BitPlan, upTo: number): readonly Facet[] | null {

@@ -3,6 +3,7 @@ import { id } from '../fields';
 import { bitBody } from './bit';
 import { cutBody } from './cut';
 import { fromFlatTool } from './flat-tool';
+import { formBody } from './form';
 import { grindBody } from './grind';
 import { ledgerBody } from './ledger';
 import { machineBody } from './machine';
@@ -60,6 +61,7 @@ const RECORD_KINDS = {
   'wheel-book': { body: wheelEntryBody, table: 'wheel_entry', one: 'entry of the dress book' },
   sharpenings: { body: sharpeningBody, table: 'sharpening', one: 'sharpening' },
   rounds: { body: roundBody, table: 'sharpening_round', one: 'sharpening round' },
+  forms: { body: formBody, table: 'form_cutter', one: 'form cutter', named: true },
   cuts: { body: cutBody, table: 'cut', one: 'cut in the book', found: true, many: true },
   photos: { body: photoBody, table: 'photo', one: 'photo', apart: true },
   rules: { body: rulesBody, table: 'shop_rules', one: 'shop rules', single: true },

@@ -21,3 +21,6 @@ export type MakingWay = (typeof MAKING_WAYS)[number];
 
 /** Steels that a small shop hardens cutters from. */
 export const CUTTER_STEEL_NAMES = ['carbon-1.0', 'silver-steel', 'oil-hardening'] as const;
+
+/** Rake and clearance that a form tool may have, degrees. */
+export const FORM_TOOL_BOUNDS = { rakeDeg: [-15, 25], clearanceDeg: [2, 25] } as const;

@@ -3,6 +3,7 @@ import { DEFAULT_RULES } from '@pike-stone/core';
 import pg from 'pg';
 import { BITS, GRINDS } from './bits';
 import { CUTS } from './cuts';
+import { FORMS } from './forms';
 import { MACHINES } from './machines';
 import { DEMO_SHOP, demoId } from './shop';
 import { METALS, STOCK } from './stock';
@@ -22,6 +23,7 @@ const RECORDS: readonly (readonly [kind: Kind, group: number, bodies: readonly u
   ['grinds', 9, GRINDS],
   ['wheel-book', 10, WHEEL_BOOK],
   ['sharpenings', 11, SHARPENINGS],
+  ['forms', 12, FORMS],
   ['cuts', 4, CUTS],
 ];
 

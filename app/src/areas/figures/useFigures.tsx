@@ -64,7 +64,7 @@ export function useFigures<Key extends string>(
   const forget = (): void => {
     if (place !== null) useTyped.getState().drop(place);
   };
-  const boxes: ReactNode = readings.map(({ field, text, reading }) => (
+  const boxes: readonly ReactNode[] = readings.map(({ field, text, reading }) => (
     <TextBox
       key={field.key}
       figures

@@ -5,14 +5,16 @@ import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 
 const PAGES: readonly (readonly [label: string, to: Href])[] = [
+  ['Form cutters', '/grind/forms'],
   ['Sharpening round', '/grind/round'],
   ['Sharpen a tool', '/grind/sharpen'],
   ['Wheels', '/grind/wheels'],
   ['Hone', '/grind/hone'],
   ['Heat', '/grind/heat'],
+  ['Angles, circles', '/grind/angles'],
 ];
 
-/** Buttons that lead from Grind to the pages about wheels and sharpening. */
+/** Buttons that lead from Grind to form cutters, wheels, sharpening and setting. */
 export function KeepSharp() {
   const router = useRouter();
   return (

@@ -13,6 +13,7 @@ export const KIND_WORDS: Readonly<Record<Kind, string>> = {
   'wheel-book': 'Dress book of the wheels',
   sharpenings: 'Sharpenings',
   rounds: 'Sharpening rounds',
+  forms: 'Form cutters',
   cuts: 'Cuts in the book',
   photos: 'Pictures',
   rules: 'Schools and prices',

@@ -1,0 +1,143 @@
+import {
+  COMPLEMENT_FROM_DEG,
+  SLIPS_FROM_DEG,
+  compoundSine,
+  sineAngle,
+  sineStack,
+  type CompoundPurpose,
+} from '@pike-stone/core/setting';
+import { formatAngle, formatLength, joined } from '@pike-stone/words';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useUnits } from '../../data/preferences';
+import { Caution } from '../../kit/Caution';
+import { Choice } from '../../kit/Choice';
+import { Sheet } from '../../kit/Screen';
+import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
+import { SPACE } from '../../theme/type';
+import { lengthText } from '../figures/read-figure';
+import { useFigures } from '../figures/useFigures';
+import { SetChoice } from './SetChoice';
+import { SinePicture } from './SinePicture';
+import { StackAnswer } from './StackAnswer';
+import { useGaugeSet, useKeptChoice } from './use-set';
+
+/** The least that a stack may be off, mm. */
+const NEAREST_MM = 0.003;
+/** Below this angle the stack is thinner than a set can make, degrees. */
+const THIN_DEG = 1;
+
+type Bar = 'one' | CompoundPurpose;
+
+/** An angle by a sine bar or a compound plate, and the stack under its roll. */
+export function SinePlate() {
+  const units = useUnits();
+  const [set] = useGaugeSet();
+  const [wear, setWear] = useState<number | null>(null);
+  const [bar, setBar] = useKeptChoice<Bar>('sine-bar', ['one', 'plane-in-world', 'face-level']);
+  const figures = useFigures(
+    [
+      {
+        key: 'angle',
+        label: bar === 'one' ? 'Angle, degrees' : 'Angle in the front view, degrees',
+        kind: 'number',
+        low: 0,
+        high: 89,
+        start: '15',
+      },
+      {
+        key: 'side',
+        label: 'Angle in the side view, degrees',
+        kind: 'number',
+        low: 0,
+        high: 80,
+        start: '10',
+      },
+      {
+        key: 'length',
+        label: 'Between the rolls',
+        kind: 'size',
+        low: 10,
+        high: 600,
+        start: lengthText(100, units),
+      },
+    ],
+    { keptAs: 'sine', atOnce: true },
+  );
+  const [angle, side, length] = (['angle', 'side', 'length'] as const).map((key) => figures.peek(key)?.[0]);
+  const ready =
+    angle !== undefined && length !== undefined && (bar === 'one' || (side !== undefined && angle <= 80));
+  const plates = ready && bar !== 'one' ? compoundSine(bar, angle, side!, length, length) : null;
+  const single = ready && bar === 'one' ? sineStack(length, angle) : null;
+  return (
+    <>
+      <Sheet>
+        <View style={styles.box}>
+          <Choice
+            says="Bar or plate"
+            value={bar}
+            onChange={setBar}
+            options={[
+              { value: 'one', label: 'Sine bar' },
+              { value: 'plane-in-world', label: 'Compound: slopes in the room' },
+              { value: 'face-level', label: 'Compound: bring a face level' },
+            ]}
+          />
+          {figures.boxes[0]}
+          {bar !== 'one' && figures.boxes[1]}
+          {figures.boxes[2]}
+        </View>
+      </Sheet>
+      {single && angle !== undefined && length !== undefined && (
+        <Sheet>
+          <View style={styles.box}>
+            <SinePicture angleDeg={angle} />
+            {single.stackMm > 0 && (
+              <StackAnswer set={set} targetMm={single.stackMm} toleranceMm={NEAREST_MM} wearPiece={wear} />
+            )}
+            <Words testID="sine-says">
+              {`Stack ${joined(formatLength(single.stackMm, units))}: ${single.arcsecPerUm.toFixed(1)} seconds of arc for each micrometre. A bar that is 2 µm too long sets ${Math.abs(sineAngle(length, single.stackMm, 0, 2).errorArcsec).toFixed(1)} seconds too little.`}
+            </Words>
+          </View>
+          {angle > COMPLEMENT_FROM_DEG && (
+            <Caution level={angle > SLIPS_FROM_DEG ? 'caution' : 'note'}>
+              {`Steep: set ${formatAngle(90 - angle)} and stand the work on an angle plate.${angle > SLIPS_FROM_DEG ? ' The bar may slip: clamp it to the plate.' : ''}`}
+            </Caution>
+          )}
+          {angle < THIN_DEG && (
+            <Caution level="note">
+              Very flat: raise both rolls, and let the two stacks differ by this.
+            </Caution>
+          )}
+        </Sheet>
+      )}
+      {plates && (
+        <Sheet>
+          <View style={styles.box}>
+            <Words role="heading">{`Lower plate ${formatAngle(plates.lowerDeg, 3)}`}</Words>
+            <StackAnswer
+              set={set}
+              targetMm={Math.max(0.02, plates.lowerStackMm)}
+              toleranceMm={NEAREST_MM}
+              wearPiece={wear}
+            />
+            <Words role="heading">{`Upper plate ${formatAngle(plates.upperDeg, 3)}`}</Words>
+            <StackAnswer
+              set={set}
+              targetMm={Math.max(0.02, plates.upperStackMm)}
+              toleranceMm={NEAREST_MM}
+              wearPiece={wear}
+            />
+            <Words role="note">{`True tilt from level ${formatAngle(plates.trueTiltDeg, 3)}. Using the two angles as they are would be wrong: the second plate is tilted by the first.`}</Words>
+          </View>
+        </Sheet>
+      )}
+      <Sheet>
+        <SetChoice wear={wear} onWear={setWear} />
+      </Sheet>
+    </>
+  );
+}
+
+const styles = sheet({ box: { padding: SPACE.edge, gap: SPACE.near } });

@@ -1,0 +1,91 @@
+import {
+  GAUGE_SETS,
+  MOST_LEAVES,
+  MOST_PIECES,
+  gaugeStack,
+  stackError,
+  type GaugeSetName,
+} from '@pike-stone/core/setting';
+import { unlessRefused } from '@pike-stone/core';
+import { sayJoints, sayPiece, sayStack } from '@pike-stone/words/form';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
+import { SPACE } from '../../theme/type';
+import { StackPicture } from './StackPicture';
+
+const MM_PER_INCH = 25.4;
+/** Film of a joint, um, and the expansion of steel. */
+const FILM_UM = 0.02;
+const STEEL = 11.5e-6;
+
+interface StackAnswerProps {
+  readonly set: GaugeSetName;
+  readonly targetMm: number;
+  readonly toleranceMm: number;
+  /** Of one of the pair, in the unit of the set. */
+  readonly wearPiece: number | null;
+}
+
+/** The stack for a length: drawn, said, and how far it is off. */
+export function StackAnswer({ set, targetMm, toleranceMm, wearPiece }: StackAnswerProps) {
+  const { unit, kind, steps } = GAUGE_SETS[set];
+  const perUnit = unit === 'mm' ? 1 : MM_PER_INCH;
+  const answer = useMemo(
+    () =>
+      unlessRefused(
+        () =>
+          gaugeStack({
+            unit,
+            pieces: steps,
+            // A set is made in whole steps; the length asked for is rounded to them.
+            target: Number((targetMm / perUnit).toFixed(unit === 'mm' ? 4 : 5)),
+            tolerance: toleranceMm / perUnit,
+            wearPiece,
+            mostPieces: kind === 'feelers' ? MOST_LEAVES : MOST_PIECES,
+          }),
+        null,
+      ),
+    [unit, kind, steps, targetMm, perUnit, toleranceMm, wearPiece],
+  );
+  if (!answer) return <Words role="fault">No stack can be made for that.</Words>;
+  const pieces = answer.feasible ? answer.pieces : [];
+  const doubt =
+    answer.feasible && kind === 'blocks'
+      ? unlessRefused(
+          () =>
+            stackError(
+              pieces.map((piece) => piece * perUnit),
+              '1',
+              FILM_UM,
+              20,
+              STEEL,
+            ),
+          null,
+        )
+      : null;
+  return (
+    <View style={styles.box} testID="stack-answer">
+      {answer.feasible && <StackPicture pieces={pieces} unit={unit} wearPiece={wearPiece} />}
+      <Words role={answer.feasible ? 'big' : 'strong'}>{sayStack(answer, unit, wearPiece)}</Words>
+      {answer.feasible && (
+        <>
+          <Words>
+            {Math.abs(answer.error) < 1e-9
+              ? `${sayPiece(answer.achieved, unit)} ${unit} exactly. `
+              : `${sayPiece(answer.achieved, unit)} ${unit}, ${sayPiece(Math.abs(answer.error), unit)} ${unit} ${answer.error > 0 ? 'over' : 'under'}. `}
+            {sayJoints(answer.count, set)}
+          </Words>
+          {doubt && (
+            <Words role="note">
+              {`With grade 1 blocks: likely within ${doubt.likelyUm.toFixed(2)} µm, ${doubt.worstUm.toFixed(2)} at worst. The heat of a hand does more.`}
+            </Words>
+          )}
+        </>
+      )}
+    </View>
+  );
+}
+
+const styles = sheet({ box: { gap: SPACE.close } });

@@ -1,0 +1,1 @@
+export { AnglesScreen } from './AnglesScreen';

@@ -1,0 +1,85 @@
+import type { DepthError } from '@pike-stone/core/form';
+import { formatLength, joined } from '@pike-stone/words';
+import { saySigned } from '@pike-stone/words/form';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Line, Path } from 'react-native-svg';
+import { useUnits } from '../../data/preferences';
+import { SvgText } from '../../kit/drawing/SvgText';
+import { useColours } from '../../theme/theme';
+import { FONT } from '../../theme/type';
+
+const HEIGHT = 120;
+const LEFT = 12;
+const FOOT = 24;
+const TOP = 18;
+/** Errors smaller than this are drawn as none, mm. */
+const NOTHING_MM = 1e-6;
+
+/** An error over the depth of the form: nothing at the tip, more the deeper. */
+export function ErrorCurve({ errors, depthMm }: { errors: readonly DepthError[]; depthMm: number }) {
+  const pen = useColours();
+  const units = useUnits();
+  const [width, setWidth] = useState(0);
+  const values = errors.map(({ errorMm }) => errorMm);
+  const [least, most] = [Math.min(0, ...values), Math.max(0, ...values)];
+  const span = Math.max(NOTHING_MM, most - least);
+  const x = (depth: number): number => LEFT + ((width - 2 * LEFT) * depth) / depthMm;
+  const y = (error: number): number => TOP + ((HEIGHT - FOOT - TOP) * (most - error)) / span;
+  const last = errors[errors.length - 1]!;
+  return (
+    <View
+      role="img"
+      aria-label={`Error over the depth, ${saySigned(last.errorMm, units)} at ${joined(formatLength(depthMm, units))}`}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      style={{ minHeight: HEIGHT }}
+    >
+      {width > 0 && (
+        <Svg width={width} height={HEIGHT}>
+          <Line x1={LEFT} x2={width - LEFT} y1={y(0)} y2={y(0)} stroke={pen.quiet} strokeWidth={1} />
+          <Path
+            d={errors
+              .map(
+                ({ depthMm: d, errorMm }, i) =>
+                  `${i === 0 ? 'M' : 'L'}${x(d).toFixed(1)} ${y(errorMm).toFixed(1)}`,
+              )
+              .join('')}
+            stroke={pen.accent}
+            strokeWidth={2.2}
+            fill="none"
+          />
+          <SvgText
+            x={width - LEFT}
+            y={last.errorMm < 0 ? y(last.errorMm) - 6 : 13}
+            textAnchor="end"
+            fontFamily={FONT.figures}
+            fontSize={13}
+            fill={pen.ink}
+          >
+            {saySigned(last.errorMm, units)}
+          </SvgText>
+          <SvgText
+            x={LEFT}
+            y={HEIGHT - 8}
+            textAnchor="start"
+            fontFamily={FONT.words}
+            fontSize={13}
+            fill={pen.quiet}
+          >
+            tip
+          </SvgText>
+          <SvgText
+            x={width - LEFT}
+            y={HEIGHT - 8}
+            textAnchor="end"
+            fontFamily={FONT.words}
+            fontSize={13}
+            fill={pen.quiet}
+          >
+            {`${joined(formatLength(depthMm, units))} deep`}
+          </SvgText>
+        </Svg>
+      )}
+    </View>
+  );
+}

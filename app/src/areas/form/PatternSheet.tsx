@@ -1,0 +1,115 @@
+import { CUTTER_RANGES, formError, type Gear } from '@pike-stone/core/form';
+import { unlessRefused } from '@pike-stone/core';
+import { sayCutterRange, sayFine } from '@pike-stone/words/form';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Line, Rect } from 'react-native-svg';
+import { useUnits } from '../../data/preferences';
+import { SvgText } from '../../kit/drawing/SvgText';
+import { Sheet } from '../../kit/Screen';
+import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
+import { useColours } from '../../theme/theme';
+import { FONT, SPACE } from '../../theme/type';
+
+/** Pattern counts shown either side of the wanted one. */
+const AROUND = [-6, -4, -3, -2, -1, 0, 1, 2, 3, 4, 6];
+const HEIGHT = 150;
+const FOOT = 22;
+/** An allowance that is drawn as a line, mm. */
+const ALLOWANCE_MM = 0.01;
+const FEWEST = 8;
+
+/** What a gear of another count makes of this one as its pattern, and which cutter of the set makes it. */
+export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear; drawn: Gear } }) {
+  const pen = useColours();
+  const units = useUnits();
+  const [width, setWidth] = useState(0);
+  const { moduleMm, teeth, rack } = wanted;
+  const bars = useMemo(
+    () =>
+      AROUND.map((more) => teeth + more)
+        .filter((count) => count >= FEWEST)
+        .map((count) => ({
+          count,
+          maxMm: unlessRefused(() => formError(moduleMm, count, teeth, rack.pressureAngleDeg).maxMm, 0),
+        })),
+    [moduleMm, teeth, rack.pressureAngleDeg],
+  );
+  const most = Math.max(ALLOWANCE_MM * 1.5, ...bars.map(({ maxMm }) => maxMm));
+  const step = width / bars.length;
+  const high = (mm: number): number => ((HEIGHT - FOOT - 20) * mm) / most;
+  return (
+    <Sheet>
+      <View style={styles.box} testID="pattern">
+        <Words role="heading">{`Which gear may be the pattern for ${teeth} teeth`}</Words>
+        <View
+          role="img"
+          aria-label={bars.map(({ count, maxMm }) => `${count} teeth ${sayFine(maxMm, units)}`).join(', ')}
+          onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+          style={{ minHeight: HEIGHT }}
+        >
+          {width > 0 && (
+            <Svg width={width} height={HEIGHT}>
+              <Line
+                x1={0}
+                x2={width}
+                y1={HEIGHT - FOOT - high(ALLOWANCE_MM)}
+                y2={HEIGHT - FOOT - high(ALLOWANCE_MM)}
+                stroke={pen.danger}
+                strokeDasharray="6 4"
+                strokeWidth={1.2}
+              />
+              {bars.map(({ count, maxMm }, i) => (
+                <Rect
+                  key={count}
+                  x={i * step + 3}
+                  y={HEIGHT - FOOT - Math.max(1, high(maxMm))}
+                  width={step - 6}
+                  height={Math.max(1, high(maxMm))}
+                  fill={count === drawn.teeth ? pen.accent : pen.wash}
+                  stroke={pen.accent}
+                  strokeWidth={1}
+                />
+              ))}
+              {bars.map(({ count, maxMm }, i) => (
+                <SvgText
+                  key={`e${count}`}
+                  x={i * step + step / 2}
+                  y={HEIGHT - FOOT - high(maxMm) - 5}
+                  textAnchor="middle"
+                  fontFamily={FONT.figures}
+                  fontSize={step > 40 ? 13 : 11}
+                  fill={pen.ink}
+                >
+                  {maxMm * 1000 < 0.05 ? '0' : String(Math.round(maxMm * 1000))}
+                </SvgText>
+              ))}
+              {bars.map(({ count }, i) => (
+                <SvgText
+                  key={`c${count}`}
+                  x={i * step + step / 2}
+                  y={HEIGHT - 6}
+                  textAnchor="middle"
+                  fontFamily={FONT.figures}
+                  fontSize={13}
+                  fill={pen.quiet}
+                >
+                  {String(count)}
+                </SvgText>
+              ))}
+            </Svg>
+          )}
+        </View>
+        <Words role="note">
+          Micrometres of error on the flank by the teeth of the pattern; the line is 10. Fewer teeth cut the
+          tips thin, which does little harm; more leave them fat, and they bind.
+        </Words>
+        <Words>{sayCutterRange(teeth)}</Words>
+        <Words role="note">{`Customary ranges of a set of ${CUTTER_RANGES.length}; a form computed for its own count has no error.`}</Words>
+      </View>
+    </Sheet>
+  );
+}
+
+const styles = sheet({ box: { padding: SPACE.edge, gap: SPACE.close } });

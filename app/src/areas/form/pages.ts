@@ -1,0 +1,2 @@
+export { FormsScreen } from './FormsScreen';
+export { FormScreen } from './FormScreen';

@@ -1,0 +1,188 @@
+import { boundsOf, insideCorners, smallestHollow, type FormShape, type Profile } from '@pike-stone/core/form';
+import { formatLength, joined, type UnitSystem } from '@pike-stone/words';
+import { Circle, G, Line, Path } from 'react-native-svg';
+import { DimensionLine, type DimensionMark, type Pen } from '../../../kit/drawing/dimensions';
+import { SvgText } from '../../../kit/drawing/SvgText';
+import type { TouchDrawing } from '../../../kit/drawing/TouchPaper';
+import { FONT } from '../../../theme/type';
+import { placing, profilePath, type Placing } from './profile-path';
+
+export type FormMark = 'depth' | 'width' | 'hollow';
+
+/** What part of the form is looked at, and how large. */
+export interface Look {
+  /** Times larger than the whole form fits the paper. */
+  readonly zoom: number;
+  /** Moved on paper, px. */
+  readonly dx: number;
+  readonly dy: number;
+}
+
+export const WHOLE: Look = { zoom: 1, dx: 0, dy: 0 };
+
+interface Paper {
+  readonly pen: Pen;
+  readonly units: UnitSystem;
+  readonly width: number;
+  readonly height: number;
+  readonly look: Look;
+}
+
+const SIDE_PX = 58;
+const TOP_PX = 46;
+const FOOT_PX = 50;
+/** Pixels of one millimetre of the browser's own measure: true size on most screens. */
+const TRUE_PX_PER_MM = 96 / 25.4;
+
+/** Where the form lies on the paper, and how many times larger than it is. */
+export function formPlacing(
+  profile: Profile,
+  { width, height, look }: Omit<Paper, 'pen' | 'units'>,
+): Placing & { readonly times: number } {
+  const { left, right, low, high } = boundsOf(profile);
+  const fit = Math.min((width - 2 * SIDE_PX) / (right - left), (height - TOP_PX - FOOT_PX) / (high - low));
+  const pxPerMm = fit * look.zoom;
+  const middle: readonly [number, number] = [width / 2 + look.dx, (height - FOOT_PX + TOP_PX) / 2 + look.dy];
+  return {
+    ...placing(pxPerMm, [(left + right) / 2, (low + high) / 2], middle),
+    times: pxPerMm / TRUE_PX_PER_MM,
+  };
+}
+
+/** Short strokes that show on which side the metal of the tool lies. */
+function hatch(placed: Placing, bounds: ReturnType<typeof boundsOf>, toolTop: number): string {
+  const step = 9;
+  const [x0] = placed.at([bounds.left, bounds.high]);
+  const [x1] = placed.at([bounds.right, bounds.high]);
+  const count = Math.min(400, Math.floor((x1 - x0) / step));
+  return Array.from({ length: count + 1 }, (_, i) => `M${(x0 + i * step).toFixed(1)} ${toolTop}l-7 -8`).join(
+    '',
+  );
+}
+
+/** The form in section: tool above, work below, its depth and width to touch; what was measured beside it. */
+export function drawForm(
+  shape: FormShape,
+  toolProfile: Profile | null,
+  paper: Paper,
+): TouchDrawing<FormMark> {
+  const { pen, units, width, height } = paper;
+  const placed = formPlacing(shape.profile, paper);
+  const bounds = boundsOf(shape.profile);
+  const path = profilePath(shape.profile, placed);
+  const [, surfaceY] = placed.at([0, shape.depthMm]);
+  const [, tipY] = placed.at([0, 0]);
+  const toolTop = placed.at([0, bounds.high])[1] - 14;
+  const [leftX] = placed.at([bounds.left, 0]);
+  const [rightX] = placed.at([bounds.right, 0]);
+  const size = (mm: number): string => joined(formatLength(mm, units));
+  const depth = formatLength(shape.depthMm, units);
+  const across = formatLength(bounds.right - bounds.left, units);
+  const hollow = smallestHollow(shape.profile);
+  const dimX = Math.max(24, leftX - 26);
+  const dimY = Math.min(height - 26, tipY + 30);
+  const marks: DimensionMark<FormMark>[] = [
+    {
+      key: 'depth',
+      x: Math.max(dimX + 6, 26),
+      y: (surfaceY + tipY) / 2,
+      anchor: 'left',
+      figure: depth.figure,
+      after: depth.unit,
+      says: `Whole depth ${joined(depth)}`,
+    },
+    {
+      key: 'width',
+      x: width / 2,
+      y: dimY,
+      anchor: 'middle',
+      figure: across.figure,
+      after: across.unit,
+      says: `Width ${joined(across)}`,
+    },
+  ];
+  return {
+    says: `The form in section, ${size(shape.depthMm)} deep and ${size(bounds.right - bounds.left)} wide, drawn ${placed.times.toFixed(placed.times < 10 ? 1 : 0)} times its size`,
+    marks: paper.look.zoom === 1 ? marks : [],
+    art: (
+      <G>
+        <Path
+          d={`${path}L${rightX.toFixed(1)} ${toolTop}L${leftX.toFixed(1)} ${toolTop}Z`}
+          fill={pen.wash}
+          stroke="none"
+        />
+        <Path d={hatch(placed, bounds, toolTop)} stroke={pen.line} strokeWidth={1} />
+        <Line
+          x1={8}
+          x2={width - 8}
+          y1={surfaceY}
+          y2={surfaceY}
+          stroke={pen.quiet}
+          strokeWidth={1}
+          strokeDasharray="10 4 2 4"
+        />
+        {toolProfile && (
+          <Path
+            d={profilePath(toolProfile, placed)}
+            fill="none"
+            stroke={pen.quiet}
+            strokeWidth={1.2}
+            strokeDasharray="4 3"
+          />
+        )}
+        <Path d={path} fill="none" stroke={pen.ink} strokeWidth={2.2} />
+        {shape.points.slice(0, 600).map(([x, y], i) => {
+          const [cx, cy] = placed.at([x, y]);
+          return <Circle key={i} cx={cx} cy={cy} r={2} fill={pen.accent} />;
+        })}
+        {shape.clock === null
+          && insideCorners(shape.profile).map((corner, i) => {
+            const [cx, cy] = placed.at(corner);
+            return (
+              <Circle
+                key={`corner${i}`}
+                cx={cx}
+                cy={cy}
+                r={6}
+                fill="none"
+                stroke={pen.accent}
+                strokeWidth={1.4}
+              />
+            );
+          })}
+        {paper.look.zoom === 1 && (
+          <>
+            <DimensionLine x1={dimX} y1={surfaceY} x2={dimX} y2={tipY} pen={pen} />
+            <Line x1={dimX - 6} x2={leftX} y1={tipY} y2={tipY} stroke={pen.accent} strokeWidth={0.7} />
+            <DimensionLine x1={leftX} y1={dimY - 20} x2={rightX} y2={dimY - 20} pen={pen} />
+          </>
+        )}
+        <SvgText
+          x={width - 10}
+          y={surfaceY + 17}
+          textAnchor="end"
+          fontFamily={FONT.words}
+          fontSize={13}
+          fill={pen.quiet}
+        >
+          work
+        </SvgText>
+        <SvgText x={10} y={18} textAnchor="start" fontFamily={FONT.words} fontSize={13} fill={pen.quiet}>
+          {`tool, ${placed.times.toFixed(placed.times < 10 ? 1 : 0)} times its size`}
+        </SvgText>
+        {Number.isFinite(hollow) && (
+          <SvgText
+            x={width - 10}
+            y={18}
+            textAnchor="end"
+            fontFamily={FONT.words}
+            fontSize={13}
+            fill={pen.quiet}
+          >
+            {`tightest hollow R ${size(hollow)}`}
+          </SvgText>
+        )}
+      </G>
+    ),
+  };
+}

@@ -1,0 +1,138 @@
+import type {
+  FormShape,
+  FormSource,
+  FormSourceKind,
+  GearCandidate,
+  GearData,
+  RadiusKind,
+} from '@pike-stone/core/form';
+import {
+  CUTTER_RANGES,
+  SURE_LEAD,
+  cutterRange,
+  gearOf,
+  gearSizes,
+  toothThickness,
+} from '@pike-stone/core/form';
+import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
+import { sayFine } from './fine';
+
+/** What a form is begun from. */
+export const SOURCE_WORDS: Readonly<
+  Record<FormSourceKind, { readonly name: string; readonly about: string }>
+> = {
+  gear: { name: 'A gear', about: 'its data, or found from teeth, diameter and spans; the cutter for it' },
+  clock: { name: 'A clock train', about: 'ratio and centre distance: wheel and pinion' },
+  thread: { name: 'A thread', about: 'the groove of an outside thread, 60° or 55°' },
+  radius: { name: 'A radius', about: 'a round groove, a bead, a rounded edge' },
+  chamfer: { name: 'A chamfer', about: 'a bevelled edge' },
+  corners: { name: 'Lines and arcs', about: 'corners typed as x, y and the radius between them' },
+  points: { name: 'Measured points', about: 'a table or CSV; lines and arcs are fitted' },
+};
+
+export const RACK_WORDS: Readonly<Record<GearData['rack'], string>> = {
+  'iso-53-a': '20°',
+  'full-25': '25°',
+  'older-14.5': '14½°, older',
+  'older-20': '20°, older',
+  'stub-20': '20° stub',
+};
+
+export const RADIUS_WORDS: Readonly<Record<RadiusKind, string>> = {
+  groove: 'Round groove',
+  bead: 'Bead',
+  edge: 'Rounded edge',
+};
+
+export const THREAD_WORDS = { 'iso-60': '60°', 'form-55': '55°' } as const;
+
+const number = (value: number, places = 3): string => String(Number(value.toFixed(places)));
+
+/** Module or diametral pitch of a gear. */
+export const sayPitch = ({ system, size }: Pick<GearData, 'system' | 'size'>): string =>
+  system === 'module' ? `module ${number(size, 4)}` : `${number(size)} DP`;
+
+/** What a form is begun from, in a few words that stand in a sentence. */
+export function saySource(source: FormSource, units: UnitSystem): string {
+  const size = (mm: number): string => joined(formatLength(mm, units));
+  switch (source.kind) {
+    case 'gear': {
+      const { gear } = source;
+      const shift = gear.shift === 0 ? '' : `, shift ${number(gear.shift)}`;
+      return `a gear space, ${sayPitch(gear)}, ${gear.teeth} teeth, ${RACK_WORDS[gear.rack]}${shift}`;
+    }
+    case 'clock':
+      return `the ${source.part} of a ${number(source.ratio)} to 1 clock train with ${source.leaves} leaves`;
+    case 'thread':
+      return `a ${THREAD_WORDS[source.form]} thread of ${size(source.pitchMm)} pitch`;
+    case 'radius':
+      return `a ${RADIUS_WORDS[source.shape].toLowerCase()} of ${size(source.radiusMm)} radius`;
+    case 'chamfer':
+      return `a chamfer of ${size(source.widthMm)} at ${formatAngle(source.angleDeg)}`;
+    case 'corners':
+      return `lines and arcs, ${source.corners.length} corners`;
+    case 'points':
+      return `${source.points.length} measured points within ${sayFine(source.toleranceMm, units)}`;
+  }
+}
+
+/** Sizes of a form that are looked up at the machine, each with its label. */
+export function sayFormSizes(
+  shape: FormShape,
+  source: FormSource,
+  units: UnitSystem,
+): readonly (readonly [label: string, text: string])[] {
+  const size = (mm: number): string => joined(formatLength(mm, units));
+  const depth = ['Whole depth', size(shape.depthMm)] as const;
+  if (source.kind === 'gear') {
+    const gear = gearOf(source.gear);
+    const sizes = gearSizes(gear);
+    const tooth = toothThickness(gear, sizes.pitchMm / 2);
+    return [
+      ['Blank', size(sizes.outsideMm)],
+      depth,
+      ['Pitch circle', size(sizes.pitchMm)],
+      ['Root', size(sizes.rootMm)],
+      ['Tooth by gear caliper', `${size(tooth.chordMm)}, ${size(tooth.heightMm)} below the tip`],
+    ];
+  }
+  if (shape.clock) {
+    const { outsideMm, pitchMm, shapingRadiusMm, flankRad, tipWidthMm } = shape.clock;
+    return [
+      ['Blank', size(outsideMm)],
+      depth,
+      ['Pitch circle', size(pitchMm)],
+      ['Flank of the cutter', `${formatAngle((flankRad * 180) / Math.PI)} each side`],
+      ['Shaping radius', size(shapingRadiusMm)],
+      ['Width at the tips', size(tipWidthMm)],
+    ];
+  }
+  return [depth];
+}
+
+/** Which cutter of the usual set of eight makes a count. */
+export function sayCutterRange(teeth: number): string {
+  const range = cutterRange(teeth);
+  if (range === null)
+    return 'Below 12 teeth no cutter of the set of eight makes it: draw the form for this count alone.';
+  const to = range.toTeeth === null ? 'to a rack' : `to ${range.toTeeth}`;
+  return `Number ${range.number} of the set of ${CUTTER_RANGES.length}: from ${range.fromTeeth} ${to} teeth, drawn for ${range.fromTeeth}.`;
+}
+
+/** A candidate for an unknown gear. */
+export const sayCandidate = ({ system, size, gear }: GearCandidate): string =>
+  `${sayPitch({ system, size })}, ${formatAngle(gear.rack.pressureAngleDeg)}${gear.rack.addendum < 1 ? ' stub' : ''}${gear.shift === 0 ? '' : `, shift ${number(gear.shift)}`}`;
+
+/** How far it is from what was measured. */
+export const sayResiduals = (one: GearCandidate, units: UnitSystem): string =>
+  `outside ${sayFine(Math.abs(one.outsideResidualMm), units)} off, spans ${one.spanResidualsMm.map((mm) => sayFine(Math.abs(mm), units)).join(', ')} off`;
+
+/** How sure the best candidate is. */
+export function sayHowSure(candidates: readonly GearCandidate[], spans: number): string {
+  const [best, next] = candidates;
+  if (!best || !next) return '';
+  if (next.score - best.score >= SURE_LEAD) return 'Sure: the next one fits far worse.';
+  return spans < 2
+    ? 'Not sure. Measure another span, one tooth more: the difference of the two is the base pitch, whatever the shift or the wear.'
+    : 'Not sure: measure at a less worn place, or a third span.';
+}

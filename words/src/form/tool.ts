@@ -1,0 +1,59 @@
+import type { FormKept, FormTool, FormToolKind, MakingWay } from '@pike-stone/core/form';
+import type { CutterSteel } from '@pike-stone/core/setting';
+import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
+
+export const FORM_TOOL_WORDS: Readonly<
+  Record<FormToolKind, { readonly name: string; readonly about: string }>
+> = {
+  fly: { name: 'Fly cutter', about: 'one tooth in an arbor: quick to make, for under twenty wheels' },
+  multi: { name: 'Relieved cutter', about: 'several teeth, sharpened on their faces' },
+  flat: { name: 'Flat form tool', about: 'for turning: plunged in from the side' },
+  circular: { name: 'Circular form tool', about: 'for turning: a ring with a face, sharpened all round' },
+};
+
+export const WAY_WORDS: Readonly<Record<MakingWay, { readonly name: string; readonly about: string }>> = {
+  slides: { name: 'Slide table', about: 'a round wheel or stone brought to stops by two dials' },
+  stones: { name: 'Tapered stones', about: 'each hollow by a stone, its height sets radius and relief' },
+  swing: { name: 'Swinging fixture', about: 'the blank swings under a wheel at a set radius' },
+};
+
+export const STEEL_WORDS: Readonly<Record<CutterSteel, string>> = {
+  'carbon-1.0': 'Plain 1 % carbon, water',
+  'silver-steel': 'Silver steel, water',
+  'oil-hardening': 'Oil-hardening',
+};
+
+/** The tool of a form, in a few words that stand in a sentence. */
+export function sayFormTool(tool: FormTool, units: UnitSystem): string {
+  const size = (mm: number): string => joined(formatLength(mm, units));
+  switch (tool.kind) {
+    case 'fly':
+      return `a fly cutter, ${size(tool.swingMm)} from axis to tip`;
+    case 'multi':
+      return `a relieved cutter of ${size(tool.diameterMm)}, ${tool.teeth} teeth`;
+    case 'flat':
+      return `a flat form tool, down to a radius of ${size(tool.smallestMm)}`;
+    case 'circular':
+      return `a circular form tool of ${size(2 * tool.toolRadiusMm)}, down to a radius of ${size(tool.smallestMm)}`;
+  }
+}
+
+/** Its rake and clearance. */
+export function sayWedge(tool: FormTool): string {
+  const rake = tool.rakeDeg === 0 ? 'no rake' : `${formatAngle(tool.rakeDeg, 1)} rake`;
+  return tool.kind === 'multi'
+    ? `${rake}, ${formatAngle(tool.reliefDeg, 1)} relief`
+    : `${rake}, ${formatAngle(tool.clearanceDeg, 1)} clearance`;
+}
+
+/** How a tool is sharpened so that its form stays. */
+export const FORM_KEPT_WORDS: Readonly<Record<FormKept, string>> = {
+  'same-angle': 'Grind the face at the same angle: the form stays all its life.',
+  'face-below-axis':
+    'Grind the face at the same distance below the axis and turn it up to height: the form stays.',
+  'face-radial': 'Grind the face through the axis: the form stays.',
+  'keep-offset': 'Keep the offset of the face from the axis, not the angle: the form nearly stays.',
+  'reset-swing': 'Grind the face, then set the swing again: the form stays.',
+  'edge-moves-in':
+    'A tapered stone leaves relief all round, so the edge moves in: hollows grow, rounds shrink.',
+};
