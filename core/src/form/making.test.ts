@@ -3,6 +3,9 @@ import { distanceFrom } from '../profile/nearest';
 import type { Profile } from '../profile/profile';
 import { RACKS } from '../gear/gear';
 import { toothSpace } from '../gear/tooth-space';
+import { clockWheelSpace } from '../gear/clock';
+import { arcJobs } from './arc-jobs';
+import { dialStops } from './slide-dials';
 import { areaTo, flankRelief, formPasses, heelClearance } from './fly-cutter';
 import { slideStops } from './slide-table';
 import { insideCorners, largestStone, smallestHollow } from './stone-choice';
@@ -156,4 +159,61 @@ describe('a template', () => {
     expect(printFactors({ nominalMm: 100, xMm: 99.5, yMm: 100 }).x).toBeCloseTo(1.005, 3);
     expect(() => printFactors({ nominalMm: 100, xMm: 94, yMm: 80 })).toThrow('print factor');
   });
+});
+
+describe('single arcs of a form', () => {
+  it('are the two sides of a clock wheel cutter by one stone of its shaping radius', () => {
+    const { profile, shapingRadiusMm } = clockWheelSpace({ moduleMm: 0.8, wheelTeeth: 64, leaves: 8 });
+    const sides = arcJobs(profile).filter(({ radiusMm }) => radiusMm < 10);
+    expect(sides).toEqual([
+      expect.objectContaining({
+        kind: 'hollow',
+        times: 2,
+        deviationMm: 0,
+        radiusMm: expect.closeTo(shapingRadiusMm, 9),
+      }),
+    ]);
+  });
+
+  it('stand for the many arcs of a gear flank, with what they leave', () => {
+    const { profile } = toothSpace({ moduleMm: 1, teeth: 30, rack: RACKS['iso-53-a'], shift: 0 });
+    const flank = arcJobs(profile).find(({ kind, arcs }) => kind === 'hollow' && arcs > 2)!;
+    expect(flank.times).toBe(2);
+    expect(flank.deviationMm).toBeGreaterThan(0.0005);
+    expect(flank.deviationMm).toBeLessThan(0.02);
+  });
+});
+
+describe('dials of a slide table', () => {
+  const dial = { turnMm: 4, marks: 80 };
+  const { stops } = slideStops(form, 1, 0.01);
+  const read = dialStops(stops, dial, dial);
+
+  it('are read from the first stop, no farther off than half a mark', () => {
+    expect(read.stops[0]).toMatchObject({ xMm: 0, yMm: 0 });
+    read.stops.forEach(({ xMm, yMm, y }, i) => {
+      expect(Math.abs(xMm - (stops[i]![0] - stops[0]![0]))).toBeLessThanOrEqual(0.025 + 1e-9);
+      expect(Math.abs(yMm - (stops[i]![1] - stops[0]![1]))).toBeLessThanOrEqual(0.025 + 1e-9);
+      expect((y.turns + y.mark / 80) * 4).toBeCloseTo(yMm, 9);
+    });
+    expect(read.roundingMm).toBeCloseTo(0.0354, 4);
+  });
+
+  it('say where a slide turns back, so that its play is taken up', () => {
+    expect(read.stops.some(({ xTurnsBack, yTurnsBack }) => xTurnsBack || yTurnsBack)).toBe(false);
+    const there = dialStops(
+      [
+        [0, 0],
+        [0, 1],
+        [1, 2],
+        [2, 1],
+      ],
+      dial,
+      dial,
+    ).stops;
+    expect(there.map(({ yTurnsBack }) => yTurnsBack)).toEqual([false, false, false, true]);
+  });
+
+  it('refuse a dial without marks', () =>
+    expect(() => dialStops(stops, { turnMm: 4, marks: 0 }, dial)).toThrow('marks'));
 });

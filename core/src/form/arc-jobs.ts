@@ -1,0 +1,91 @@
+import { DEG } from '../quantity/angle';
+import type { PlanePoint } from '../quantity/circle-fit';
+import { circleOfBestFit } from '../profile/arc-fit';
+import { piecesOf, pointOn, type ArcPiece, type Profile } from '../profile/profile';
+
+/** A hollow or a round of a tool's form that one stone or one swing makes. */
+export interface ArcJob {
+  readonly kind: 'hollow' | 'round';
+  readonly radiusMm: number;
+  readonly centre: PlanePoint;
+  /** How far the form leaves one arc, mm; 0 where it is one. */
+  readonly deviationMm: number;
+  /** Part of the circle that is used, degrees from the depth axis (downwards), to the right positive. */
+  readonly fromDeg: number;
+  readonly toDeg: number;
+  /** How many arcs of the form it stands for, and how many times it is made: twice where the form is symmetric. */
+  readonly arcs: number;
+  readonly times: number;
+}
+
+/** Points of each arc that the circle is laid through. */
+const POINTS = 24;
+/** Arcs shorter than this are no job of their own, mm. */
+const LEAST_MM = 0.02;
+/** Two jobs are the two sides of a symmetric form when they agree to this, mm. */
+const SAME_MM = 1e-6;
+
+/** Neighbouring arcs that bend the same way, in the order of travel. */
+function groupsOf(profile: Profile): readonly (readonly ArcPiece[])[] {
+  const groups: ArcPiece[][] = [];
+  let last: ArcPiece | null = null;
+  for (const piece of piecesOf(profile)) {
+    if (piece.kind === 'line') {
+      last = null;
+      continue;
+    }
+    const goesOn = last !== null && Math.sign(last.sweepRad) === Math.sign(piece.sweepRad);
+    // The two sides of a form meet on its middle: they are jobs of their own.
+    const crosses = piece.from[0] >= -SAME_MM && last !== null && last.from[0] < -SAME_MM;
+    if (goesOn && !crosses) groups[groups.length - 1]!.push(piece);
+    else groups.push([piece]);
+    last = piece;
+  }
+  return groups;
+}
+
+function jobOf(arcs: readonly ArcPiece[]): ArcJob {
+  const points = arcs.flatMap((arc) =>
+    Array.from({ length: POINTS + 1 }, (_, i) => pointOn(arc, i / POINTS)),
+  );
+  const [only] = arcs;
+  const circle =
+    arcs.length === 1
+      ? { centre: only!.centre, radiusMm: only!.radiusMm, maxDeviationMm: 0 }
+      : circleOfBestFit(points);
+  const angleOf = ([x, y]: PlanePoint): number =>
+    Math.atan2(x - circle.centre[0], circle.centre[1] - y) / DEG;
+  const angles = points.map(angleOf);
+  return {
+    kind: only!.sweepRad < 0 ? 'hollow' : 'round',
+    radiusMm: circle.radiusMm,
+    centre: circle.centre,
+    deviationMm: circle.maxDeviationMm,
+    fromDeg: Math.min(...angles),
+    toDeg: Math.max(...angles),
+    arcs: arcs.length,
+    times: 1,
+  };
+}
+
+/**
+ * The hollows and rounds of a tool's form as single arcs, each with what one arc leaves. Arcs that follow one
+ * another and bend the same way are taken together: a flank of many arcs becomes the nearest single one.
+ */
+export function arcJobs(profile: Profile): readonly ArcJob[] {
+  const jobs = groupsOf(profile)
+    .filter(
+      (arcs) =>
+        arcs.reduce((sum, { radiusMm, sweepRad }) => sum + radiusMm * Math.abs(sweepRad), 0) > LEAST_MM,
+    )
+    .map(jobOf);
+  const isTwin = (a: ArcJob, b: ArcJob): boolean =>
+    a.kind === b.kind
+    && Math.abs(a.radiusMm - b.radiusMm) < SAME_MM
+    && Math.abs(a.centre[0] + b.centre[0]) < SAME_MM
+    && Math.abs(a.centre[1] - b.centre[1]) < SAME_MM
+    && a !== b;
+  return jobs
+    .filter((job) => job.centre[0] >= 0 || !jobs.some((other) => isTwin(job, other) && other.centre[0] > 0))
+    .map((job) => ({ ...job, times: jobs.some((other) => isTwin(job, other)) ? 2 : 1 }));
+}
