@@ -1,6 +1,7 @@
 /** Forms: profiles, gears, clock wheels, form tools and how they are made and proved. */
 export * from './form/arc-jobs';
 export * from './form/circular-correction';
+export * from './form/cut-passes';
 export * from './form/cutter-solid';
 export * from './form/flat-correction';
 export * from './form/fly-cutter';
@@ -11,6 +12,7 @@ export * from './form/form-tool';
 export * from './form/resharpening';
 export * from './form/simple-forms';
 export * from './form/height-error';
+export * from './form/make-steps';
 export * from './form/radial-rake';
 export * from './form/slide-dials';
 export * from './form/slide-table';

@@ -2,5 +2,6 @@
 export * from './form/angles';
 export * from './form/fine';
 export * from './form/finding';
+export * from './form/making';
 export * from './form/source';
 export * from './form/tool';

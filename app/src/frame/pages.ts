@@ -62,6 +62,8 @@ export const FRAME_PAGES: readonly FramePage[] = [
   { path: '^/grind/sharpen/[^/]+/steps/?$', title: null, bare: true },
   below('/grind/forms', 'Form cutters'),
   below('/grind/forms/[^/]+', null),
+  below('/grind/forms/[^/]+/make', 'Make it', { about: true }),
+  below('/grind/forms/[^/]+/cut', 'Cut the gear', { about: true }),
   below('/grind/angles', 'Set angles and circles'),
   below('/grind/short/drill', 'Drill'),
   below('/grind/short/fly-tip', 'Fly-cutter tip'),

@@ -51,6 +51,14 @@ interface CutOut {
   readonly cuts: readonly SolidCut[];
 }
 
+/** A tooth with its tip down: height runs along z in what is drawn. */
+const uprightFacets = (facets: readonly Facet[]): readonly Facet[] =>
+  facets.map((facet) => ({
+    ...facet,
+    corners: facet.corners.map(([x, y, z]) => [x, -z, y] as const),
+    normal: [facet.normal[0], -facet.normal[2], facet.normal[1]] as const,
+  }));
+
 const breath = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
 /** Cuts bits and the ends of cutters as solids, one grind after the other: it tells how far it is and can be given up. */
@@ -133,7 +141,8 @@ export function solidWork(start: () => Promise<SolidLibrary>) {
       const cutting = cutBlank(await (library ??= start()), shape, tool);
       for (;;) {
         const { done, value } = cutting.next();
-        if (done) return { tooth: value.tooth, worstMm: value.worstMm, count: value.places.length };
+        if (done)
+          return { tooth: uprightFacets(value.tooth), worstMm: value.worstMm, count: value.places.length };
         onShare(value);
         await breath();
         if (mine !== running) {

@@ -1,5 +1,6 @@
 import {
   CUTTER_STEEL_NAMES,
+  FITS,
   FORM_TOOL_BOUNDS,
   MAKING_WAYS,
   RACK_NAMES,
@@ -71,6 +72,16 @@ const tool = z.discriminatedUnion('kind', [
   }),
 ]);
 
+/** What was measured on a cutter or on a part, against the form. */
+const measured = z.object({
+  points: z.array(point).min(3).max(2000).readonly(),
+  fit: z.enum(FITS),
+  lowMm: between(-1, 0, 'mm'),
+  highMm: between(0, 1, 'mm'),
+  doubtMm: length(0, 0.5),
+});
+export type MeasuredForm = z.infer<typeof measured>;
+
 /** A form cutter: its form, the tool that carries it, and how far it has come. */
 export const formBody = z.object({
   name,
@@ -78,6 +89,12 @@ export const formBody = z.object({
   tool,
   way: z.enum(MAKING_WAYS),
   steel: z.enum(CUTTER_STEEL_NAMES),
+  /** Steps of making it that are done. */
+  done: z.array(z.string().max(40)).max(60).readonly(),
+  /** Points measured on it, and the band it is judged by; null until it is measured. */
+  measured: measured.nullable(),
+  /** Spaces of the gear in hand that are cut. */
+  spacesCut: whole(0, 2000),
   /** The tool of the drawer that it became. */
   toolId: id.nullable(),
   note,

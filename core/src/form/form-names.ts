@@ -24,3 +24,7 @@ export const CUTTER_STEEL_NAMES = ['carbon-1.0', 'silver-steel', 'oil-hardening'
 
 /** Rake and clearance that a form tool may have, degrees. */
 export const FORM_TOOL_BOUNDS = { rakeDeg: [-15, 25], clearanceDeg: [2, 25] } as const;
+
+/** How measured points may be moved onto the form: turned and shifted, turned about the datum, or not. */
+export const FITS = ['free', 'turn', 'none'] as const;
+export type Fit = (typeof FITS)[number];

@@ -3,7 +3,11 @@ import { startSolid } from '../../test/start-solid';
 import { signedFrom } from '../profile/nearest';
 import { boundsOf, piecesOf } from '../profile/profile';
 import type { SolidLibrary } from '../solid/exact-cut';
+import { cutPasses, widthsOf } from './cut-passes';
 import { cutBlankAtOnce } from './cutter-solid';
+import { areaTo } from './fly-cutter';
+import type { MakingWay } from './form-names';
+import { makeSteps } from './make-steps';
 import { shapeFindings, stopsForm, toolFindings } from './form-findings';
 import { shapeOf, type FormSource, type GearData } from './form-shape';
 import { correctedForm, heightErrors, mappingOf, worstOf, type FormTool } from './form-tool';
@@ -161,6 +165,59 @@ describe('the correction of a tool', () => {
     expect(map.uncorrected(map.toShape(3))).toBeCloseTo(3, 9);
     const flatMap = mappingOf(flat);
     expect(flatMap.uncorrected(flatMap.toShape(3))).toBeCloseTo(3, 9);
+  });
+});
+
+describe('the passes of a form', () => {
+  it('take about equal areas, end at the whole depth, and are more in steel', () => {
+    const shape = shapeOf({ ...space, gear: { ...gear, size: 1.5 }, formTeeth: 20 });
+    const [brass, steel] = [cutPasses(shape, 'brass'), cutPasses(shape, 'steel')];
+    expect(steel.length).toBeGreaterThan(brass.length);
+    expect(steel.at(-1)).toBeCloseTo(shape.depthMm, 9);
+    const widths = widthsOf(shape);
+    const areas = steel
+      .slice(0, -1)
+      .map((depth, i) => areaTo(widths, depth) - areaTo(widths, steel[i - 1] ?? 0));
+    areas.forEach((area) => expect(area).toBeLessThanOrEqual(0.5 + 1e-6));
+    expect(Math.max(...areas) - Math.min(...areas)).toBeLessThan(1e-6);
+  });
+
+  it('is one in brass up to module 0.6', () =>
+    expect(
+      cutPasses(shapeOf({ ...space, gear: { ...gear, size: 0.6 }, formTeeth: 20 }), 'brass'),
+    ).toHaveLength(1));
+});
+
+describe('the steps of making', () => {
+  const keys = (source: FormSource, tool: FormTool, way: MakingWay): readonly string[] => {
+    const shape = shapeOf(source);
+    return makeSteps(shape, correctedForm(shape, tool), tool, way, 'silver-steel').map(({ key }) => key);
+  };
+
+  it('begin with the blank, shape it by the chosen way, and end on centre', () => {
+    expect(keys(space, fly, 'slides')).toEqual([
+      'blank',
+      'slides',
+      'inspect',
+      'harden',
+      'temper',
+      'test',
+      'hone',
+      'centre',
+    ]);
+    expect(keys(SOURCES[1]!, fly, 'stones')).toContain('stone');
+    expect(keys(SOURCES[1]!, fly, 'swing')).toContain('flank');
+    expect(keys(space, multi, 'slides')).toEqual(expect.arrayContaining(['gash', 'relief']));
+  });
+
+  it('set a tapered stone so that its radius at the face is the hollow', () => {
+    const shape = shapeOf(SOURCES[1]!);
+    const steps = makeSteps(shape, correctedForm(shape, fly), fly, 'stones', 'silver-steel');
+    const stones = steps.filter((step) => step.key === 'stone');
+    stones.forEach(({ smallEndMm, aboveMm, perMm, job }) =>
+      expect(smallEndMm + aboveMm * perMm).toBeCloseTo(job.radiusMm, 9),
+    );
+    expect(stones.length).toBeGreaterThan(0);
   });
 });
 

@@ -1,7 +1,14 @@
 import type { FormBody } from '@pike-stone/contract';
 
 const FLY = { kind: 'fly', swingMm: 25, bodyMm: 6, rakeDeg: 0, clearanceDeg: 12 } as const;
-const made = { way: 'slides', steel: 'silver-steel', toolId: null } as const;
+const made = {
+  way: 'slides',
+  steel: 'silver-steel',
+  done: [],
+  measured: null,
+  spacesCut: 0,
+  toolId: null,
+} as const;
 
 /** Form cutters of the demo shop. */
 export const FORMS: readonly FormBody[] = [

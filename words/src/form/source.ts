@@ -59,7 +59,7 @@ export function saySource(source: FormSource, units: UnitSystem): string {
     case 'gear': {
       const { gear } = source;
       const shift = gear.shift === 0 ? '' : `, shift ${number(gear.shift)}`;
-      return `a gear space, ${sayPitch(gear)}, ${gear.teeth} teeth, ${RACK_WORDS[gear.rack]}${shift}`;
+      return `a gear, ${sayPitch(gear)}, ${gear.teeth} teeth, ${RACK_WORDS[gear.rack]}${shift}`;
     }
     case 'clock':
       return `the ${source.part} of a ${number(source.ratio)} to 1 clock train with ${source.leaves} leaves`;

@@ -18,9 +18,9 @@ export const WAY_WORDS: Readonly<Record<MakingWay, { readonly name: string; read
 };
 
 export const STEEL_WORDS: Readonly<Record<CutterSteel, string>> = {
-  'carbon-1.0': 'Plain 1 % carbon, water',
+  'carbon-1.0': '1 % carbon steel, water',
   'silver-steel': 'Silver steel, water',
-  'oil-hardening': 'Oil-hardening',
+  'oil-hardening': 'Oil-hardening steel, oil',
 };
 
 /** The tool of a form, in a few words that stand in a sentence. */
@@ -28,13 +28,13 @@ export function sayFormTool(tool: FormTool, units: UnitSystem): string {
   const size = (mm: number): string => joined(formatLength(mm, units));
   switch (tool.kind) {
     case 'fly':
-      return `a fly cutter, ${size(tool.swingMm)} from axis to tip`;
+      return `a fly cutter of ${size(tool.swingMm)} swing`;
     case 'multi':
       return `a relieved cutter of ${size(tool.diameterMm)}, ${tool.teeth} teeth`;
     case 'flat':
-      return `a flat form tool, down to a radius of ${size(tool.smallestMm)}`;
+      return `a flat tool, down to R ${size(tool.smallestMm)}`;
     case 'circular':
-      return `a circular form tool of ${size(2 * tool.toolRadiusMm)}, down to a radius of ${size(tool.smallestMm)}`;
+      return `a circular tool of ${size(2 * tool.toolRadiusMm)}, down to R ${size(tool.smallestMm)}`;
   }
 }
 

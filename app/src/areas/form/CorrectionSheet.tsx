@@ -1,4 +1,5 @@
 import {
+  USUAL_FACE_GRIND_MM,
   formKept,
   heightErrors,
   sharpeningError,
@@ -41,7 +42,10 @@ export function CorrectionSheet({
   );
   const loses = unlessRefused(() => sharpeningError(shape, tool, way, FACE_MM), 0);
   const count = unlessRefused(() => sharpeningsIn(tool), 0);
-  const out = joined(formatLength(HEIGHT_OUT_MM, units));
+  /** A small size: thou where the shop works in inches. */
+  const small = (mm: number): string =>
+    units === 'mm' ? joined(formatLength(mm, units)) : sayFine(mm, units);
+  const out = small(HEIGHT_OUT_MM);
   return (
     <Sheet>
       <View style={styles.box} testID="correction">
@@ -58,9 +62,9 @@ export function CorrectionSheet({
           </Words>
         )}
         <Words>
-          {`${FORM_KEPT_WORDS[kept]}${loses === 0 ? '' : ` ${sayFine(Math.abs(loses), units)} after ${joined(formatLength(FACE_MM, units))} off the face.`}`}
+          {`${FORM_KEPT_WORDS[kept]}${loses === 0 ? '' : ` ${sayFine(Math.abs(loses), units)} after ${small(FACE_MM)} off the face.`}`}
         </Words>
-        <Words role="note">{`About ${count} sharpenings in a new one, at 0.1 mm each.`}</Words>
+        <Words role="note">{`About ${count} sharpenings in a new one, at ${small(USUAL_FACE_GRIND_MM)} each.`}</Words>
       </View>
     </Sheet>
   );

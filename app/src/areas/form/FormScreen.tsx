@@ -1,6 +1,6 @@
 import { stopsForm } from '@pike-stone/core/form';
 import { sayOutOfRange } from '@pike-stone/words';
-import { sayFormFinding, sayFormSizes } from '@pike-stone/words/form';
+import { sayFormFinding, sayFormSizes, WAY_WORDS } from '@pike-stone/words/form';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -16,6 +16,7 @@ import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { NotHere } from '../NotHere';
 import { CorrectionSheet } from './CorrectionSheet';
+import { teethOf } from './teeth-of';
 import { FormSentence, type FormWord } from './FormSentence';
 import { MakingPanel } from './panels/MakingPanel';
 import { NamePanel } from './panels/NamePanel';
@@ -51,6 +52,7 @@ function Plan({ form }: { form: Form }) {
             {corrected && <CorrectionSheet form={form} shape={shape} corrected={corrected} />}
             {corrected && !stopped && <SpaceSheet shape={shape} tool={body.tool} />}
             {shape.gear && <PatternSheet gear={shape.gear} />}
+            <Onward form={form} stopped={stopped} />
             <Sheet>
               <Row title="Name and note" about={body.note || 'none'} onPress={() => setPanel('name')} />
             </Sheet>
@@ -103,6 +105,29 @@ function Sizes({ form: { shape, body } }: { form: Form }) {
           <Words role="strong">{text}</Words>
         </View>
       ))}
+    </Sheet>
+  );
+}
+
+/** What is done with the form next. */
+function Onward({ form, stopped }: { form: Form; stopped: boolean }) {
+  const router = useRouter();
+  const { id } = form.record;
+  if (stopped) return null;
+  return (
+    <Sheet>
+      <Row
+        title="Make it"
+        about={`${WAY_WORDS[form.body.way].name.toLowerCase()}, hardening, test`}
+        onPress={() => router.push(`/grind/forms/${id}/make`)}
+      />
+      {teethOf(form) !== null && (
+        <Row
+          title="Cut the gear"
+          about="blank, passes, tooth by tooth"
+          onPress={() => router.push(`/grind/forms/${id}/cut`)}
+        />
+      )}
     </Sheet>
   );
 }

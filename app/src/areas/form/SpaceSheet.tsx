@@ -14,9 +14,11 @@ import { useFormSpace } from '../../workers/solid-work';
 import { SolidView } from '../grind/solid/SolidView';
 
 const HEIGHT = 220;
+/** Less is not said: the mesh is no finer. */
+const SEEN_MM = 0.0002;
 const NO_STEPS: readonly string[] = [];
 /** On the face of the tooth, a little from above. */
-const ON_FACE = { azimuthDeg: 150, heightDeg: 24 };
+const ON_FACE = { azimuthDeg: 62, heightDeg: 14 };
 
 /** The tooth as a solid, and the space that it leaves in a blank, read from the mesh. */
 export function SpaceSheet({ shape, tool }: { shape: FormShape; tool: FormTool }) {
@@ -48,7 +50,7 @@ export function SpaceSheet({ shape, tool }: { shape: FormShape; tool: FormTool }
         )}
         {answer && (
           <Words testID="space-read">
-            {`A blank was cut with this solid: the space it leaves is within ${sayFine(answer.worstMm, units)} of the form at ${answer.count} places.`}
+            {`A blank was cut with this solid: the space it leaves is within ${sayFine(Math.max(SEEN_MM, answer.worstMm), units)} of the form at ${answer.count} places.`}
           </Words>
         )}
         {fault && <Caution level="note">{`The solid could not be cut: ${fault}`}</Caution>}

@@ -58,6 +58,9 @@ export const freshForm = (kind: FormSourceKind): FormBody => ({
   tool: TURNED.includes(kind) ? { kind: 'flat', smallestMm: 10, rakeDeg: 0, clearanceDeg: 8 } : USUAL_FLY,
   way: 'slides',
   steel: 'silver-steel',
+  done: [],
+  measured: null,
+  spacesCut: 0,
   toolId: null,
   note: '',
 });

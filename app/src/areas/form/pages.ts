@@ -1,2 +1,4 @@
 export { FormsScreen } from './FormsScreen';
 export { FormScreen } from './FormScreen';
+export { MakeScreen } from './make/MakeScreen';
+export { CutGearScreen } from './cut/CutGearScreen';

@@ -90,5 +90,5 @@ export function useKeepCutter(form: Form) {
       say('The drawer knows it as it is now.', () => void save('tools', id, known.version + 1, known.body));
     else form.change({ toolId: id }, 'Kept in the drawer.');
   };
-  return { toolId: known?.id ?? null, keep };
+  return { toolId: known?.id ?? null, tool: known, keep };
 }

@@ -7,4 +7,3 @@ export interface SourcePanelProps<K extends FormSource['kind'] = FormSource['kin
   readonly source: Extract<FormSource, { kind: K }>;
   readonly onClose: () => void;
 }
-

@@ -1,3 +1,0 @@
-import { laterPage } from '../../../areas/later-part';
-
-export default laterPage('FormScreen');

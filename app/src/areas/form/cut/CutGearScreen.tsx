@@ -1,0 +1,248 @@
+import {
+  cutPasses,
+  gearOf,
+  gearSizes,
+  overPins,
+  span,
+  toothThickness,
+  USUAL_PIN,
+  type FormShape,
+} from '@pike-stone/core/form';
+import { PLATE_SETS, arcOfError, simpleIndexing, type PlateSetName } from '@pike-stone/core/setting';
+import { unlessRefused } from '@pike-stone/core';
+import { formatLength, joined } from '@pike-stone/words';
+import { PLATE_SET_WORDS, sayFine, sayIndexing } from '@pike-stone/words/form';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
+import { backOr } from '../../../kit/back';
+import { Button } from '../../../kit/Button';
+import { Caution } from '../../../kit/Caution';
+import { Choice } from '../../../kit/Choice';
+import { Empty, Loading } from '../../../kit/Empty';
+import { Row } from '../../../kit/Row';
+import { Screen, Sheet } from '../../../kit/Screen';
+import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
+import { SPACE } from '../../../theme/type';
+import { useKeptChoice } from '../../angles/use-set';
+import { useCutWith } from '../../cut/cut-with';
+import { BigFigures } from '../../grind/steps/StepFigures';
+import { NotHere } from '../../NotHere';
+import { teethOf } from '../teeth-of';
+import { useForm, type Form } from '../use-form';
+import { useKeepCutter } from '../use-keep-cutter';
+import { ToothRing } from './ToothRing';
+
+const RATIOS = ['40', '60', '90', '120', '1'] as const;
+
+/** Cutting the gear tooth by tooth, with the crank move, safe to be interrupted. */
+export function CutGearScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const { form, loading, error } = useForm(id);
+  if (form) return <Cutting form={form} />;
+  return loading || error ? <Loading error={error} /> : <NotHere />;
+}
+
+function Cutting({ form }: { form: Form }) {
+  const router = useRouter();
+  const units = useUnits();
+  const [ratio, setRatio] = useKeptChoice('head-ratio', RATIOS);
+  const [plate, setPlate] = useKeptChoice<PlateSetName>('head-plates', [
+    'three-plates',
+    'one-plate-two-sides',
+    'rotary-table-plates',
+    'direct',
+  ]);
+  const { body, shape, record } = form;
+  const teeth = teethOf(form);
+  const back = () => backOr(router, `/grind/forms/${record.id}`);
+  if (!shape || teeth === null)
+    return (
+      <Screen title="Cut the gear" onBack={back}>
+        <Empty title="This form is none of a gear">
+          Only a gear or a clock wheel is divided and cut tooth by tooth.
+        </Empty>
+      </Screen>
+    );
+  const done = Math.min(body.spacesCut, teeth);
+  const indexing = simpleIndexing(Number(ratio), teeth, PLATE_SETS[plate]);
+  const outside = outsideOf(form, shape);
+  const cut = (count: number) => form.change({ spacesCut: Math.max(0, Math.min(teeth, count)) });
+  const finished = done === teeth;
+  return (
+    <Screen
+      title="Cut the gear"
+      about={body.name}
+      onBack={back}
+      side={
+        <>
+          <Depths form={form} shape={shape} outsideMm={outside} />
+          <Measure form={form} />
+          <Sheet>
+            <View style={styles.box}>
+              <Choice
+                says="Turns of the crank for one of the work"
+                value={ratio}
+                onChange={setRatio}
+                options={RATIOS.map((value) => ({ value, label: value === '1' ? 'Direct' : `${value} : 1` }))}
+              />
+            </View>
+            {(Object.keys(PLATE_SETS) as PlateSetName[]).map((name) => (
+              <Row
+                key={name}
+                title={PLATE_SET_WORDS[name]}
+                chosen={name === plate}
+                onPress={() => setPlate(name)}
+              />
+            ))}
+          </Sheet>
+        </>
+      }
+      footer={
+        finished ? (
+          <Button
+            kind="main"
+            label="Another blank"
+            onPress={() => form.change({ spacesCut: 0 }, 'Begun again.')}
+            style={styles.grow}
+          />
+        ) : (
+          <>
+            <Button label="One back" disabled={done === 0} onPress={() => cut(done - 1)} />
+            <Button
+              kind="main"
+              label={done === 0 ? 'First space is cut' : `Space ${done + 1} is cut`}
+              onPress={() => cut(done + 1)}
+              style={styles.grow}
+            />
+          </>
+        )
+      }
+    >
+      <BigFigures
+        shown={[
+          { label: 'Space', figure: finished ? 'all' : String(done + 1), about: `of ${teeth}` },
+          {
+            label: 'Depth',
+            figure: formatLength(shape.depthMm, units).figure,
+            about: formatLength(shape.depthMm, units).unit,
+          },
+        ]}
+      />
+      <Sheet>
+        <View style={styles.box} testID="tooth-by-tooth">
+          <Words role="big">
+            {finished
+              ? 'All spaces are cut.'
+              : done === 0
+                ? 'Pin in the starting hole.'
+                : sayIndexing(indexing)}
+          </Words>
+          <ToothRing teeth={teeth} done={done} />
+          {!indexing.exact && (
+            <Words>
+              {`Not exact: up to ${sayFine(Math.abs(arcOfError(indexing.maxErrorArcsec, outside)), units)} off at the rim if each division goes to its own hole. Set angles and circles has the exact ways.`}
+            </Words>
+          )}
+          <Words role="note">
+            Mark every space with a light gash round first: a counting error shows in the last tooth. Turn one
+            way only, lock the spindle for each cut.
+          </Words>
+        </View>
+        <Caution level="caution">
+          The cutter is open: guard it, stand out of its plane, and stop the spindle before you measure. The
+          machine’s manual and local rules come first.
+        </Caution>
+      </Sheet>
+      {!indexing.exact && (
+        <Sheet>
+          <Row
+            title="Exact ways"
+            about="differential or compound dividing"
+            onPress={() => router.push('/grind/angles?of=divide')}
+          />
+        </Sheet>
+      )}
+      <SpeedAndFeed form={form} />
+    </Screen>
+  );
+}
+
+/** Outside diameter of the blank. */
+function outsideOf({ body }: Form, shape: FormShape): number {
+  if (shape.clock) return shape.clock.outsideMm;
+  return body.source.kind === 'gear' ? gearSizes(gearOf(body.source.gear)).outsideMm : 0;
+}
+
+/** Blank, passes and what a blank that is off size does. */
+function Depths({ shape, outsideMm }: { form: Form; shape: FormShape; outsideMm: number }) {
+  const units = useUnits();
+  const size = (mm: number): string => joined(formatLength(mm, units));
+  const { brass, steel } = { brass: cutPasses(shape, 'brass'), steel: cutPasses(shape, 'steel') };
+  return (
+    <Sheet>
+      <View style={styles.box}>
+        <Words role="heading">Blank and passes</Words>
+        <Words role="strong">{`Blank ${size(outsideMm)}`}</Words>
+        <Words>{`A blank that is off by 0.1 mm moves the pitch line by 0.05: correct the depth by that, measured from its own rim.`}</Words>
+        <Words>{`In brass: ${brass.map(size).join(', ')}.`}</Words>
+        <Words>{`In steel: ${steel.map(size).join(', ')}.`}</Words>
+        <Words role="note">
+          Equal areas of chip, the last pass light. Customary: the book of this shop knows better after the
+          first one.
+        </Words>
+      </View>
+    </Sheet>
+  );
+}
+
+/** What the first tooth must measure. */
+function Measure({ form: { body } }: { form: Form }) {
+  const units = useUnits();
+  if (body.source.kind !== 'gear') return null;
+  const gear = gearOf(body.source.gear);
+  const size = (mm: number): string => joined(formatLength(mm, units));
+  const tooth = unlessRefused(() => toothThickness(gear, gearSizes(gear).pitchMm / 2), null);
+  const over = unlessRefused(() => span(gear), null);
+  const pinMm = USUAL_PIN * gear.moduleMm;
+  const pins = unlessRefused(() => overPins(gear, pinMm), null);
+  return (
+    <Sheet>
+      <View style={styles.box} testID="measure-gear">
+        <Words role="heading">What it must measure</Words>
+        {tooth && (
+          <Words>{`Gear caliper: ${size(tooth.chordMm)} at ${size(tooth.heightMm)} below the tip.`}</Words>
+        )}
+        {over && <Words>{`Span over ${over.teeth} teeth: ${size(over.spanMm)}.`}</Words>}
+        {pins && <Words>{`Over two pins of ${size(pinMm)}: ${size(pins.overMm)}.`}</Words>}
+        <Words role="note">Larger than that: cut a little deeper. Sinking cannot mend a wrong form.</Words>
+      </View>
+    </Sheet>
+  );
+}
+
+/** Speed and feed at the cutter's real diameter, planned in Cut. */
+function SpeedAndFeed({ form }: { form: Form }) {
+  const router = useRouter();
+  const cutWith = useCutWith('form-mill');
+  const { tool } = useKeepCutter(form);
+  return (
+    <Sheet>
+      <Row
+        title="Speed and feed"
+        about={tool ? 'in Cut, at the diameter of this cutter' : 'keep the cutter in the drawer first'}
+        onPress={
+          tool && cutWith
+            ? () => {
+                cutWith(tool);
+                router.push('/cut');
+              }
+            : undefined
+        }
+      />
+    </Sheet>
+  );
+}
+
+const styles = sheet({ grow: { flex: 1 }, box: { padding: SPACE.edge, gap: SPACE.close } });

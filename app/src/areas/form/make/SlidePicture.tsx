@@ -1,0 +1,98 @@
+import { boundsOf, type PlanePoint, type Profile } from '@pike-stone/core/form';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Circle, Path } from 'react-native-svg';
+import { useColours } from '../../../theme/theme';
+import { placing, profilePath } from '../sketch/profile-path';
+
+const HEIGHT = 230;
+const MARGIN = 12;
+/** More stops than this are drawn as points only. */
+const MOST_DRAWN = 400;
+
+/** The form with the wheel at every stop, the one that is next drawn full. */
+export function SlidePicture({
+  profile,
+  stops,
+  at,
+  stoneMm,
+}: {
+  profile: Profile;
+  stops: readonly PlanePoint[];
+  at: number;
+  stoneMm: number;
+}) {
+  const pen = useColours();
+  const [width, setWidth] = useState(0);
+  const form = boundsOf(profile);
+  const room = {
+    left: Math.min(form.left, ...stops.map(([x]) => x)),
+    right: Math.max(form.right, ...stops.map(([x]) => x)),
+    low: Math.min(form.low, ...stops.map(([, y]) => y)),
+    high: Math.max(form.high, ...stops.map(([, y]) => y)),
+  };
+  const scale = Math.min(
+    (width - 2 * MARGIN) / (room.right - room.left),
+    (HEIGHT - 2 * MARGIN) / (room.high - room.low),
+  );
+  const placed = placing(
+    scale,
+    [(room.left + room.right) / 2, (room.low + room.high) / 2],
+    [width / 2, HEIGHT / 2],
+  );
+  const wheel = stops[at];
+  const [wx, wy] = wheel ? placed.at(wheel) : [0, 0];
+  return (
+    <View
+      role="img"
+      aria-label={`The form with ${stops.length} stops of the wheel, the next one drawn`}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      style={{ minHeight: HEIGHT, overflow: 'hidden' }}
+    >
+      {width > 0 && (
+        <Svg width={width} height={HEIGHT}>
+          {stops.length <= MOST_DRAWN
+            && stops.map((stop, i) => {
+              const [cx, cy] = placed.at(stop);
+              return (
+                <Circle
+                  key={i}
+                  cx={cx}
+                  cy={cy}
+                  r={stoneMm * scale}
+                  fill="none"
+                  stroke={pen.line}
+                  strokeWidth={0.5}
+                />
+              );
+            })}
+          {stops.map((stop, i) => {
+            const [cx, cy] = placed.at(stop);
+            return (
+              <Circle
+                key={`p${i}`}
+                cx={cx}
+                cy={cy}
+                r={i < at ? 2.4 : 1.4}
+                fill={i < at ? pen.accent : pen.quiet}
+              />
+            );
+          })}
+          <Path d={profilePath(profile, placed)} fill="none" stroke={pen.ink} strokeWidth={2.2} />
+          {wheel && (
+            <Circle
+              cx={wx}
+              cy={wy}
+              r={stoneMm * scale}
+              fill={pen.wash}
+              fillOpacity={0.5}
+              stroke={pen.accent}
+              strokeWidth={1.8}
+            />
+          )}
+          {wheel && <Circle cx={wx} cy={wy} r={4} fill={pen.accent} />}
+        </Svg>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,213 @@
+import { OutOfRange } from '@pike-stone/core';
+import {
+  dialStops,
+  slideStops,
+  type DialPlace,
+  type Profile,
+  type SlideDial,
+  type SlideStops,
+} from '@pike-stone/core/form';
+import { formatLength, joined, sayOutOfRange } from '@pike-stone/words';
+import { sayFine } from '@pike-stone/words/form';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { draftsNamed } from '../../../data/drafts';
+import { useUnits } from '../../../data/preferences';
+import { Button } from '../../../kit/Button';
+import { Caution } from '../../../kit/Caution';
+import { fileName, save } from '../../../kit/save-file';
+import { Sheet } from '../../../kit/Screen';
+import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
+import { SPACE } from '../../../theme/type';
+import { lengthText } from '../../figures/read-figure';
+import { useFigures } from '../../figures/useFigures';
+import { BigFigures } from '../../grind/steps/StepFigures';
+import { SlidePicture } from './SlidePicture';
+
+/** Which stop is next, by the table it belongs to; it survives a reload. */
+const useStopAt = draftsNamed<number>('pike-slide-stop');
+
+/** A stone to begin with where nothing limits it, mm. */
+const USUAL_STONE_MM = 3;
+const USUAL_CUSP_MM = 0.005;
+
+/** Stops of the wheel, or why there are none. */
+function tableOf(
+  profile: Profile,
+  stoneMm: number,
+  cuspMm: number,
+): { stops: SlideStops | null; refused: OutOfRange | null } {
+  try {
+    return { stops: slideStops(profile, stoneMm, cuspMm), refused: null };
+  } catch (error) {
+    if (error instanceof OutOfRange) return { stops: null, refused: error };
+    throw error;
+  }
+}
+
+const place = ({ turns, mark }: DialPlace): string =>
+  `${turns === 0 ? '' : `${turns} ${Math.abs(turns) === 1 ? 'turn' : 'turns'}, `}mark ${Number(mark.toFixed(1))}`;
+
+/** Stops of a round wheel along the form in the terms of the dials: one at a time, large, with the picture. */
+export function SlideTable({
+  profile,
+  name,
+  largestMm,
+}: {
+  profile: Profile;
+  name: string;
+  largestMm: number;
+}) {
+  const units = useUnits();
+  const start = Number.isFinite(largestMm) ? Math.floor(largestMm * 20) / 20 || largestMm : USUAL_STONE_MM;
+  const figures = useFigures(
+    [
+      {
+        key: 'stone',
+        label: 'Radius of the wheel or stone',
+        kind: 'size',
+        low: 0.05,
+        high: 150,
+        start: lengthText(start, units),
+      },
+      {
+        key: 'cusp',
+        label: 'Cusp left between stops',
+        kind: 'size',
+        low: 0.0005,
+        high: 0.5,
+        start: lengthText(USUAL_CUSP_MM, units),
+      },
+      {
+        key: 'turn',
+        label: 'One turn moves the slide',
+        kind: 'size',
+        low: 0.2,
+        high: 20,
+        start: units === 'mm' ? '2' : '0.1',
+      },
+      { key: 'marks', label: 'Marks on the dial', kind: 'whole', low: 10, high: 1000, start: '100' },
+    ],
+    { keptAs: `slides ${name}`, atOnce: true },
+  );
+  const [stone, cusp, turn, marks] = (['stone', 'cusp', 'turn', 'marks'] as const).map(
+    (key) => figures.peek(key)?.[0],
+  );
+  const ready = stone !== undefined && cusp !== undefined && turn !== undefined && marks !== undefined;
+  const table = useMemo(
+    () => (stone !== undefined && cusp !== undefined ? tableOf(profile, stone, cusp) : null),
+    [profile, stone, cusp],
+  );
+  const dial: SlideDial | null = ready ? { turnMm: turn, marks } : null;
+  const stops = table?.stops ?? null;
+  const read = useMemo(
+    () => (stops && dial ? dialStops(stops.stops, dial, dial) : null),
+    // A dial is its two figures.
+    // oxlint-disable-next-line react/exhaustive-deps
+    [stops, turn, marks],
+  );
+  const [open, setOpen] = useState(false);
+  const key = `${name} ${stone} ${cusp}`;
+  const at = Math.min(
+    useStopAt((state) => state.drafts[key]) ?? 0,
+    Math.max(0, (stops?.stops.length ?? 1) - 1),
+  );
+  const go = (to: number) => useStopAt.getState().keep(key, to);
+  const now = read?.stops[at];
+  const size = (mm: number): string => joined(formatLength(mm, units));
+  const csv = () => {
+    if (!read) return;
+    const rows = read.stops.map(({ xMm, yMm, x, y }, i) =>
+      [i + 1, xMm.toFixed(4), yMm.toFixed(4), x.turns, x.mark, y.turns, y.mark].join(','),
+    );
+    save(
+      new Blob([['stop,x_mm,y_mm,x_turns,x_mark,y_turns,y_mark', ...rows, ''].join('\n')], {
+        type: 'text/csv',
+      }),
+      `${fileName(name)} slide table.csv`,
+    );
+  };
+  return (
+    <Sheet>
+      <View style={styles.box} testID="slide-table">
+        <Words role="heading">Slide table</Words>
+        {table?.refused && <Words role="fault">{sayOutOfRange(table.refused)}</Words>}
+        {stops && ready && <SlidePicture profile={profile} stops={stops.stops} at={at} stoneMm={stone} />}
+        {stops && read && (
+          <Words>
+            {`${stops.stops.length} stops leave at most ${sayFine(cusp!, units)} between them; rounding to the dials adds up to ${sayFine(read.roundingMm, units)}.${stops.fillets.length === 0 ? '' : ` ${stops.fillets.length === 1 ? 'An inside corner keeps' : `${stops.fillets.length} inside corners keep`} a fillet of ${size(stone!)}.`}`}
+          </Words>
+        )}
+        {stops && stops.leftOut > 0 && (
+          <Caution level="caution">
+            {`At ${stops.leftOut} places this wheel would cut into another part of the form: they are left out. Take a smaller one.`}
+          </Caution>
+        )}
+      </View>
+      {now && (
+        <>
+          <BigFigures
+            shown={[
+              {
+                label: `Stop ${at + 1} of ${read.stops.length}: X`,
+                figure: lengthText(now.xMm, units),
+                about: place(now.x),
+              },
+              { label: 'Y', figure: lengthText(now.yMm, units), about: place(now.y) },
+            ]}
+          />
+          {(now.xTurnsBack || now.yTurnsBack) && (
+            <Caution level="note">
+              {`${now.xTurnsBack && now.yTurnsBack ? 'X and Y turn' : now.xTurnsBack ? 'X turns' : 'Y turns'} back here: go past by more than the play, then come to the stop.`}
+            </Caution>
+          )}
+          <View style={styles.buttons}>
+            <Button label="Back" says="One stop back" disabled={at === 0} onPress={() => go(at - 1)} />
+            <Button
+              label="Next stop"
+              disabled={at === read.stops.length - 1}
+              onPress={() => go(at + 1)}
+              style={styles.grow}
+            />
+          </View>
+        </>
+      )}
+      <View style={styles.box}>
+        <View style={styles.pair}>
+          {figures.boxes.map((box, i) => (
+            <View key={i} style={styles.half}>
+              {box}
+            </View>
+          ))}
+        </View>
+        <Words role="note">
+          X and Y are counted from the first stop; approach every stop the same way, so that the play of the
+          screws lies on one side.
+        </Words>
+        <View style={styles.buttons}>
+          <Button label={open ? 'Close the table' : 'The whole table'} onPress={() => setOpen(!open)} />
+          <Button label="As CSV" onPress={csv} />
+        </View>
+        {open && read && (
+          <View>
+            {read.stops.map(({ xMm, yMm, x, y }, i) => (
+              <Words key={i} role={i === at ? 'strong' : 'body'} style={styles.row}>
+                {`${i + 1}.  X ${lengthText(xMm, units)} (${place(x)})   Y ${lengthText(yMm, units)} (${place(y)})`}
+              </Words>
+            ))}
+          </View>
+        )}
+      </View>
+    </Sheet>
+  );
+}
+
+const styles = sheet({
+  box: { padding: SPACE.edge, gap: SPACE.close },
+  grow: { flex: 1 },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.close, padding: SPACE.edge },
+  pair: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.near },
+  half: { flexGrow: 1, flexBasis: 150 },
+  row: { fontVariant: ['tabular-nums'] },
+});

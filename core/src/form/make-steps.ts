@@ -1,0 +1,220 @@
+import { DEG } from '../quantity/angle';
+import { positive } from '../quantity/out-of-range';
+import { eccentricRelief, gashing } from '../setting/cutter-blank';
+import { GROWTH, HARDENING, soakMinutes, temperedCutter, type CutterSteel } from '../setting/hardening';
+import { arcJobs, type ArcJob } from './arc-jobs';
+import { steepestFlank } from './form-findings';
+import { flankRelief, LEAST_FLANK_RELIEF_DEG } from './fly-cutter';
+import type { MakingWay } from './form-names';
+import type { FormShape } from './form-shape';
+import type { correctedForm, FormTool } from './form-tool';
+import { largestStone } from './stone-choice';
+import { stoneHeight } from './stone-height';
+import { swingEllipse, swungCircle } from './swing';
+import { hiddenByLine } from './true-size';
+
+/** Small end of a tapered stone as a share of the hollow it makes. */
+const SMALL_END = 0.75;
+/** Tempering that form cutters for brass and steel are given, C. */
+export const USUAL_TEMPER_C = 210;
+/** Hardness below which a form cutter does not hold its edge, HRC. */
+export const LEAST_CUTTER_HRC = 58;
+/** Magnification that a form is compared at. */
+export const USUAL_COMPARISON = 20;
+/** Thickness of a blank that is not told, mm. */
+const USUAL_THICKNESS_MM = 5;
+/** Taper that a flank which would rub is given of its own, degrees. */
+export const OWN_TAPER_DEG = 2.5;
+
+/** One step of making a form cutter, with what is set in it. */
+export type MakeStep =
+  | {
+      readonly key: 'blank';
+      readonly depthMm: number;
+      readonly clearanceDeg: number;
+      readonly turned: boolean;
+    }
+  | { readonly key: 'slides'; readonly largestMm: number; readonly tiltDeg: number }
+  | {
+      readonly key: 'stone';
+      readonly job: ArcJob;
+      readonly smallEndMm: number;
+      readonly taperDeg: number;
+      readonly aboveMm: number;
+      readonly perMm: number;
+    }
+  | {
+      readonly key: 'swing';
+      readonly job: ArcJob;
+      /** Swing with the centre kept, and what it leaves either side. */
+      readonly keptMm: number;
+      readonly remainingMm: number;
+      /** What is off when nothing is corrected. */
+      readonly uncorrectedMm: number;
+      /** Swing when the centre may move, and what it leaves. */
+      readonly freeMm: number;
+      readonly freeRemainingMm: number;
+    }
+  | {
+      readonly key: 'flank';
+      readonly leanDeg: number;
+      readonly reliefDeg: number;
+      readonly needsTaper: boolean;
+    }
+  | {
+      readonly key: 'relief';
+      readonly eccentricMm: number;
+      readonly turningRadiusMm: number;
+      readonly reliefDeg: number;
+      readonly dropMm: number;
+    }
+  | {
+      readonly key: 'gash';
+      readonly teeth: number;
+      readonly offsetMm: number;
+      readonly depthMm: number;
+      readonly angleDeg: number;
+      readonly landMm: number;
+    }
+  | { readonly key: 'inspect'; readonly times: number; readonly hiddenMm: number }
+  | {
+      readonly key: 'harden';
+      readonly heatC: readonly [number, number];
+      readonly soakMin: readonly [number, number];
+      readonly quench: 'water' | 'warm-oil';
+      readonly quenchC: readonly [number, number];
+      readonly growth: readonly [number, number];
+    }
+  | {
+      readonly key: 'temper';
+      readonly temperC: number;
+      readonly hrc: number;
+      readonly colour: ReturnType<typeof temperedCutter>['colour'];
+    }
+  | { readonly key: 'test'; readonly leastHrc: number }
+  | { readonly key: 'hone' }
+  | { readonly key: 'centre'; readonly turned: boolean };
+
+/** Clearance of a tool behind its edge, degrees. */
+export const clearanceOf = (tool: FormTool): number =>
+  tool.kind === 'multi' ? tool.reliefDeg : tool.clearanceDeg;
+
+/** Tapered stones for the hollows of a form: half taper as the clearance, small end up. */
+function stoneSteps(jobs: readonly ArcJob[], clearanceDeg: number): readonly MakeStep[] {
+  return jobs
+    .filter(({ kind }) => kind === 'hollow')
+    .map((job): MakeStep => {
+      const smallEndMm = SMALL_END * job.radiusMm;
+      const { aboveSmallEndMm, radiusChangePerMm } = stoneHeight(smallEndMm, clearanceDeg, job.radiusMm);
+      return {
+        key: 'stone',
+        job,
+        smallEndMm,
+        taperDeg: clearanceDeg,
+        aboveMm: aboveSmallEndMm,
+        perMm: radiusChangePerMm,
+      };
+    });
+}
+
+/** Swings for every arc of a form. */
+function swingSteps(jobs: readonly ArcJob[], clearanceDeg: number): readonly MakeStep[] {
+  return jobs.map((job): MakeStep => {
+    const [from, to] = [Math.max(-180, job.fromDeg), Math.min(180, job.toDeg)];
+    const kept = swingEllipse(job.radiusMm, clearanceDeg, from, to);
+    const circle = swungCircle(job.radiusMm, clearanceDeg, from, to);
+    // The circle grows in proportion to the swing.
+    const freeMm = (job.radiusMm * job.radiusMm) / circle.radiusMm;
+    return {
+      key: 'swing',
+      job,
+      keptMm: kept.correctedSwingMm,
+      remainingMm: kept.remainingMm,
+      uncorrectedMm: kept.maxDeviationMm,
+      freeMm,
+      freeRemainingMm: circle.maxDeviationMm,
+    };
+  });
+}
+
+function bodySteps(tool: FormTool): readonly MakeStep[] {
+  if (tool.kind !== 'multi') return [];
+  const radius = positive('cutter diameter', tool.diameterMm) / 2;
+  const eccentricMm = radius * Math.tan(tool.reliefDeg * DEG);
+  const { landDeg, landArcMm, offsetMm } = gashing(
+    tool.diameterMm,
+    tool.teeth,
+    tool.gashDepthMm,
+    tool.gashAngleDeg,
+    tool.rakeDeg,
+  );
+  const relief = eccentricRelief(radius, eccentricMm, 90, Math.max(0, landDeg), 0);
+  return [
+    {
+      key: 'gash',
+      teeth: tool.teeth,
+      offsetMm,
+      depthMm: tool.gashDepthMm,
+      angleDeg: tool.gashAngleDeg,
+      landMm: landArcMm,
+    },
+    {
+      key: 'relief',
+      eccentricMm,
+      turningRadiusMm: relief.turningRadiusMm,
+      reliefDeg: relief.reliefDeg,
+      dropMm: relief.dropMm,
+    },
+  ];
+}
+
+/**
+ * The steps of making a form cutter in their order: blank, form by the chosen way, flanks, gashes and relief of
+ * several teeth, comparison, hardening, tempering, test, honing, setting.
+ */
+export function makeSteps(
+  shape: FormShape,
+  corrected: ReturnType<typeof correctedForm>,
+  tool: FormTool,
+  way: MakingWay,
+  steel: CutterSteel,
+  temperC = USUAL_TEMPER_C,
+): readonly MakeStep[] {
+  const clearanceDeg = clearanceOf(tool);
+  const turned = tool.kind === 'flat' || tool.kind === 'circular';
+  const jobs = arcJobs(corrected.toShape);
+  const lean = steepestFlank(shape);
+  const reliefDeg = lean === null ? 0 : flankRelief(clearanceDeg, lean);
+  const ways: Readonly<Record<MakingWay, readonly MakeStep[]>> = {
+    slides: [
+      { key: 'slides', largestMm: largestStone(corrected.toShape), tiltDeg: clearanceDeg + tool.rakeDeg },
+    ],
+    stones: stoneSteps(jobs, clearanceDeg),
+    swing: swingSteps(jobs, clearanceDeg),
+  };
+  const heat = HARDENING[steel];
+  const { hrc, colour } = temperedCutter(steel, temperC);
+  return [
+    { key: 'blank', depthMm: shape.depthMm, clearanceDeg, turned },
+    ...ways[way],
+    ...(lean === null || way === 'slides'
+      ? []
+      : [
+          { key: 'flank' as const, leanDeg: lean, reliefDeg, needsTaper: reliefDeg < LEAST_FLANK_RELIEF_DEG },
+        ]),
+    ...bodySteps(tool),
+    { key: 'inspect', times: USUAL_COMPARISON, hiddenMm: hiddenByLine(USUAL_COMPARISON) },
+    {
+      key: 'harden',
+      heatC: heat.heatC,
+      soakMin: soakMinutes(tool.kind === 'fly' ? tool.bodyMm : USUAL_THICKNESS_MM),
+      quench: heat.quench,
+      quenchC: heat.quenchC,
+      growth: GROWTH[heat.quench],
+    },
+    { key: 'temper', temperC, hrc, colour },
+    { key: 'test', leastHrc: LEAST_CUTTER_HRC },
+    { key: 'hone' },
+    { key: 'centre', turned },
+  ];
+}
