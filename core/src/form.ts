@@ -12,6 +12,7 @@ export * from './form/form-tool';
 export * from './form/resharpening';
 export * from './form/simple-forms';
 export * from './form/height-error';
+export * from './form/inspect-form';
 export * from './form/make-steps';
 export * from './form/radial-rake';
 export * from './form/slide-dials';

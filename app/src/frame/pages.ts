@@ -63,6 +63,7 @@ export const FRAME_PAGES: readonly FramePage[] = [
   below('/grind/forms', 'Form cutters'),
   below('/grind/forms/[^/]+', null),
   below('/grind/forms/[^/]+/make', 'Make it', { about: true }),
+  below('/grind/forms/[^/]+/prove', 'Prove it', { about: true }),
   below('/grind/forms/[^/]+/cut', 'Cut the gear', { about: true }),
   below('/grind/angles', 'Set angles and circles'),
   below('/grind/short/drill', 'Drill'),

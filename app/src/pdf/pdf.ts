@@ -3,3 +3,4 @@ export { labelsPdf } from './labels-pdf';
 export { platePdf } from './plate-pdf';
 export { bitDxf } from './bit-dxf';
 export { bitPdf } from './bit-pdf';
+export { templateDxf, templatePdf } from './form-template';

@@ -75,6 +75,7 @@ const tool = z.discriminatedUnion('kind', [
 /** What was measured on a cutter or on a part, against the form. */
 const measured = z.object({
   points: z.array(point).min(3).max(2000).readonly(),
+  on: z.enum(['tool', 'part']),
   fit: z.enum(FITS),
   lowMm: between(-1, 0, 'mm'),
   highMm: between(0, 1, 'mm'),

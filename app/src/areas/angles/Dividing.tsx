@@ -20,6 +20,7 @@ import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { lengthText } from '../figures/read-figure';
 import { useFigures } from '../figures/useFigures';
+import { AnglesFrame } from './AnglesFrame';
 import { HoleCircle } from './HoleCircle';
 import { useKeptChoice } from './use-set';
 
@@ -71,17 +72,36 @@ export function Dividing() {
       : (arcsec: number): string => sayFine(Math.abs(arcOfError(arcsec, diameter)), units);
   const where = diameter === undefined ? '' : ` at ${joined(formatLength(diameter, units))}`;
   return (
-    <>
+    <AnglesFrame
+      part="divide"
+      side={
+        <>
+          <Sheet>
+            <View style={styles.box}>
+              <Choice
+                says="Turns of the crank for one of the work"
+                value={ratio}
+                onChange={setRatio}
+                options={RATIOS.map((value) => ({ value, label: value === '1' ? 'Direct' : `${value} : 1` }))}
+              />
+              {figures.boxes[1]}
+            </View>
+          </Sheet>
+          <Sheet>
+            {(Object.keys(PLATE_SETS) as PlateSetName[]).map((name) => (
+              <Row
+                key={name}
+                title={PLATE_SET_WORDS[name]}
+                chosen={name === plate}
+                onPress={() => setPlate(name)}
+              />
+            ))}
+          </Sheet>
+        </>
+      }
+    >
       <Sheet>
-        <View style={styles.box}>
-          {figures.boxes}
-          <Choice
-            says="Turns of the crank for one of the work"
-            value={ratio}
-            onChange={setRatio}
-            options={RATIOS.map((value) => ({ value, label: value === '1' ? 'Direct' : `${value} : 1` }))}
-          />
-        </View>
+        <View style={styles.box}>{figures.boxes[0]}</View>
       </Sheet>
       {found && (
         <Sheet>
@@ -142,17 +162,7 @@ export function Dividing() {
           </View>
         </Sheet>
       )}
-      <Sheet>
-        {(Object.keys(PLATE_SETS) as PlateSetName[]).map((name) => (
-          <Row
-            key={name}
-            title={PLATE_SET_WORDS[name]}
-            chosen={name === plate}
-            onPress={() => setPlate(name)}
-          />
-        ))}
-      </Sheet>
-    </>
+    </AnglesFrame>
   );
 }
 

@@ -18,6 +18,7 @@ import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { lengthText } from '../figures/read-figure';
 import { useFigures } from '../figures/useFigures';
+import { AnglesFrame } from './AnglesFrame';
 import { SetChoice } from './SetChoice';
 import { SinePicture } from './SinePicture';
 import { StackAnswer } from './StackAnswer';
@@ -71,22 +72,35 @@ export function SinePlate() {
   const plates = ready && bar !== 'one' ? compoundSine(bar, angle, side!, length, length) : null;
   const single = ready && bar === 'one' ? sineStack(length, angle) : null;
   return (
-    <>
+    <AnglesFrame
+      part="sine"
+      side={
+        <>
+          <Sheet>
+            <View style={styles.box}>
+              <Choice
+                says="Bar or plate"
+                value={bar}
+                onChange={setBar}
+                options={[
+                  { value: 'one', label: 'Sine bar' },
+                  { value: 'plane-in-world', label: 'Compound: slopes in the room' },
+                  { value: 'face-level', label: 'Compound: bring a face level' },
+                ]}
+              />
+              {figures.boxes[2]}
+            </View>
+          </Sheet>
+          <Sheet>
+            <SetChoice wear={wear} onWear={setWear} />
+          </Sheet>
+        </>
+      }
+    >
       <Sheet>
         <View style={styles.box}>
-          <Choice
-            says="Bar or plate"
-            value={bar}
-            onChange={setBar}
-            options={[
-              { value: 'one', label: 'Sine bar' },
-              { value: 'plane-in-world', label: 'Compound: slopes in the room' },
-              { value: 'face-level', label: 'Compound: bring a face level' },
-            ]}
-          />
           {figures.boxes[0]}
           {bar !== 'one' && figures.boxes[1]}
-          {figures.boxes[2]}
         </View>
       </Sheet>
       {single && angle !== undefined && length !== undefined && (
@@ -133,10 +147,7 @@ export function SinePlate() {
           </View>
         </Sheet>
       )}
-      <Sheet>
-        <SetChoice wear={wear} onWear={setWear} />
-      </Sheet>
-    </>
+    </AnglesFrame>
   );
 }
 

@@ -4,6 +4,7 @@ import { Sheet } from '../../kit/Screen';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { useFigures } from '../figures/useFigures';
+import { AnglesFrame } from './AnglesFrame';
 import { SetChoice } from './SetChoice';
 import { StackAnswer } from './StackAnswer';
 import { useGaugeSet } from './use-set';
@@ -29,7 +30,14 @@ export function Stack() {
   );
   const [length, tolerance] = [figures.peek('length')?.[0], figures.peek('tolerance')?.[0]];
   return (
-    <>
+    <AnglesFrame
+      part="stack"
+      side={
+        <Sheet>
+          <SetChoice wear={wear} onWear={setWear} />
+        </Sheet>
+      }
+    >
       <Sheet>
         <View style={styles.box}>
           {figures.boxes}
@@ -38,10 +46,7 @@ export function Stack() {
           )}
         </View>
       </Sheet>
-      <Sheet>
-        <SetChoice wear={wear} onWear={setWear} />
-      </Sheet>
-    </>
+    </AnglesFrame>
   );
 }
 

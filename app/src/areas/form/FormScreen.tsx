@@ -121,6 +121,11 @@ function Onward({ form, stopped }: { form: Form; stopped: boolean }) {
         about={`${WAY_WORDS[form.body.way].name.toLowerCase()}, hardening, test`}
         onPress={() => router.push(`/grind/forms/${id}/make`)}
       />
+      <Row
+        title="Prove it"
+        about="template, measured points, the first part"
+        onPress={() => router.push(`/grind/forms/${id}/prove`)}
+      />
       {teethOf(form) !== null && (
         <Row
           title="Cut the gear"

@@ -1,0 +1,101 @@
+import type { MeasuredForm } from '@pike-stone/contract';
+import { FITS } from '@pike-stone/core/bits';
+import { FIT_WORDS } from '@pike-stone/words/form';
+import { useState } from 'react';
+import { useUnits } from '../../../data/preferences';
+import { Button } from '../../../kit/Button';
+import { Choice } from '../../../kit/Choice';
+import { pickFile } from '../../../kit/pick-file';
+import { TextBox } from '../../../kit/TextBox';
+import { FigurePanel } from '../../figures/FigurePanel';
+import { lengthText } from '../../figures/read-figure';
+import { pointText, readPoints } from '../panels/corner-rows';
+import type { Form } from '../use-form';
+
+const USUAL_BAND_MM = 0.01;
+const USUAL_DOUBT_MM = 0.002;
+const LEAST_POINTS = 3;
+
+/** Points measured on the cutter or on a part, the band they are judged by, how well they were measured. */
+export function MeasurePanel({ form, onClose }: { form: Form; onClose: () => void }) {
+  const units = useUnits();
+  const perUnit = units === 'mm' ? 1 : 25.4;
+  const { measured } = form.body;
+  const [on, setOn] = useState<MeasuredForm['on']>(measured?.on ?? 'tool');
+  const [fit, setFit] = useState<MeasuredForm['fit']>(measured?.fit ?? 'free');
+  const [text, setText] = useState(measured ? pointText(measured.points, perUnit) : '');
+  const [asked, setAsked] = useState(false);
+  const read = readPoints(text, perUnit);
+  const fault = read.fault ?? (read.rows.length < LEAST_POINTS ? 'Three points at least.' : null);
+  const open = async () => {
+    const file = await pickFile('.csv,.txt,text/csv,text/plain');
+    if (file) setText(await file.text());
+  };
+  return (
+    <FigurePanel
+      title="Measured points"
+      onClose={onClose}
+      other={<Button label="From a file" onPress={() => void open()} />}
+      check={() => {
+        setAsked(true);
+        return fault;
+      }}
+      onSet={({ band, doubt }) => {
+        if (read.rows === null) return;
+        form.change(
+          {
+            measured: { points: read.rows, on, fit, lowMm: -band[0]!, highMm: band[0]!, doubtMm: doubt[0]! },
+          },
+          'Measured points kept.',
+        );
+      }}
+      before={
+        <>
+          <Choice
+            says="Measured on"
+            value={on}
+            onChange={setOn}
+            options={[
+              { value: 'tool', label: 'The face of the tool' },
+              { value: 'part', label: 'The part' },
+            ]}
+          />
+          <Choice
+            says="How the points are laid on"
+            value={fit}
+            onChange={setFit}
+            options={FITS.map((value) => ({ value, label: FIT_WORDS[value] }))}
+          />
+          <TextBox
+            label={`Points: x y, in order (${units === 'mm' ? 'mm' : 'in'})`}
+            figures
+            lines={8}
+            value={text}
+            onChange={setText}
+            fault={asked || text !== '' ? (fault ?? undefined) : undefined}
+            reading={read.rows ? `${read.rows.length} points` : undefined}
+          />
+        </>
+      }
+      fields={[
+        {
+          key: 'band',
+          label: 'May be off by, either side',
+          kind: 'size',
+          low: 0.0005,
+          high: 1,
+          start: lengthText(measured?.highMm ?? USUAL_BAND_MM, units),
+        },
+        {
+          key: 'doubt',
+          label: 'How well it was measured, either side',
+          kind: 'size',
+          low: 0,
+          high: 0.5,
+          start: lengthText(measured?.doubtMm ?? USUAL_DOUBT_MM, units),
+          about: '2 to 5 µm by a good microscope, 10 to 20 by photo',
+        },
+      ]}
+    />
+  );
+}

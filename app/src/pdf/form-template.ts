@@ -1,0 +1,60 @@
+import { DxfWriter, LWPolylineFlags, point2d, point3d, Units } from '@tarikjabiri/dxf';
+import { jsPDF } from 'jspdf';
+import { sampled } from '@pike-stone/core/form';
+import { templateWords, type Template } from '../areas/form/prove/template';
+import { PAPER } from '../theme/colours';
+import { addFonts } from './fonts';
+
+/** Chords of the printed form stay this near to its arcs, mm on paper. */
+const CHORD_MM = 0.002;
+
+/** A template on a sheet of its own size, to be printed at true size. */
+export async function templatePdf(template: Template): Promise<Blob> {
+  const { widthMm, heightMm, form, lineMm, bar, factors, title } = template;
+  const [w, h] = [widthMm * factors.x, heightMm * factors.y];
+  const pdf = new jsPDF({
+    unit: 'mm',
+    format: [w, h],
+    orientation: w > h ? 'landscape' : 'portrait',
+    putOnlyUsedFonts: true,
+  });
+  pdf.setProperties({ title });
+  // Tells the viewer not to scale the drawing to the paper.
+  pdf.viewerPreferences({ PrintScaling: 'None' });
+  await addFonts(pdf);
+  const x = (mm: number): number => mm * factors.x;
+  const y = (mm: number): number => (heightMm - mm) * factors.y;
+  pdf.setDrawColor(PAPER.ink).setLineWidth(lineMm);
+  const points = sampled(form, CHORD_MM);
+  const [first, ...rest] = points;
+  let at = [x(first![0]), y(first![1])] as const;
+  const start = at;
+  const steps = rest.map(([px, py]) => {
+    const next = [x(px), y(py)] as const;
+    const step: [number, number] = [next[0] - at[0], next[1] - at[1]];
+    at = next;
+    return step;
+  });
+  pdf.lines(steps, start[0], start[1]);
+  pdf.setLineWidth(0.25);
+  pdf.line(x(bar.x), y(bar.y), x(bar.x + bar.mm), y(bar.y));
+  pdf.line(x(bar.x), y(bar.y), x(bar.x), y(bar.y + bar.mm));
+  pdf
+    .setFont('Shop', 'normal')
+    .setFontSize(8)
+    .text(templateWords(template), x(bar.x + 4), y(bar.y) + 6, { maxWidth: w - x(bar.x) - 10 });
+  return pdf.output('blob');
+}
+
+/** A template as a DXF drawing in millimetres, y upward: the form as one polyline with its arcs, and the bars. */
+export function templateDxf({ form, bar }: Template): Blob {
+  const dxf = new DxfWriter();
+  dxf.setUnits(Units.Millimeters);
+  dxf.addLWPolyline(
+    form.map(([px, py, bulge], i) => ({ point: point2d(px, py), bulge: i === form.length - 1 ? 0 : bulge })),
+    { flags: LWPolylineFlags.None },
+  );
+  dxf.addLine(point3d(bar.x, bar.y), point3d(bar.x + bar.mm, bar.y));
+  dxf.addLine(point3d(bar.x, bar.y), point3d(bar.x, bar.y + bar.mm));
+  return new Blob([dxf.stringify()], { type: 'image/vnd.dxf' });
+}

@@ -1,0 +1,42 @@
+import type { FormVerdict, Fit, FreeMotion, WorstFacet } from '@pike-stone/core/form';
+import { formatLength, joined, type UnitSystem } from '../format';
+import { sayFine } from './fine';
+
+/** What was measured. */
+export type MeasuredOn = 'tool' | 'part';
+
+export const FORM_VERDICT_WORDS: Readonly<Record<FormVerdict, string>> = {
+  inside: 'Within the band.',
+  outside: 'Outside of the band.',
+  undecided: 'Not decided: too near the edge of the band for how well it was measured.',
+};
+
+export const FIT_WORDS: Readonly<Record<Fit, string>> = {
+  free: 'Best fit',
+  turn: 'Turn only',
+  none: 'As measured',
+};
+
+/** Where the form is out most, and which facet to touch. */
+export function sayWorstFacet({ piece, worst }: WorstFacet, on: MeasuredOn, units: UnitSystem): string {
+  const size = (mm: number): string => joined(formatLength(mm, units));
+  const [x, y] = worst.onForm;
+  const side = Math.abs(x) < 1e-6 ? 'in the middle' : x > 0 ? 'on the right' : 'on the left';
+  const what = piece.kind === 'line' ? 'the straight part' : `the arc of radius ${size(piece.radiusMm)}`;
+  const where = `${what} ${side}, ${size(Math.max(0, y))} above the tip`;
+  const much = sayFine(Math.abs(worst.distanceMm), units);
+  const proud = worst.distanceMm < 0;
+  if (on === 'tool')
+    return proud
+      ? `Stone ${where}: the tool stands proud there by ${much}, and would cut too deep.`
+      : `Metal is missing on the tool at ${where}, ${much}: it leaves that much on the work. Grind the rest of the form back, or take it.`;
+  return proud
+    ? `The part is cut too far at ${where}, ${much}: stone the tool there.`
+    : `Metal is left on the part at ${where}, ${much}: the tool is low there.`;
+}
+
+/** Motions that the form does not fix. */
+export const sayFree = (free: readonly FreeMotion[]): string | null =>
+  free.length === 0
+    ? null
+    : `The form does not fix every motion: ${free.map(({ kind }) => (kind === 'turn' ? 'it may turn' : 'it may slide along itself')).join(', ')}. Measure more of it.`;
