@@ -31,6 +31,7 @@ export * from './gear/involute-curve';
 export * from './gear/over-teeth';
 export * from './gear/tooth-space';
 export * from './profile/arc-fit';
+export * from './profile/chain';
 export * from './profile/crossing';
 export * from './profile/form-verdict';
 export * from './profile/nearest';

@@ -1,16 +1,12 @@
 import { DxfWriter, LWPolylineFlags, point2d, point3d, Units } from '@tarikjabiri/dxf';
 import { jsPDF } from 'jspdf';
-import { sampled } from '@pike-stone/core/form';
-import { templateWords, type Template } from '../areas/form/prove/template';
+import type { Template } from '../areas/form/prove/template';
 import { PAPER } from '../theme/colours';
 import { addFonts } from './fonts';
 
-/** Chords of the printed form stay this near to its arcs, mm on paper. */
-const CHORD_MM = 0.002;
-
 /** A template on a sheet of its own size, to be printed at true size. */
 export async function templatePdf(template: Template): Promise<Blob> {
-  const { widthMm, heightMm, form, lineMm, bar, factors, title } = template;
+  const { widthMm, heightMm, points, lineMm, bar, factors, title, words } = template;
   const [w, h] = [widthMm * factors.x, heightMm * factors.y];
   const pdf = new jsPDF({
     unit: 'mm',
@@ -25,7 +21,6 @@ export async function templatePdf(template: Template): Promise<Blob> {
   const x = (mm: number): number => mm * factors.x;
   const y = (mm: number): number => (heightMm - mm) * factors.y;
   pdf.setDrawColor(PAPER.ink).setLineWidth(lineMm);
-  const points = sampled(form, CHORD_MM);
   const [first, ...rest] = points;
   let at = [x(first![0]), y(first![1])] as const;
   const start = at;
@@ -42,7 +37,7 @@ export async function templatePdf(template: Template): Promise<Blob> {
   pdf
     .setFont('Shop', 'normal')
     .setFontSize(8)
-    .text(templateWords(template), x(bar.x + 4), y(bar.y) + 6, { maxWidth: w - x(bar.x) - 10 });
+    .text(words, x(bar.x + 4), y(bar.y) + 6, { maxWidth: w - x(bar.x) - 10 });
   return pdf.output('blob');
 }
 

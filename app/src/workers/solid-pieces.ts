@@ -13,7 +13,7 @@ import {
   type SolidCut,
   type SolidLibrary,
 } from '@pike-stone/core/grind';
-import { cutBlank, type FormShape, type FormTool } from '@pike-stone/core/form';
+import { cutBlank, cutBlankAtOnce, type FormShape, type FormTool } from '@pike-stone/core/form';
 import { endMillPlan, endMillSolid, readEndRelief, type EndMillJob } from '@pike-stone/core/wheel';
 
 /** A ground bit: its surface, what is read on it, and how it was cut. */
@@ -150,6 +150,11 @@ export function solidWork(start: () => Promise<SolidLibrary>) {
           return null;
         }
       }
+    },
+    /** The tooth of a form cutter as an STL file. */
+    async formStl({ shape, tool }: FormQuestion, title: string): Promise<Uint8Array<ArrayBuffer>> {
+      const { tooth } = cutBlankAtOnce(await (library ??= start()), shape, tool);
+      return stlOf(tooth, title);
     },
     stop(): void {
       running += 1;

@@ -82,3 +82,7 @@ export function usePartlyGround(plan: BitPlan, upTo: number): readonly Facet[] |
 /** The bit as an STL file; null when it was given up. */
 export const stlFile = (plan: BitPlan, title: string): Promise<Uint8Array<ArrayBuffer> | null> =>
   inWorker().stl(plan, title);
+
+/** The tooth of a form cutter as an STL file. */
+export const formStl = (question: FormQuestion, title: string): Promise<Uint8Array<ArrayBuffer>> =>
+  inWorker().formStl(question, title);

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { longestChain } from './chain';
 import { selfCrossing } from './crossing';
 import { distanceFrom, signedFrom } from './nearest';
 import {
@@ -128,4 +129,37 @@ describe('a chain that crosses itself', () => {
         expect(selfCrossing([...ahead, [heights.length, 50], [0.5, 50], [0.5, -50]])).not.toBeNull();
       }),
     ));
+});
+
+describe('pieces of a drawing in any order', () => {
+  it('are joined into the form they came from, whichever way each runs', () =>
+    fc.assert(
+      fc.property(
+        fc.shuffledSubarray([0, 1, 2], { minLength: 3, maxLength: 3 }),
+        fc.array(fc.boolean(), { minLength: 3, maxLength: 3 }),
+        (order, turns) => {
+          const pieces = order.map(
+            (i, k) => piecesOf(turns[k] ? reversed(form) : form)[turns[k] ? 2 - i : i]!,
+          );
+          const chain = longestChain(pieces, 1e-6);
+          expect(chain).toHaveLength(4);
+          expect(profileLength(chain)).toBeCloseTo(profileLength(form), 9);
+          const ends = [chain[0]!, chain[3]!].map(([x]) => x).sort((a, b) => a - b);
+          expect(ends).toEqual([-2, 3]);
+        },
+      ),
+    ));
+
+  it('that do not belong to it are left out', () => {
+    const frame = piecesOf([
+      [50, 50, 0],
+      [51, 50, 0],
+    ]);
+    expect(profileLength(longestChain([...frame, ...piecesOf(form)], 1e-6))).toBeCloseTo(
+      profileLength(form),
+      9,
+    );
+  });
+
+  it('of none is refused', () => expect(() => longestChain([], 0.01)).toThrow('lines and arcs'));
 });

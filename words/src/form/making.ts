@@ -48,6 +48,8 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
     figure: formatAngle(deg, 1),
     about,
   });
+  /** The unit of a temperature, with the same in the shop's own. */
+  const celsius = (c: number): string => (units === 'mm' ? '°C' : `°C (${formatHeat(c, units)})`);
   const nothing = { figures: [], lines: [], caution: null };
   switch (step.key) {
     case 'blank':
@@ -166,7 +168,7 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
           {
             label: 'Heat',
             figure: `${step.heatC[0]}–${step.heatC[1]}`,
-            about: `°C (${formatHeat(step.heatC[1], units)}): just past where a magnet lets go`,
+            about: `${celsius(step.heatC[1])}: just past where a magnet lets go`,
           },
           { label: 'Soak', figure: `${step.soakMin[0]}–${step.soakMin[1]}`, about: 'minutes at heat' },
         ],
@@ -184,11 +186,7 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
         ...nothing,
         title: 'Temper at once',
         figures: [
-          {
-            label: 'Oven',
-            figure: `${step.temperC}`,
-            about: `°C (${formatHeat(step.temperC, units)}), one hour`,
-          },
+          { label: 'Oven', figure: `${step.temperC}`, about: `${celsius(step.temperC)}, one hour` },
           { label: 'Hardness', figure: `${Math.round(step.hrc)}`, about: 'HRC, give or take 1.5' },
         ],
         lines: [

@@ -8,6 +8,7 @@ import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { cornerText, readCorners } from './corner-rows';
+import { DrawingPanel } from './DrawingPanel';
 import type { SourcePanelProps } from './source-panel';
 
 /** Lines and arcs, a corner on each row. */
@@ -15,6 +16,7 @@ export function CornersPanel({ form, source, onClose }: SourcePanelProps<'corner
   const units = useUnits();
   const perUnit = units === 'mm' ? 1 : 25.4;
   const [text, setText] = useState(() => cornerText(source.corners, perUnit));
+  const [opening, setOpening] = useState(false);
   const read = readCorners(text, perUnit);
   const set = () => {
     if (read.rows === null) return;
@@ -26,7 +28,10 @@ export function CornersPanel({ form, source, onClose }: SourcePanelProps<'corner
       title="Lines and arcs"
       onClose={onClose}
       footer={
-        <Button kind="main" label="Set" onPress={set} disabled={read.rows === null} style={styles.grow} />
+        <>
+          <Button label="DXF or SVG" onPress={() => setOpening(true)} />
+          <Button kind="main" label="Set" onPress={set} disabled={read.rows === null} style={styles.grow} />
+        </>
       }
     >
       <View style={styles.pad}>
@@ -43,6 +48,12 @@ export function CornersPanel({ form, source, onClose }: SourcePanelProps<'corner
           reading={read.rows ? `${read.rows.length} corners` : undefined}
         />
       </View>
+      {opening && (
+        <DrawingPanel
+          onTake={(profile) => setText(cornerText(profile, perUnit))}
+          onClose={() => setOpening(false)}
+        />
+      )}
     </Panel>
   );
 }

@@ -13,11 +13,13 @@ import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
+import { formStl } from '../../../workers/solid-work';
 import { NotHere } from '../../NotHere';
 import { useForm, type Form } from '../use-form';
 import { DeviationPicture } from './DeviationPicture';
 import { FirstPart } from './FirstPart';
 import { MeasurePanel } from './MeasurePanel';
+import { ScreenOverlay } from './ScreenOverlay';
 import { TemplateSheet } from './TemplateSheet';
 
 /** Proving a cutter: a drawing to hold it against, measured points on the form, the first part it cuts. */
@@ -47,7 +49,12 @@ function Proof({ form }: { form: Form }) {
       onBack={back}
       side={
         <>
-          <TemplateSheet work={shape.profile} face={corrected.onFace} name={body.name} />
+          <TemplateSheet
+            work={shape.profile}
+            face={corrected.onFace}
+            name={body.name}
+            stl={() => formStl({ shape, tool: body.tool }, body.name)}
+          />
           <FirstPart form={form} />
         </>
       }
@@ -68,6 +75,7 @@ function Proof({ form }: { form: Form }) {
           laid on the form, and what is off is drawn and judged.
         </Empty>
       )}
+      <ScreenOverlay profile={profile} />
       {measuring && <MeasurePanel form={form} onClose={() => setMeasuring(false)} />}
     </Screen>
   );

@@ -27,7 +27,7 @@ type Which = 'work' | 'face';
 const BAR_MM = 100;
 
 /** The form as a drawing to hold the cutter against, at true size or larger, and the printer it comes from. */
-export function TemplateSheet({ work, face, name }: { work: Profile; face: Profile; name: string }) {
+export function TemplateSheet({ stl, work, face, name }: { work: Profile; face: Profile; name: string }) {
   const units = useUnits();
   const [which, setWhich] = useState<Which>('face');
   const [times, setTimes] = useState<string>('20');
@@ -97,6 +97,12 @@ export function TemplateSheet({ work, face, name }: { work: Profile; face: Profi
             label="SVG"
             onPress={make(async () =>
               save(new Blob([templateSvg(template(), PAPER.ink)], { type: 'image/svg+xml' }), `${file}.svg`),
+            )}
+          />
+          <Button
+            label="STL of the tooth"
+            onPress={make(async () =>
+              save(new Blob([await stl()], { type: 'model/stl' }), `${fileName(name)}.stl`),
             )}
           />
           <Button

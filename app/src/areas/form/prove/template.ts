@@ -1,4 +1,13 @@
-import { boundsOf, lineWidthMm, piecesOf, scaled, trueSize, type Profile } from '@pike-stone/core/form';
+import {
+  boundsOf,
+  lineWidthMm,
+  piecesOf,
+  sampled,
+  scaled,
+  trueSize,
+  type PlanePoint,
+  type Profile,
+} from '@pike-stone/core/form';
 
 /** A sheet with a form drawn at a magnification, its check bars and corner marks; y runs up, mm on paper. */
 export interface Template {
@@ -6,8 +15,11 @@ export interface Template {
   readonly magnification: number;
   readonly widthMm: number;
   readonly heightMm: number;
-  /** The form on the sheet. */
+  /** The form on the sheet, and as points whose chords stay on it. */
   readonly form: Profile;
+  readonly points: readonly PlanePoint[];
+  /** What stands beside the bars. */
+  readonly words: string;
   readonly lineMm: number;
   /** A bar along x and one along y, from their corner. */
   readonly bar: { readonly x: number; readonly y: number; readonly mm: number };
@@ -20,6 +32,8 @@ const BAR_MM = 100;
 /** Room below the form for the bar and its words. */
 const FOOT_MM = 22;
 const DPI = 300;
+/** Chords of the printed form stay this near to its arcs, mm on paper. */
+const CHORD_MM = 0.002;
 
 /** Lays a form out on a sheet: at its magnification, a bar of 100 mm along x and along y beside it. */
 export function templateOf(
@@ -37,21 +51,20 @@ export function templateOf(
     widthMm / 2 - ((left + right) / 2) * magnification,
     FOOT_MM + MARGIN_MM - low * magnification,
   ];
+  const form: Profile = large.map(([x, y, bulge]) => [x + dx, y + dy, bulge] as const);
   return {
     title,
     magnification,
     widthMm,
     heightMm,
-    form: large.map(([x, y, bulge]) => [x + dx, y + dy, bulge] as const),
+    form,
+    points: sampled(form, CHORD_MM),
+    words: `${title}, ${magnification} : 1. Print at 100 %, not fit to page. Each bar is ${BAR_MM} mm.`,
     lineMm: lineWidthMm(magnification),
     bar: { x: MARGIN_MM, y: MARGIN_MM, mm: BAR_MM },
     factors,
   };
 }
-
-/** What stands under the bars. */
-export const templateWords = ({ title, magnification, bar }: Template): string =>
-  `${title}, ${magnification} : 1. Print at 100 %, not fit to page. Each bar is ${bar.mm} mm.`;
 
 const mm = (value: number): string => value.toFixed(6).replace(/\.?0+$/, '');
 
@@ -85,7 +98,7 @@ export function templateSvg(template: Template, ink: string): string {
     `<path id="bar-x" d="M${mm(bar.x)} ${mm(barY)}h${bar.mm}" fill="none" stroke="${ink}" stroke-width="0.25"/>`,
     `<path id="bar-y" d="M${mm(bar.x)} ${mm(barY)}v-${bar.mm}" fill="none" stroke="${ink}" stroke-width="0.25"/>`,
     `<path d="${marks.join('')}" fill="none" stroke="${ink}" stroke-width="0.15"/>`,
-    `<text x="${mm(bar.x + 4)}" y="${mm(barY + 6)}" font-family="sans-serif" font-size="3.5" fill="${ink}">${templateWords(template).replace(/[<&>]/g, '')}</text>`,
+    `<text x="${mm(bar.x + 4)}" y="${mm(barY + 6)}" font-family="sans-serif" font-size="3.5" fill="${ink}">${template.words.replace(/[<&>]/g, '')}</text>`,
     '</svg>',
   ].join('\n');
 }
