@@ -4,7 +4,14 @@ import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { buildServer } from './lib/build-server.mjs';
-import { chromium, dataFolder, ensureDebian, ensurePackages, projectRoot } from './lib/packages.mjs';
+import {
+  chromium,
+  dataFolder,
+  fileReaders,
+  ensureDebian,
+  ensurePackages,
+  projectRoot,
+} from './lib/packages.mjs';
 import { Cluster, postgresql } from './lib/postgres.mjs';
 import { run, say, Stop } from './lib/say.mjs';
 import { ensureWeb } from './lib/web.mjs';
@@ -138,7 +145,7 @@ const SUITES = {
   },
   e2e: {
     says: 'The server against PostgreSQL, and the application in Chromium',
-    debian: [postgresql, chromium],
+    debian: [postgresql, chromium, ...fileReaders],
     needs: [ensureWeb, buildServer, scratchDatabase],
     work: () => playwright('api', 'phone', 'wide'),
   },

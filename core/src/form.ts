@@ -39,4 +39,5 @@ export * from './profile/photo-plane';
 export * from './profile/profile';
 export * from './profile/register';
 export * from './profile/sampled';
+export * from './profile/trace';
 export type { PlanePoint } from './quantity/circle-fit';

@@ -92,4 +92,11 @@ export const LAUNCH = {
 export const chromium = { name: 'chromium-headless-shell', present: () => chromiumHere() !== undefined };
 
 export const works = (file, args) => spawnSync(file, args, { stdio: 'ignore' }).status === 0;
+/** Programs that open the files of the application as anybody would: drawings, sheets and solids. */
+export const fileReaders = [
+  { name: 'librsvg2-bin', present: () => existsSync('/usr/bin/rsvg-convert') },
+  { name: 'poppler-utils', present: () => existsSync('/usr/bin/pdftoppm') },
+  { name: 'admesh', present: () => existsSync('/usr/bin/admesh') },
+  { name: 'python3-ezdxf', present: () => works('/usr/bin/python3', ['-c', 'import ezdxf']) },
+];
 export { isRoot };

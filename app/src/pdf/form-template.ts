@@ -6,7 +6,7 @@ import { addFonts } from './fonts';
 
 /** A template on a sheet of its own size, to be printed at true size. */
 export async function templatePdf(template: Template): Promise<Blob> {
-  const { widthMm, heightMm, points, lineMm, bar, factors, title, words } = template;
+  const { widthMm, heightMm, points, lineMm, bar, factors, title, words, crosses } = template;
   const [w, h] = [widthMm * factors.x, heightMm * factors.y];
   const pdf = new jsPDF({
     unit: 'mm',
@@ -34,6 +34,10 @@ export async function templatePdf(template: Template): Promise<Blob> {
   pdf.setLineWidth(0.25);
   pdf.line(x(bar.x), y(bar.y), x(bar.x + bar.mm), y(bar.y));
   pdf.line(x(bar.x), y(bar.y), x(bar.x), y(bar.y + bar.mm));
+  for (const [cx, cy] of crosses) {
+    pdf.line(x(cx - 3), y(cy), x(cx + 3), y(cy));
+    pdf.line(x(cx), y(cy - 3), x(cx), y(cy + 3));
+  }
   pdf
     .setFont('Shop', 'normal')
     .setFontSize(8)

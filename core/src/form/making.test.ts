@@ -66,7 +66,9 @@ describe('a slide table', () => {
       [5, 0, 0],
       [9, 0, 0],
     ];
-    expect(slideStops(hollow, 1, 0.01).fillets).toEqual([[5, 5]]);
+    expect(slideStops(hollow, 1, 0.01).fillets).toEqual([
+      { at: [5, 5], leftMm: expect.closeTo(Math.SQRT2 - 1, 9) },
+    ]);
     expect(insideCorners(hollow)).toEqual([[5, 5]]);
   });
 

@@ -25,11 +25,17 @@ interface PathPiece {
   readonly source: Piece;
 }
 
+export interface Fillet {
+  readonly at: PlanePoint;
+  /** From the corner to the fillet, mm: rho (1 / cos(turn / 2) - 1). */
+  readonly leftMm: number;
+}
+
 export interface SlideStops {
   /** Places of the wheel's centre, in order, mm. */
   readonly stops: readonly PlanePoint[];
-  /** Inside corners at which the wheel leaves a fillet of its own radius. */
-  readonly fillets: readonly PlanePoint[];
+  /** Inside corners at which the wheel leaves a fillet of its own radius, and how much metal that is. */
+  readonly fillets: readonly Fillet[];
   /** Number of the profile's piece that each stop belongs to. */
   readonly pieces: readonly number[];
   /** Stops at which the wheel would cut into another part of the form, which are left out. */
@@ -171,7 +177,7 @@ export function slideStops(profile: Profile, rhoMm: number, cuspMm: number): Sli
   within('cusp', cuspMm, 1e-5, rhoMm * 0.999);
   const pieces = piecesOf(profile);
   const path: PathPiece[] = [];
-  const fillets: PlanePoint[] = [];
+  const fillets: Fillet[] = [];
   for (const source of pieces) {
     let next = shifted(source, rhoMm);
     while (path.length > 0) {
@@ -184,7 +190,8 @@ export function slideStops(profile: Profile, rhoMm: number, cuspMm: number): Sli
       if (ax * by - ay * bx > 0 && isNeighbour(pieces, before.source, source)) break;
       const crossing = crossingNear(before, next, corner);
       if (crossing !== null) {
-        fillets.push(corner);
+        const turned = Math.abs(Math.atan2(ax * by - ay * bx, ax * bx + ay * by));
+        fillets.push({ at: corner, leftMm: rhoMm * (1 / Math.cos(turned / 2) - 1) });
         path[path.length - 1] = trimmed(before, 'to', crossing);
         next = trimmed(next, 'from', crossing);
         break;

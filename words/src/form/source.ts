@@ -26,8 +26,8 @@ export const SOURCE_WORDS: Readonly<
   thread: { name: 'A thread', about: 'the groove of an outside thread, 60° or 55°' },
   radius: { name: 'A radius', about: 'a round groove, a bead, a rounded edge' },
   chamfer: { name: 'A chamfer', about: 'a bevelled edge' },
-  corners: { name: 'Lines and arcs', about: 'corners typed as x, y and the radius between them' },
-  points: { name: 'Measured points', about: 'a table or CSV; lines and arcs are fitted' },
+  corners: { name: 'Lines and arcs', about: 'corners typed, or a DXF or SVG file' },
+  points: { name: 'Measured points', about: 'a table, a CSV file or a photo; lines and arcs are fitted' },
 };
 
 export const RACK_WORDS: Readonly<Record<GearData['rack'], string>> = {

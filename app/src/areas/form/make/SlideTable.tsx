@@ -116,6 +116,8 @@ export function SlideTable({
   const go = (to: number) => useStopAt.getState().keep(key, to);
   const now = read?.stops[at];
   const size = (mm: number): string => joined(formatLength(mm, units));
+  /** Corners that keep more than what is left between two stops. */
+  const corners = stops?.fillets.filter(({ leftMm }) => leftMm > (cusp ?? 0)) ?? [];
   const csv = () => {
     if (!read) return;
     const rows = read.stops.map(({ xMm, yMm, x, y }, i) =>
@@ -136,7 +138,9 @@ export function SlideTable({
         {stops && ready && <SlidePicture profile={profile} stops={stops.stops} at={at} stoneMm={stone} />}
         {stops && read && (
           <Words>
-            {`${stops.stops.length} stops leave at most ${sayFine(cusp!, units)} between them; rounding to the dials adds up to ${sayFine(read.roundingMm, units)}.${stops.fillets.length === 0 ? '' : ` ${stops.fillets.length === 1 ? 'An inside corner keeps' : `${stops.fillets.length} inside corners keep`} a fillet of ${size(stone!)}.`}`}
+            {`${stops.stops.length} stops leave at most ${sayFine(cusp!, units)} between them; rounding to the dials adds up to ${sayFine(read.roundingMm, units)}.`}
+            {corners.length > 0
+              && ` ${corners.length === 1 ? 'An inside corner keeps' : `${corners.length} inside corners keep`} a fillet of ${size(stone!)}, which leaves up to ${sayFine(Math.max(...corners.map(({ leftMm }) => leftMm)), units)}.`}
           </Words>
         )}
         {stops && stops.leftOut > 0 && (

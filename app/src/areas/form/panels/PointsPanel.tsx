@@ -11,6 +11,7 @@ import { SPACE } from '../../../theme/type';
 import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
 import { pointText, readPoints } from './corner-rows';
+import { PhotoPanel } from './PhotoPanel';
 import type { SourcePanelProps } from './source-panel';
 
 /** Measured points, typed, pasted or from a file, and how near the lines and arcs must stay to them. */
@@ -29,6 +30,7 @@ export function PointsPanel({ form, source, onClose }: SourcePanelProps<'points'
       about: 'how well it was measured: 0.005 to 0.02 mm by microscope',
     },
   ]);
+  const [tracing, setTracing] = useState(false);
   const read = readPoints(text, perUnit);
   const set = () => {
     const taken = figures.take();
@@ -49,7 +51,8 @@ export function PointsPanel({ form, source, onClose }: SourcePanelProps<'points'
       onClose={onClose}
       footer={
         <>
-          <Button label="From a file" onPress={() => void open()} />
+          <Button label="Photo" says="From a photo" onPress={() => setTracing(true)} />
+          <Button label="File" says="From a file" onPress={() => void open()} />
           <Button kind="main" label="Set" onPress={set} disabled={read.rows === null} style={styles.grow} />
         </>
       }
@@ -69,6 +72,15 @@ export function PointsPanel({ form, source, onClose }: SourcePanelProps<'points'
         />
         {figures.boxes}
       </View>
+      {tracing && (
+        <PhotoPanel
+          onTake={(points, toleranceMm) => {
+            setText(pointText(points, perUnit));
+            figures.set('tolerance', lengthText(toleranceMm, units));
+          }}
+          onClose={() => setTracing(false)}
+        />
+      )}
     </Panel>
   );
 }

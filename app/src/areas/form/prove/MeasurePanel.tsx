@@ -10,6 +10,7 @@ import { TextBox } from '../../../kit/TextBox';
 import { FigurePanel } from '../../figures/FigurePanel';
 import { lengthText } from '../../figures/read-figure';
 import { pointText, readPoints } from '../panels/corner-rows';
+import { PhotoPanel } from '../panels/PhotoPanel';
 import type { Form } from '../use-form';
 
 const USUAL_BAND_MM = 0.01;
@@ -25,6 +26,7 @@ export function MeasurePanel({ form, onClose }: { form: Form; onClose: () => voi
   const [fit, setFit] = useState<MeasuredForm['fit']>(measured?.fit ?? 'free');
   const [text, setText] = useState(measured ? pointText(measured.points, perUnit) : '');
   const [asked, setAsked] = useState(false);
+  const [tracing, setTracing] = useState(false);
   const read = readPoints(text, perUnit);
   const fault = read.fault ?? (read.rows.length < LEAST_POINTS ? 'Three points at least.' : null);
   const open = async () => {
@@ -35,7 +37,12 @@ export function MeasurePanel({ form, onClose }: { form: Form; onClose: () => voi
     <FigurePanel
       title="Measured points"
       onClose={onClose}
-      other={<Button label="From a file" onPress={() => void open()} />}
+      other={
+        <>
+          <Button label="Photo" says="From a photo" onPress={() => setTracing(true)} />
+          <Button label="File" says="From a file" onPress={() => void open()} />
+        </>
+      }
       check={() => {
         setAsked(true);
         return fault;
@@ -96,6 +103,13 @@ export function MeasurePanel({ form, onClose }: { form: Form; onClose: () => voi
           about: '2 to 5 µm by a good microscope, 10 to 20 by photo',
         },
       ]}
-    />
+    >
+      {tracing && (
+        <PhotoPanel
+          onTake={(points) => setText(pointText(points, perUnit))}
+          onClose={() => setTracing(false)}
+        />
+      )}
+    </FigurePanel>
   );
 }

@@ -27,7 +27,18 @@ type Which = 'work' | 'face';
 const BAR_MM = 100;
 
 /** The form as a drawing to hold the cutter against, at true size or larger, and the printer it comes from. */
-export function TemplateSheet({ stl, work, face, name }: { work: Profile; face: Profile; name: string }) {
+export function TemplateSheet({
+  work,
+  face,
+  name,
+  stl,
+}: {
+  work: Profile;
+  face: Profile;
+  name: string;
+  /** The tooth as an STL file. */
+  stl: () => Promise<Uint8Array<ArrayBuffer>>;
+}) {
   const units = useUnits();
   const [which, setWhich] = useState<Which>('face');
   const [times, setTimes] = useState<string>('20');

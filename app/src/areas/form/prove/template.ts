@@ -23,6 +23,8 @@ export interface Template {
   readonly lineMm: number;
   /** A bar along x and one along y, from their corner. */
   readonly bar: { readonly x: number; readonly y: number; readonly mm: number };
+  /** Crosses at the corners of a rectangle, by whose diagonals the skew of a print is read. */
+  readonly crosses: readonly PlanePoint[];
   /** Factors by which a printer falls short of true size. */
   readonly factors: { readonly x: number; readonly y: number };
 }
@@ -32,6 +34,8 @@ const BAR_MM = 100;
 /** Room below the form for the bar and its words. */
 const FOOT_MM = 22;
 const DPI = 300;
+/** Crosses stand so far from the edges of the sheet, and reach half of that. */
+const CROSS_MM = 6;
 /** Chords of the printed form stay this near to its arcs, mm on paper. */
 const CHORD_MM = 0.002;
 
@@ -62,6 +66,9 @@ export function templateOf(
     words: `${title}, ${magnification} : 1. Print at 100 %, not fit to page. Each bar is ${BAR_MM} mm.`,
     lineMm: lineWidthMm(magnification),
     bar: { x: MARGIN_MM, y: MARGIN_MM, mm: BAR_MM },
+    crosses: [CROSS_MM, widthMm - CROSS_MM].flatMap((x) =>
+      [CROSS_MM, heightMm - CROSS_MM].map((y): PlanePoint => [x, y]),
+    ),
     factors,
   };
 }
@@ -85,12 +92,9 @@ export function templateSvg(template: Template, ink: string): string {
     `M${mm(x0)} ${mm(down(y0))}`,
   );
   const barY = down(bar.y);
-  const marks = [
-    [bar.x, barY],
-    [widthMm - bar.x, barY],
-    [bar.x, bar.x],
-    [widthMm - bar.x, bar.x],
-  ].map(([x, y]) => `M${mm(x! - 3)} ${mm(y!)}h6M${mm(x!)} ${mm(y! - 3)}v6`);
+  const marks = template.crosses.map(
+    ([x, y]) => `M${mm(x - 3)} ${mm(down(y))}h6M${mm(x)} ${mm(down(y) - 3)}v6`,
+  );
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${mm(w)}mm" height="${mm(h)}mm" viewBox="0 0 ${mm(widthMm)} ${mm(heightMm)}" preserveAspectRatio="none">`,
     `<title>${template.title.replace(/[<&>]/g, '')}</title>`,

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { photoWork } from './photo-pieces';
+
+expose(photoWork);
