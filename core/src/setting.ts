@@ -7,4 +7,3 @@ export * from './setting/gauge-stack';
 export * from './setting/hardening';
 export * from './setting/sine-bar';
 export * from './setting/stack-error';
-export type { Fraction } from './quantity/fraction';

@@ -26,7 +26,7 @@ export interface Drawing {
 }
 
 /** More than this is no profile but a whole drawing. */
-export const MOST_ENTITIES = 4000;
+const MOST_ENTITIES = 4000;
 /** Pieces that a curve which is no arc is cut into. */
 const CURVE_STEPS = 24;
 /** INSUNITS of DXF by code, mm. */

@@ -1,5 +1,5 @@
 import { GAUGE_SETS, GAUGE_SET_NAMES, gaugeStack, piecesInSteps } from '@pike-stone/core/setting';
-import * as z from 'zod';
+import type * as z from 'zod';
 import { figure, figures, oneOf, optional, result, results, whole, yesNo } from './schema';
 
 /** The set of blocks or leaves a question is asked of. */

@@ -16,11 +16,11 @@ import { hiddenByLine } from './true-size';
 /** Small end of a tapered stone as a share of the hollow it makes. */
 const SMALL_END = 0.75;
 /** Tempering that form cutters for brass and steel are given, C. */
-export const USUAL_TEMPER_C = 210;
+const USUAL_TEMPER_C = 210;
 /** Hardness below which a form cutter does not hold its edge, HRC. */
-export const LEAST_CUTTER_HRC = 58;
+const LEAST_CUTTER_HRC = 58;
 /** Magnification that a form is compared at. */
-export const USUAL_COMPARISON = 20;
+const USUAL_COMPARISON = 20;
 /** Thickness of a blank that is not told, mm. */
 const USUAL_THICKNESS_MM = 5;
 /** Taper that a flank which would rub is given of its own, degrees. */
@@ -96,8 +96,7 @@ export type MakeStep =
   | { readonly key: 'centre'; readonly turned: boolean };
 
 /** Clearance of a tool behind its edge, degrees. */
-export const clearanceOf = (tool: FormTool): number =>
-  tool.kind === 'multi' ? tool.reliefDeg : tool.clearanceDeg;
+const clearanceOf = (tool: FormTool): number => (tool.kind === 'multi' ? tool.reliefDeg : tool.clearanceDeg);
 
 /** Tapered stones for the hollows of a form: half taper as the clearance, small end up. */
 function stoneSteps(jobs: readonly ArcJob[], clearanceDeg: number): readonly MakeStep[] {

@@ -2,7 +2,7 @@ import { directionOn, piecesOf, type Profile } from '../profile/profile';
 import type { PlanePoint } from '../quantity/circle-fit';
 
 /** A stone fits a hollow with room up to this share of its radius. */
-export const STONE_SHARE = 0.9;
+const STONE_SHARE = 0.9;
 /** Corners sharper than this count as corners, radians. */
 const CORNER_RAD = 0.02;
 

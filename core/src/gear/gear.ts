@@ -5,7 +5,7 @@ import { inverseInvolute, involute } from './involute';
 const MM_PER_INCH = 25.4;
 /** A gear with fewer teeth is not a gear that one of these cutters makes. */
 export const FEWEST_TEETH = 6;
-export const MOST_TEETH = 2000;
+const MOST_TEETH = 2000;
 
 /** The basic rack: addendum, dedendum and tip radius in modules. */
 export interface Rack {
@@ -60,7 +60,7 @@ const halfTipFlat = ({ pressureAngleDeg, dedendum, tipRadius }: Rack): number =>
   - tipRadius / Math.cos(pressureAngleDeg * DEG);
 
 /** The gear, checked. @throws OutOfRange for a gear that is none */
-export function checkedGear(gear: Gear): Gear {
+function checkedGear(gear: Gear): Gear {
   const { rack } = gear;
   positive('module', gear.moduleMm);
   within('number of teeth', gear.teeth, FEWEST_TEETH, MOST_TEETH);

@@ -4,13 +4,13 @@ import { RACKS, gearCircles, moduleOfPitch, usualTipRadius, type Gear } from './
 import { plainSpan } from './over-teeth';
 
 /** Modules of ISO 54 and the finer ones of instruments, mm. */
-export const MODULES = [
+const MODULES = [
   0.2, 0.25, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1, 1.125, 1.25, 1.375, 1.5, 1.75, 2, 2.25, 2.5, 2.75, 3, 3.5,
   4, 4.5, 5, 5.5, 6, 7, 8, 9, 10, 12, 14, 16, 18, 20,
 ] as const;
 
 /** Usual diametral pitches, per inch. */
-export const PITCHES = [
+const PITCHES = [
   1.5, 2, 2.5, 3, 4, 5, 6, 7, 8, 9, 10, 12, 14, 16, 18, 20, 22, 24, 26, 28, 30, 32, 36, 40, 48, 56, 64, 72,
   80, 96, 120,
 ] as const;

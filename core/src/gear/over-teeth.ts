@@ -4,7 +4,7 @@ import { inverseInvolute } from './involute';
 import { formRadius } from './tooth-space';
 
 /** Teeth that a span is best taken over: the anvils then touch near the middle of the flanks. */
-export function usualSpanTeeth(gear: Gear): number {
+function usualSpanTeeth(gear: Gear): number {
   const { teeth: z, shift: x } = gear;
   const { alpha, invAlpha } = gearCircles(gear);
   const at = Math.acos(Math.min(1, (z * Math.cos(alpha)) / (z + 2 * x)));

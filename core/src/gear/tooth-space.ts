@@ -10,7 +10,7 @@ import { involuteCurve } from './involute-curve';
 /** Points of a fillet before arcs are fitted. */
 const FILLET_POINTS = 400;
 /** Arcs of a profile stay within this of the exact curve, mm, where nothing else is asked. */
-export const USUAL_ARC_TOLERANCE_MM = 0.0005;
+const USUAL_ARC_TOLERANCE_MM = 0.0005;
 /** Nothing is fitted where a stretch is shorter than this, mm. */
 const NOTHING_MM = 1e-9;
 

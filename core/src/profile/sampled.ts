@@ -6,7 +6,7 @@ import { piecesOf, pointOn, type Piece, type Profile } from './profile';
  * Number of equal chords that stay within an error of an arc: n = ceil(|sweep| / (2 acos(1 - e / R))); an
  * error of a radius or more takes one chord for each half turn.
  */
-export function chordCount(piece: Piece, errorMm: number): number {
+function chordCount(piece: Piece, errorMm: number): number {
   if (piece.kind === 'line') return 1;
   const step = errorMm >= piece.radiusMm ? Math.PI : 2 * Math.acos(1 - errorMm / piece.radiusMm);
   return Math.max(1, Math.ceil(Math.abs(piece.sweepRad) / step));

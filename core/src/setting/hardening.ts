@@ -65,7 +65,7 @@ const COLOURS = [
 export type TemperingColour = (typeof COLOURS)[number][0];
 
 /** Colour of bright plain steel at a temperature. */
-export const temperingColour = (temperatureC: number): TemperingColour =>
+const temperingColour = (temperatureC: number): TemperingColour =>
   COLOURS.findLast(([, from]) => temperatureC >= from)![0];
 
 /** Hardening heat, quench and its temperature, °C, by the way a steel hardens. */

@@ -4,7 +4,7 @@ import type { ScratchVerdict, TemperingColour } from '@pike-stone/core/setting';
 import { formatAngle, formatHeat, formatLength, joined, type UnitSystem } from '../format';
 import { sayFine } from './fine';
 
-export const TEMPERING_WORDS: Readonly<Record<TemperingColour, string>> = {
+const TEMPERING_WORDS: Readonly<Record<TemperingColour, string>> = {
   none: 'no colour yet',
   'pale-straw': 'pale straw',
   straw: 'straw',

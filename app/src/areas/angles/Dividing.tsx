@@ -1,4 +1,5 @@
 import {
+  HEAD_RATIOS,
   PLATE_SETS,
   USUAL_HEAD_GEARS,
   arcOfError,
@@ -9,7 +10,6 @@ import {
 } from '@pike-stone/core/setting';
 import { PLATE_SET_WORDS, sayDifferential, sayFine, sayIndexing } from '@pike-stone/words/form';
 import { formatAngle, formatLength, joined } from '@pike-stone/words';
-import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Choice } from '../../kit/Choice';
@@ -24,9 +24,21 @@ import { AnglesFrame } from './AnglesFrame';
 import { HoleCircle } from './HoleCircle';
 import { useKeptChoice } from './use-set';
 
-const RATIOS = ['40', '60', '90', '120', '1'] as const;
+const RATIOS = HEAD_RATIOS.map(String);
 /** How far a trial count may be from the wanted one. */
 const AROUND = 15;
+
+/** All ways of dividing: simple, and where it is not exact compound and differential. */
+function dividedBy(turns: number, divisions: number, plate: PlateSetName) {
+  const plates = PLATE_SETS[plate];
+  const simple = simpleIndexing(turns, divisions, plates);
+  if (simple.exact || turns === 1) return { simple, compound: null, differential: null };
+  return {
+    simple,
+    compound: compoundIndexing(turns, divisions, plates),
+    differential: differentialDividing(turns, divisions, null, plates, USUAL_HEAD_GEARS, AROUND),
+  };
+}
 
 /** Divisions of a circle on the shop's head and plates: simple, compound, differential, and what is left over. */
 export function Dividing() {
@@ -54,18 +66,8 @@ export function Dividing() {
     { keptAs: 'dividing', atOnce: true },
   );
   const [divisions, diameter] = [figures.peek('divisions')?.[0], figures.peek('diameter')?.[0]];
-  const plates = PLATE_SETS[plate];
   const turns = Number(ratio);
-  const found = useMemo(() => {
-    if (divisions === undefined) return null;
-    const simple = simpleIndexing(turns, divisions, plates);
-    if (simple.exact || turns === 1) return { simple, compound: null, differential: null };
-    return {
-      simple,
-      compound: compoundIndexing(turns, divisions, plates),
-      differential: differentialDividing(turns, divisions, null, plates, USUAL_HEAD_GEARS, AROUND),
-    };
-  }, [turns, divisions, plates]);
+  const found = divisions === undefined ? null : dividedBy(turns, divisions, plate);
   const at =
     diameter === undefined
       ? null

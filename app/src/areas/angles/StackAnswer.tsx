@@ -2,6 +2,8 @@ import {
   GAUGE_SETS,
   MOST_LEAVES,
   MOST_PIECES,
+  STEEL_EXPANSION,
+  WRING_FILM_UM,
   gaugeStack,
   stackError,
   type GaugeSetName,
@@ -16,9 +18,6 @@ import { SPACE } from '../../theme/type';
 import { StackPicture } from './StackPicture';
 
 const MM_PER_INCH = 25.4;
-/** Film of a joint, um, and the expansion of steel. */
-const FILM_UM = 0.02;
-const STEEL = 11.5e-6;
 
 interface StackAnswerProps {
   readonly set: GaugeSetName;
@@ -58,9 +57,9 @@ export function StackAnswer({ set, targetMm, toleranceMm, wearPiece }: StackAnsw
             stackError(
               pieces.map((piece) => piece * perUnit),
               '1',
-              FILM_UM,
+              WRING_FILM_UM,
               20,
-              STEEL,
+              STEEL_EXPANSION,
             ),
           null,
         )

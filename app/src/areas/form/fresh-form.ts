@@ -3,7 +3,7 @@ import { cutterRange, type FormSource, type FormSourceKind, type FormTool } from
 import { SOURCE_WORDS } from '@pike-stone/words/form';
 
 /** A fly cutter as it is usually made. */
-export const USUAL_FLY: Extract<FormTool, { kind: 'fly' }> = {
+const USUAL_FLY: Extract<FormTool, { kind: 'fly' }> = {
   kind: 'fly',
   swingMm: 25,
   bodyMm: 6,

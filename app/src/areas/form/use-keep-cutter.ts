@@ -51,7 +51,7 @@ function noteOf({ body, shape }: Form): string {
 }
 
 /** The form cutter as a tool of the drawer. */
-export function toolOfForm(form: Form, shape: FormShape): ToolBody {
+function toolOfForm(form: Form, shape: FormShape): ToolBody {
   const { tool, name } = form.body;
   const { left, right } = boundsOf(shape.profile);
   const shared = {

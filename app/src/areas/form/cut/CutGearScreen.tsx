@@ -8,8 +8,14 @@ import {
   USUAL_PIN,
   type FormShape,
 } from '@pike-stone/core/form';
-import { PLATE_SETS, arcOfError, simpleIndexing, type PlateSetName } from '@pike-stone/core/setting';
-import { unlessRefused } from '@pike-stone/core';
+import {
+  HEAD_RATIOS,
+  PLATE_SETS,
+  arcOfError,
+  simpleIndexing,
+  type PlateSetName,
+} from '@pike-stone/core/setting';
+import { fitsOperation, OPERATION_KEYS, unlessRefused } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { PLATE_SET_WORDS, sayFine, sayIndexing } from '@pike-stone/words/form';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -34,7 +40,7 @@ import { useForm, type Form } from '../use-form';
 import { useKeepCutter } from '../use-keep-cutter';
 import { ToothRing } from './ToothRing';
 
-const RATIOS = ['40', '60', '90', '120', '1'] as const;
+const RATIOS = HEAD_RATIOS.map(String);
 
 /** Cutting the gear tooth by tooth, with the crank move, safe to be interrupted. */
 export function CutGearScreen() {
@@ -222,10 +228,13 @@ function Measure({ form: { body } }: { form: Form }) {
   );
 }
 
+/** What a form cutter is cut with. */
+const CUT_BY_IT = OPERATION_KEYS.find((one) => fitsOperation({ kind: 'form-cutter' }, one))!;
+
 /** Speed and feed at the cutter's real diameter, planned in Cut. */
 function SpeedAndFeed({ form }: { form: Form }) {
   const router = useRouter();
-  const cutWith = useCutWith('form-mill');
+  const cutWith = useCutWith(CUT_BY_IT);
   const { tool } = useKeepCutter(form);
   return (
     <Sheet>
