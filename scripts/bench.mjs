@@ -42,6 +42,16 @@ function grinds() {
   say(`its solid: ${facets} facets, ${solidKb} kB; the process grew by ${grownMb} MB over ${rounds} bits`);
 }
 
+/** Geometry of forms: arcs fitted, points laid on a form, stacks. */
+function forms() {
+  const { stdout } = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', join(projectRoot, 'scripts/bench/forms.ts')],
+    { encoding: 'utf8' },
+  );
+  stdout.trim().split('\n').forEach(say);
+}
+
 /** Rate of one address, and its ratio to the bare one, in alternating rounds. */
 async function against(autocannon, what, ours, bare) {
   const rates = { ours: [], bare: [] };
@@ -136,6 +146,7 @@ async function main() {
   await buildServer();
   plans();
   grinds();
+  forms();
   const scratch = join(dataFolder, `bench-${process.pid}`);
   const cluster = new Cluster(scratch, `/var/lib/pike-stone-bench-${process.pid}`);
   let server;

@@ -53,7 +53,8 @@ const VIEWS = [
   },
   { name: 'wheel-dark-inch', path: `/grind/wheels/${demo(6, 13)}`, theme: 'dark', units: 'inch' },
   { name: 'choose', path: '/cut/choose', before: `/cut?${railing}` },
-  { name: 'grind-bit', path: `/grind/${demo(8, 4)}` },
+  { name: 'form-cutter', path: `/grind/forms/${demo(12, 1)}`, size: WIDE },
+  { name: 'form-prove', path: `/grind/forms/${demo(12, 3)}/prove` },
   { name: 'grind-step', path: `/grind/${demo(8, 3)}/steps`, touch: (page) => page.waitForTimeout(2_000) },
   {
     name: 'grind-wide-dark-inch',
@@ -73,7 +74,6 @@ const VIEWS = [
     touch: (page) => page.waitForTimeout(2_000),
   },
   { name: 'sharpening-round', path: '/grind/round' },
-  { name: 'machine-drive', path: `/drawer/machines/${demo(1, 1)}/drive` },
   { name: 'cut-wide', path: `/cut?${shaft}`, size: WIDE },
   {
     name: 'choose-wide-dark-inch',

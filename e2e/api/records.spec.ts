@@ -174,6 +174,27 @@ test.describe('what does not fit is refused with a sentence', () => {
     expect((await put('rounds', round)).status()).toBe(200);
   });
 
+  test('a form that is none, a tool that carries none, a cutter of a tool of nobody', async ({ request }) => {
+    const { body } = await (await request.get(`/api/forms/${DEMO.form.pinion}`)).json();
+    const form = (more: object) => request.put(`/api/forms/${uuidv7()}`, write({ ...body, ...more }));
+    expect((await form({})).status()).toBe(200);
+    const { gear } = body.source;
+    for (const [more, field] of [
+      [{ source: { ...body.source, gear: { ...gear, teeth: 3 } } }, 'source.gear.teeth'],
+      [{ source: { ...body.source, gear: { ...gear, shift: 4 } } }, 'source.gear.shift'],
+      [{ source: { kind: 'points', points: [[0, 0]], toleranceMm: 0.01 } }, 'source.points'],
+      [{ tool: { ...body.tool, clearanceDeg: 60 } }, 'tool.clearanceDeg'],
+      [{ way: 'by-eye' }, 'way'],
+    ] as const) {
+      const answer = await form(more);
+      expect(answer.status(), field).toBe(400);
+      expect(await answer.json()).toMatchObject({ fields: [{ path: `body.${field}` }] });
+    }
+    const stranger = await form({ toolId: uuidv7() });
+    expect(stranger.status()).toBe(400);
+    expect((await stranger.json()).detail).toContain('not in this shop');
+  });
+
   test('a bit that no wheel grinds, at the field', async ({ request }) => {
     const { body } = await (await request.get(`/api/bits/${DEMO.bit.general}`)).json();
     const bit = (more: object) => request.put(`/api/bits/${uuidv7()}`, write({ ...body, ...more }));

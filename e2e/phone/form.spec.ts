@@ -155,6 +155,14 @@ test('lines that overlap are refused, measured points and a drawing become a for
   await page.getByRole('button', { name: 'Take it' }).click();
   await set(page);
   await expect(page.getByTestId('dimension-depth')).toContainText('2');
+  // A corner is dragged up, and put back by undo.
+  const corner = (await page.getByTestId('corner-0').boundingBox())!;
+  await page.mouse.move(corner.x + 20, corner.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(corner.x + 20, corner.y - 20, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByText('Corner moved.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
 
   await visit(page, '/grind/forms');
   await start(page, /^Measured points/);

@@ -130,6 +130,12 @@ const SHEETS: Readonly<Record<string, Readonly<Record<string, (page: Page) => Pr
     },
   },
   '/grind': { 'a new bit': button('Plan a bit') },
+  '/grind/forms': { 'a new form': button('Start a form') },
+  [`/grind/forms/${DEMO.form.pinion}`]: {
+    'a gear': button(/, Form, change$/),
+    'a tool': button(/, Tool, change$/),
+  },
+  [`/grind/forms/${DEMO.form.pinion}/prove`]: { 'measured points': button('Measured points') },
   [bit]: {
     'an angle': button(/, Side rake/),
     ...Object.fromEntries(

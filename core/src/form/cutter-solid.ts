@@ -1,7 +1,7 @@
 import type { CrossSection, Manifold } from 'manifold-3d';
 import { DEG } from '../quantity/angle';
 import type { PlanePoint } from '../quantity/circle-fit';
-import { signedFrom } from '../profile/nearest';
+import { signedDistances } from '../profile/nearest';
 import { boundsOf, piecesOf } from '../profile/profile';
 import { sampled } from '../profile/sampled';
 import { facetsOf, type SolidLibrary } from '../solid/exact-cut';
@@ -200,7 +200,7 @@ export function* cutBlank(
     }
     const rest = keep(sheet.subtract(keep(library.CrossSection.union(passed))));
     const blank = facetsOf(keep(rest.extrude(BLANK_MM)).getMesh(), new Map());
-    const wanted = piecesOf(shape.profile);
+    const wanted = signedDistances(piecesOf(shape.profile));
     const places = blank
       .flatMap(({ corners }) => corners)
       .filter(([, , z]) => z === 0)
@@ -209,7 +209,7 @@ export function* cutBlank(
         ([x, h]) =>
           h < shape.depthMm - EDGE_MM && h > -BELOW_MM / 2 && x > left + EDGE_MM && x < right - EDGE_MM,
       )
-      .map((at): CutPlace => ({ at, errorMm: signedFrom(wanted, at).distanceMm }));
+      .map((at): CutPlace => ({ at, errorMm: wanted(at).distanceMm }));
     return {
       tooth: facetsOf(body.getMesh(), new Map()),
       blank,

@@ -56,37 +56,80 @@ function directionAt(piece: Piece, foot: Foot): PlanePoint {
   return [-y * sign, x * sign];
 }
 
-/**
- * Signed distance of a point from pieces in order, and the normal along which it grows: positive on the left
- * of travel. At a corner that two pieces share the sum of their left normals decides the side.
- */
-export function signedFrom(pieces: readonly Piece[], point: PlanePoint) {
-  let best: { piece: Piece; foot: Foot } | null = null;
-  const equal: { piece: Piece; foot: Foot }[] = [];
-  for (const piece of pieces) {
-    const foot = footOn(piece, point);
-    if (best === null || foot.distanceMm < best.foot.distanceMm - SAME_MM) {
-      best = { piece, foot };
-      equal.length = 0;
-      equal.push(best);
-    } else if (foot.distanceMm <= best.foot.distanceMm + SAME_MM) equal.push({ piece, foot });
+/** Extent of a piece: an arc counts with its whole circle, which is enough to pass it over when it is far. */
+function extentOf(piece: Piece) {
+  if (piece.kind === 'arc') {
+    const [[x, y], r] = [piece.centre, piece.radiusMm];
+    const reach = distanceOf(piece.from, piece.to) + r * Math.abs(piece.sweepRad);
+    return {
+      left: Math.max(x - r, Math.min(piece.from[0], piece.to[0]) - reach),
+      right: Math.min(x + r, Math.max(piece.from[0], piece.to[0]) + reach),
+      low: Math.max(y - r, Math.min(piece.from[1], piece.to[1]) - reach),
+      high: Math.min(y + r, Math.max(piece.from[1], piece.to[1]) + reach),
+    };
   }
-  const { piece, foot } = best!;
-  const away: PlanePoint = [point[0] - foot.at[0], point[1] - foot.at[1]];
-  const left =
-    foot.end === null
-      ? leftOf(directionAt(piece, foot))
-      : equal.reduce<PlanePoint>(
-          ([x, y], one) => {
-            const [dx, dy] = leftOf(directionAt(one.piece, one.foot));
-            return [x + dx, y + dy];
-          },
-          [0, 0],
-        );
-  const sign = left[0] * away[0] + left[1] * away[1] < 0 ? -1 : 1;
-  const atEnd = foot.end !== null && foot.distanceMm > 0;
-  const normal: PlanePoint = atEnd
-    ? [(sign * away[0]) / foot.distanceMm, (sign * away[1]) / foot.distanceMm]
-    : leftOf(directionAt(piece, foot));
-  return { distanceMm: sign * foot.distanceMm, normal, at: foot.at, piece: pieces.indexOf(piece) };
+  return {
+    left: Math.min(piece.from[0], piece.to[0]),
+    right: Math.max(piece.from[0], piece.to[0]),
+    low: Math.min(piece.from[1], piece.to[1]),
+    high: Math.max(piece.from[1], piece.to[1]),
+  };
 }
+
+/** Where a point lies against a form. */
+export interface SignedFoot {
+  /** Positive on the left of travel. */
+  readonly distanceMm: number;
+  /** Along which the distance grows, of length 1. */
+  readonly normal: PlanePoint;
+  /** Nearest point of the form. */
+  readonly at: PlanePoint;
+  /** Number of the piece it lies on. */
+  readonly piece: number;
+}
+
+/**
+ * Signed distances of points from pieces in order, and the normals along which they grow: positive on the left of
+ * travel. At a corner that two pieces share the sum of their left normals decides the side. What is needed of the
+ * pieces is worked out once, for many points.
+ */
+export function signedDistances(pieces: readonly Piece[]): (point: PlanePoint) => SignedFoot {
+  const extents = pieces.map(extentOf);
+  return (point) => {
+    const [x, y] = point;
+    let best: { piece: Piece; foot: Foot; at: number } | null = null;
+    let equal: { piece: Piece; foot: Foot }[] = [];
+    for (const [at, piece] of pieces.entries()) {
+      const { left, right, low, high } = extents[at]!;
+      const [dx, dy] = [Math.max(left - x, x - right, 0), Math.max(low - y, y - high, 0)];
+      if (best !== null && dx * dx + dy * dy > (best.foot.distanceMm + SAME_MM) ** 2) continue;
+      const foot = footOn(piece, point);
+      if (best === null || foot.distanceMm < best.foot.distanceMm - SAME_MM) {
+        best = { piece, foot, at };
+        equal = [best];
+      } else if (foot.distanceMm <= best.foot.distanceMm + SAME_MM) equal.push({ piece, foot });
+    }
+    const { piece, foot, at } = best!;
+    const away: PlanePoint = [x - foot.at[0], y - foot.at[1]];
+    const left =
+      foot.end === null
+        ? leftOf(directionAt(piece, foot))
+        : equal.reduce<PlanePoint>(
+            ([sx, sy], one) => {
+              const [nx, ny] = leftOf(directionAt(one.piece, one.foot));
+              return [sx + nx, sy + ny];
+            },
+            [0, 0],
+          );
+    const sign = left[0] * away[0] + left[1] * away[1] < 0 ? -1 : 1;
+    const isAtEnd = foot.end !== null && foot.distanceMm > 0;
+    const normal: PlanePoint = isAtEnd
+      ? [(sign * away[0]) / foot.distanceMm, (sign * away[1]) / foot.distanceMm]
+      : leftOf(directionAt(piece, foot));
+    return { distanceMm: sign * foot.distanceMm, normal, at: foot.at, piece: at };
+  };
+}
+
+/** The same for one point. */
+export const signedFrom = (pieces: readonly Piece[], point: PlanePoint): SignedFoot =>
+  signedDistances(pieces)(point);

@@ -1,7 +1,7 @@
 import { EigenvalueDecomposition, Matrix } from 'ml-matrix';
 import type { PlanePoint } from '../quantity/circle-fit';
 import { OutOfRange, atLeast } from '../quantity/out-of-range';
-import { signedFrom } from './nearest';
+import { signedDistances } from './nearest';
 import type { Piece } from './profile';
 
 /** How measured points may be moved onto the nominal form: turned and shifted, turned about the datum, or not. */
@@ -106,10 +106,11 @@ export function register(
   atLeast('measured points', points, fit === 'none' ? 1 : 3);
   for (const [x, y] of points)
     if (!Number.isFinite(x) || !Number.isFinite(y)) throw new OutOfRange('measured point', NaN, -1e6, 1e6);
+  const against = signedDistances(pieces);
   const signedAt = (pose: Pose) =>
     points.map((point) => {
       const at = placed(pose, point);
-      const { at: onForm, normal, distanceMm, piece } = signedFrom(pieces, at);
+      const { at: onForm, normal, distanceMm, piece } = against(at);
       return { at, onForm, normal, distanceMm, piece };
     });
   const squares = (list: ReturnType<typeof signedAt>): number =>

@@ -1,5 +1,4 @@
 import {
-  GAUGE_SETS,
   type DifferentialDividing,
   type GaugeSetName,
   type GaugeUnit,
@@ -47,8 +46,8 @@ export function sayStack(answer: StackAnswer, unit: GaugeUnit, wearPiece: number
 }
 
 /** What a number of pieces means for a stack. */
-export function sayJoints(count: number, set: GaugeSetName): string {
-  if (GAUGE_SETS[set].kind === 'feelers')
+export function sayJoints(count: number, kind: 'blocks' | 'feelers'): string {
+  if (kind === 'feelers')
     return count === 1
       ? 'One leaf: the best there is.'
       : `${count} leaves: each adds a few micrometres of film, spring and burr. Clean them, never force a kinked one.`;

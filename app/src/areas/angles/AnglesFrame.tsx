@@ -11,6 +11,7 @@ import { SPACE } from '../../theme/type';
 export const ANGLE_PARTS = [
   { value: 'sine', label: 'Sine bar' },
   { value: 'stack', label: 'Stack' },
+  { value: 'taper', label: 'Taper' },
   { value: 'divide', label: 'Dividing' },
 ] as const;
 export type AnglePart = (typeof ANGLE_PARTS)[number]['value'];

@@ -3,10 +3,12 @@ import { ANGLE_PARTS, type AnglePart } from './AnglesFrame';
 import { Dividing } from './Dividing';
 import { SinePlate } from './SinePlate';
 import { Stack } from './Stack';
+import { Tapers } from './Tapers';
 
 const PAGES: Readonly<Record<AnglePart, () => React.JSX.Element>> = {
   sine: SinePlate,
   stack: Stack,
+  taper: Tapers,
   divide: Dividing,
 };
 

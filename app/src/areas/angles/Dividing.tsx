@@ -1,19 +1,17 @@
 import {
   HEAD_RATIOS,
-  PLATE_SETS,
   USUAL_HEAD_GEARS,
   arcOfError,
   compoundIndexing,
   differentialDividing,
   simpleIndexing,
-  type PlateSetName,
+  type Plates,
 } from '@pike-stone/core/setting';
-import { PLATE_SET_WORDS, sayDifferential, sayFine, sayIndexing } from '@pike-stone/words/form';
+import { sayDifferential, sayFine, sayIndexing } from '@pike-stone/words/form';
 import { formatAngle, formatLength, joined } from '@pike-stone/words';
 import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Choice } from '../../kit/Choice';
-import { Row } from '../../kit/Row';
 import { Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
@@ -22,15 +20,15 @@ import { lengthText } from '../figures/read-figure';
 import { useFigures } from '../figures/useFigures';
 import { AnglesFrame } from './AnglesFrame';
 import { HoleCircle } from './HoleCircle';
-import { useKeptChoice } from './use-set';
+import { PlateList } from './PlateList';
+import { useKeptChoice, usePlates } from './use-set';
 
 const RATIOS = HEAD_RATIOS.map(String);
 /** How far a trial count may be from the wanted one. */
 const AROUND = 15;
 
 /** All ways of dividing: simple, and where it is not exact compound and differential. */
-function dividedBy(turns: number, divisions: number, plate: PlateSetName) {
-  const plates = PLATE_SETS[plate];
+function dividedBy(turns: number, divisions: number, plates: Plates) {
   const simple = simpleIndexing(turns, divisions, plates);
   if (simple.exact || turns === 1) return { simple, compound: null, differential: null };
   return {
@@ -44,12 +42,7 @@ function dividedBy(turns: number, divisions: number, plate: PlateSetName) {
 export function Dividing() {
   const units = useUnits();
   const [ratio, setRatio] = useKeptChoice('head-ratio', RATIOS);
-  const [plate, setPlate] = useKeptChoice<PlateSetName>('head-plates', [
-    'three-plates',
-    'one-plate-two-sides',
-    'rotary-table-plates',
-    'direct',
-  ]);
+  const { plates } = usePlates();
   const figures = useFigures(
     [
       { key: 'divisions', label: 'Divisions', kind: 'whole', low: 1, high: 1000, start: '64' },
@@ -67,7 +60,7 @@ export function Dividing() {
   );
   const [divisions, diameter] = [figures.peek('divisions')?.[0], figures.peek('diameter')?.[0]];
   const turns = Number(ratio);
-  const found = divisions === undefined ? null : dividedBy(turns, divisions, plate);
+  const found = divisions === undefined ? null : dividedBy(turns, divisions, plates);
   const at =
     diameter === undefined
       ? null
@@ -89,16 +82,7 @@ export function Dividing() {
               {figures.boxes[1]}
             </View>
           </Sheet>
-          <Sheet>
-            {(Object.keys(PLATE_SETS) as PlateSetName[]).map((name) => (
-              <Row
-                key={name}
-                title={PLATE_SET_WORDS[name]}
-                chosen={name === plate}
-                onPress={() => setPlate(name)}
-              />
-            ))}
-          </Sheet>
+          <PlateList />
         </>
       }
     >

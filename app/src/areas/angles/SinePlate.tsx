@@ -22,7 +22,7 @@ import { AnglesFrame } from './AnglesFrame';
 import { SetChoice } from './SetChoice';
 import { SinePicture } from './SinePicture';
 import { StackAnswer } from './StackAnswer';
-import { useGaugeSet, useKeptChoice } from './use-set';
+import { usePieces, useKeptChoice } from './use-set';
 
 /** The least that a stack may be off, mm. */
 const NEAREST_MM = 0.003;
@@ -34,7 +34,7 @@ type Bar = 'one' | CompoundPurpose;
 /** An angle by a sine bar or a compound plate, and the stack under its roll. */
 export function SinePlate() {
   const units = useUnits();
-  const [set] = useGaugeSet();
+  const { pieces } = usePieces();
   const [wear, setWear] = useState<number | null>(null);
   const [bar, setBar] = useKeptChoice<Bar>('sine-bar', ['one', 'plane-in-world', 'face-level']);
   const figures = useFigures(
@@ -108,7 +108,12 @@ export function SinePlate() {
           <View style={styles.box}>
             <SinePicture angleDeg={angle} />
             {single.stackMm > 0 && (
-              <StackAnswer set={set} targetMm={single.stackMm} toleranceMm={NEAREST_MM} wearPiece={wear} />
+              <StackAnswer
+                pieces={pieces}
+                targetMm={single.stackMm}
+                toleranceMm={NEAREST_MM}
+                wearPiece={wear}
+              />
             )}
             <Words testID="sine-says">
               {`Stack ${joined(formatLength(single.stackMm, units))}: ${single.arcsecPerUm.toFixed(1)} seconds of arc for each micrometre. A bar that is 2 µm too long sets ${Math.abs(sineAngle(length, single.stackMm, 0, 2).errorArcsec).toFixed(1)} seconds too little.`}
@@ -131,14 +136,14 @@ export function SinePlate() {
           <View style={styles.box}>
             <Words role="heading">{`Lower plate ${formatAngle(plates.lowerDeg, 3)}`}</Words>
             <StackAnswer
-              set={set}
+              pieces={pieces}
               targetMm={Math.max(0.02, plates.lowerStackMm)}
               toleranceMm={NEAREST_MM}
               wearPiece={wear}
             />
             <Words role="heading">{`Upper plate ${formatAngle(plates.upperDeg, 3)}`}</Words>
             <StackAnswer
-              set={set}
+              pieces={pieces}
               targetMm={Math.max(0.02, plates.upperStackMm)}
               toleranceMm={NEAREST_MM}
               wearPiece={wear}

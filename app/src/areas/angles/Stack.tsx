@@ -7,11 +7,11 @@ import { useFigures } from '../figures/useFigures';
 import { AnglesFrame } from './AnglesFrame';
 import { SetChoice } from './SetChoice';
 import { StackAnswer } from './StackAnswer';
-import { useGaugeSet } from './use-set';
+import { usePieces } from './use-set';
 
 /** A length from the blocks or feelers of a set, in the fewest pieces. */
 export function Stack() {
-  const [set] = useGaugeSet();
+  const { pieces } = usePieces();
   const [wear, setWear] = useState<number | null>(null);
   const figures = useFigures(
     [
@@ -42,7 +42,7 @@ export function Stack() {
         <View style={styles.box}>
           {figures.boxes}
           {length !== undefined && tolerance !== undefined && (
-            <StackAnswer set={set} targetMm={length} toleranceMm={tolerance} wearPiece={wear} />
+            <StackAnswer pieces={pieces} targetMm={length} toleranceMm={tolerance} wearPiece={wear} />
           )}
         </View>
       </Sheet>

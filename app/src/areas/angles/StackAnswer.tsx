@@ -1,12 +1,10 @@
 import {
-  GAUGE_SETS,
   MOST_LEAVES,
   MOST_PIECES,
   STEEL_EXPANSION,
   WRING_FILM_UM,
   gaugeStack,
   stackError,
-  type GaugeSetName,
 } from '@pike-stone/core/setting';
 import { unlessRefused } from '@pike-stone/core';
 import { sayJoints, sayPiece, sayStack } from '@pike-stone/words/form';
@@ -16,11 +14,12 @@ import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { StackPicture } from './StackPicture';
+import type { PiecesInUse } from './use-set';
 
 const MM_PER_INCH = 25.4;
 
 interface StackAnswerProps {
-  readonly set: GaugeSetName;
+  readonly pieces: PiecesInUse;
   readonly targetMm: number;
   readonly toleranceMm: number;
   /** Of one of the pair, in the unit of the set. */
@@ -28,8 +27,8 @@ interface StackAnswerProps {
 }
 
 /** The stack for a length: drawn, said, and how far it is off. */
-export function StackAnswer({ set, targetMm, toleranceMm, wearPiece }: StackAnswerProps) {
-  const { unit, kind, steps } = GAUGE_SETS[set];
+export function StackAnswer({ pieces: inUse, targetMm, toleranceMm, wearPiece }: StackAnswerProps) {
+  const { unit, kind, steps } = inUse;
   const perUnit = unit === 'mm' ? 1 : MM_PER_INCH;
   const answer = useMemo(
     () =>
@@ -48,6 +47,7 @@ export function StackAnswer({ set, targetMm, toleranceMm, wearPiece }: StackAnsw
       ),
     [unit, kind, steps, targetMm, perUnit, toleranceMm, wearPiece],
   );
+  if (steps.length === 0) return <Words role="fault">List the pieces first.</Words>;
   if (!answer) return <Words role="fault">No stack can be made for that.</Words>;
   const pieces = answer.feasible ? answer.pieces : [];
   const doubt =
@@ -74,7 +74,7 @@ export function StackAnswer({ set, targetMm, toleranceMm, wearPiece }: StackAnsw
             {Math.abs(answer.error) < 1e-9
               ? `${sayPiece(answer.achieved, unit)} ${unit} exactly. `
               : `${sayPiece(answer.achieved, unit)} ${unit}, ${sayPiece(Math.abs(answer.error), unit)} ${unit} ${answer.error > 0 ? 'over' : 'under'}. `}
-            {sayJoints(answer.count, set)}
+            {sayJoints(answer.count, kind)}
           </Words>
           {doubt && (
             <Words role="note">

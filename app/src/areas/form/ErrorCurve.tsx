@@ -9,10 +9,10 @@ import { SvgText } from '../../kit/drawing/SvgText';
 import { useColours } from '../../theme/theme';
 import { FONT } from '../../theme/type';
 
-const HEIGHT = 120;
+const HEIGHT = 132;
 const LEFT = 12;
-const FOOT = 24;
-const TOP = 18;
+const FOOT = 28;
+const TOP = 28;
 /** Errors smaller than this are drawn as none, mm. */
 const NOTHING_MM = 1e-6;
 
@@ -50,7 +50,7 @@ export function ErrorCurve({ errors, depthMm }: { errors: readonly DepthError[];
           />
           <SvgText
             x={width - LEFT}
-            y={last.errorMm < 0 ? y(last.errorMm) - 6 : 13}
+            y={last.errorMm < 0 ? y(last.errorMm) - 6 : 20}
             textAnchor="end"
             fontFamily={FONT.figures}
             fontSize={13}

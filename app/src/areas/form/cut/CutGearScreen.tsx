@@ -8,16 +8,10 @@ import {
   USUAL_PIN,
   type FormShape,
 } from '@pike-stone/core/form';
-import {
-  HEAD_RATIOS,
-  PLATE_SETS,
-  arcOfError,
-  simpleIndexing,
-  type PlateSetName,
-} from '@pike-stone/core/setting';
+import { HEAD_RATIOS, arcOfError, simpleIndexing } from '@pike-stone/core/setting';
 import { fitsOperation, OPERATION_KEYS, unlessRefused } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { PLATE_SET_WORDS, sayFine, sayIndexing } from '@pike-stone/words/form';
+import { sayFine, sayIndexing } from '@pike-stone/words/form';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
@@ -31,7 +25,8 @@ import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
-import { useKeptChoice } from '../../angles/use-set';
+import { PlateList } from '../../angles/PlateList';
+import { useKeptChoice, usePlates } from '../../angles/use-set';
 import { useCutWith } from '../../cut/cut-with';
 import { BigFigures } from '../../grind/steps/StepFigures';
 import { NotHere } from '../../NotHere';
@@ -54,12 +49,7 @@ function Cutting({ form }: { form: Form }) {
   const router = useRouter();
   const units = useUnits();
   const [ratio, setRatio] = useKeptChoice('head-ratio', RATIOS);
-  const [plate, setPlate] = useKeptChoice<PlateSetName>('head-plates', [
-    'three-plates',
-    'one-plate-two-sides',
-    'rotary-table-plates',
-    'direct',
-  ]);
+  const { plates } = usePlates();
   const { body, shape, record } = form;
   const teeth = teethOf(form);
   const back = () => backOr(router, `/grind/forms/${record.id}`);
@@ -72,7 +62,7 @@ function Cutting({ form }: { form: Form }) {
       </Screen>
     );
   const done = Math.min(body.spacesCut, teeth);
-  const indexing = simpleIndexing(Number(ratio), teeth, PLATE_SETS[plate]);
+  const indexing = simpleIndexing(Number(ratio), teeth, plates);
   const outside = outsideOf(form, shape);
   const cut = (count: number) => form.change({ spacesCut: Math.max(0, Math.min(teeth, count)) });
   const finished = done === teeth;
@@ -94,15 +84,8 @@ function Cutting({ form }: { form: Form }) {
                 options={RATIOS.map((value) => ({ value, label: value === '1' ? 'Direct' : `${value} : 1` }))}
               />
             </View>
-            {(Object.keys(PLATE_SETS) as PlateSetName[]).map((name) => (
-              <Row
-                key={name}
-                title={PLATE_SET_WORDS[name]}
-                chosen={name === plate}
-                onPress={() => setPlate(name)}
-              />
-            ))}
           </Sheet>
+          <PlateList />
         </>
       }
       footer={

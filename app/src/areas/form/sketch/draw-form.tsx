@@ -35,7 +35,7 @@ const FOOT_PX = 50;
 const TRUE_PX_PER_MM = 96 / 25.4;
 
 /** Where the form lies on the paper, and how many times larger than it is. */
-function formPlacing(
+export function formPlacing(
   profile: Profile,
   { width, height, look }: Omit<Paper, 'pen' | 'units'>,
 ): Placing & { readonly times: number } {
