@@ -39,6 +39,8 @@ const LEFT_OUT = [
   // The same for tabs of the system, and ids of other makings again.
   /expo-router\/build\/native-tabs\/NativeTabTrigger\.js$/,
   /expo-modules-core\/src\/uuid\//,
+  // Links that draw themselves, scrolling of tabs, drawing on a server: the kit's buttons go by the router.
+  /expo-router\/build\/react-navigation\/native\/(Link|ServerContainer|useLinkProps|useLinkTo|useScrollToTop)\.js$/,
   // Navigation written as one object: ours are files.
   /expo-router\/build\/react-navigation\/(native\/createStaticNavigation|core\/StaticNavigation)\.js$/,
 ];
