@@ -174,6 +174,7 @@ test('lines that overlap are refused, measured points and a drawing become a for
   await expect(page.getByText('41 points')).toBeVisible();
   await set(page);
   await expect(page.getByTestId('dimension-depth')).toContainText('2');
+  await expect(page.getByTestId('fit')).toContainText(/lines and arcs follow 41 points within \d/);
 });
 
 test('an inspection finds a planted error of 20 micrometres and the facet to touch', async ({

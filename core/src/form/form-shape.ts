@@ -10,7 +10,6 @@ import {
   moved,
   piecesOf,
   reversed,
-  type Corner,
   type Profile,
 } from '../profile/profile';
 import type { ThreadForm } from '../setting/thread';
@@ -165,14 +164,10 @@ export function shapeOf(source: FormSource): FormShape {
       return settled(source.corners);
     case 'points': {
       const points = cleaned(source.points);
-      const shape = settled(piecesWithin(points, source.toleranceMm));
-      const flat: Profile = points.map(([x, y]): Corner => [x, y, 0]);
-      const ahead = flat[0]![0] <= flat[flat.length - 1]![0] ? flat : reversed(flat);
-      const { left, right, low } = boundsOf(piecesWithin(points, source.toleranceMm));
-      return {
-        ...shape,
-        points: moved(ahead, -(left + right) / 2, -low).map(([x, y]): PlanePoint => [x, y]),
-      };
+      const fitted = piecesWithin(points, source.toleranceMm);
+      const { left, right, low } = boundsOf(fitted);
+      const shifted = points.map(([x, y]): PlanePoint => [x - (left + right) / 2, y - low]);
+      return { ...settled(fitted), points: shifted };
     }
   }
 }

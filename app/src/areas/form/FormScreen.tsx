@@ -17,6 +17,7 @@ import { SPACE } from '../../theme/type';
 import { NotHere } from '../NotHere';
 import { CorrectionSheet } from './CorrectionSheet';
 import { teethOf } from './teeth-of';
+import { FitSheet } from './FitSheet';
 import { FormSentence, type FormWord } from './FormSentence';
 import { MakingPanel } from './panels/MakingPanel';
 import { NamePanel } from './panels/NamePanel';
@@ -49,6 +50,9 @@ function Plan({ form }: { form: Form }) {
       side={
         shape && (
           <>
+            {body.source.kind === 'points' && (
+              <FitSheet shape={shape} toleranceMm={body.source.toleranceMm} />
+            )}
             {corrected && <CorrectionSheet form={form} shape={shape} corrected={corrected} />}
             {corrected && !stopped && <SpaceSheet shape={shape} tool={body.tool} />}
             {shape.gear && <PatternSheet gear={shape.gear} />}

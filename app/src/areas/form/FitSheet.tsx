@@ -1,0 +1,41 @@
+import { piecesOf, signedDistances, type Deviation, type FormShape } from '@pike-stone/core/form';
+import { sayFine } from '@pike-stone/words/form';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import { useUnits } from '../../data/preferences';
+import { Sheet } from '../../kit/Screen';
+import { Words } from '../../kit/Words';
+import { sheet } from '../../theme/sheet';
+import { SPACE } from '../../theme/type';
+import { DeviationPicture } from './prove/DeviationPicture';
+
+/** How the lines and arcs follow the points that were measured or traced, each deviation drawn out. */
+export function FitSheet({ shape, toleranceMm }: { shape: FormShape; toleranceMm: number }) {
+  const units = useUnits();
+  const deviations = useMemo(() => {
+    const against = signedDistances(piecesOf(shape.profile));
+    return shape.points.map((at): Deviation => {
+      const { at: onForm, distanceMm, piece } = against(at);
+      return { at, onForm, distanceMm, piece };
+    });
+  }, [shape]);
+  const worst = Math.max(...deviations.map(({ distanceMm }) => Math.abs(distanceMm)));
+  const count = shape.profile.length - 1;
+  return (
+    <Sheet>
+      <DeviationPicture
+        profile={shape.profile}
+        deviations={deviations}
+        lowMm={-toleranceMm}
+        highMm={toleranceMm}
+      />
+      <View style={styles.box} testID="fit">
+        <Words>
+          {`${count} ${count === 1 ? 'line or arc follows' : 'lines and arcs follow'} ${deviations.length} points within ${sayFine(worst, units)}. A wider tolerance takes fewer, each easier to make.`}
+        </Words>
+      </View>
+    </Sheet>
+  );
+}
+
+const styles = sheet({ box: { padding: SPACE.edge } });
