@@ -40,4 +40,5 @@ export * from './profile/profile';
 export * from './profile/register';
 export * from './profile/sampled';
 export * from './profile/trace';
+export { flankRelief } from './setting/cutter-blank';
 export type { PlanePoint } from './quantity/circle-fit';

@@ -1,3 +1,4 @@
+import { faceOffset } from '../setting/cutter-blank';
 import type { CrossSection, Manifold } from 'manifold-3d';
 import { DEG } from '../quantity/angle';
 import type { PlanePoint } from '../quantity/circle-fit';
@@ -8,7 +9,6 @@ import { facetsOf, type SolidLibrary } from '../solid/exact-cut';
 import type { Facet } from '../solid/solid-cut';
 import type { FormShape } from './form-shape';
 import { mappingOf, reliefDrop, withHeights, type FormTool } from './form-tool';
-import { faceOffset } from './radial-rake';
 
 /**
  * The edge of a tool stands in the plane of its face: x along the axis of rotation, C along the face from the

@@ -17,14 +17,6 @@ export function heelClearance(swingMm: number, bodyMm: number): number {
   return Math.asin(within('thickness of the body', bodyMm, 0, swingMm) / swingMm) / 2 / DEG;
 }
 
-/**
- * Relief that a front clearance ground straight back leaves on a flank that leans from the depth direction:
- * tan(side) = tan alpha sin phi.
- * @example flankRelief(12, 20) // 4.16
- */
-export const flankRelief = (clearanceDeg: number, leanDeg: number): number =>
-  Math.atan(Math.tan(clearanceDeg * DEG) * Math.sin(leanDeg * DEG)) / DEG;
-
 /** Width of a form at a depth below its tip, mm. */
 export type WidthAt = readonly [depthMm: number, widthMm: number];
 

@@ -5,8 +5,8 @@ import { THIN_TIP, gearCircles, toothThickness, undercutOf } from '../gear/gear'
 import { selfCrossing } from '../profile/crossing';
 import { directionOn, piecesOf } from '../profile/profile';
 import { sampled } from '../profile/sampled';
-import { WEAK_LAND_SHARE, gashing, leastGashDepth } from '../setting/cutter-blank';
-import { CLEARANCE_RESERVE_DEG, LEAST_FLANK_RELIEF_DEG, flankRelief, heelClearance } from './fly-cutter';
+import { WEAK_LAND_SHARE, gashing, leastGashDepth, flankRelief } from '../setting/cutter-blank';
+import { CLEARANCE_RESERVE_DEG, LEAST_FLANK_RELIEF_DEG, heelClearance } from './fly-cutter';
 import type { FormShape } from './form-shape';
 import type { FormTool } from './form-tool';
 import { insideCorners, smallestHollow } from './stone-choice';

@@ -4,14 +4,7 @@ import { clockPinionSpace, clockTrain, clockWheelSpace, type ClockSpace } from '
 import { RACKS, gearCircles, moduleOfPitch, type Gear, type RackName } from '../gear/gear';
 import { toothSpace } from '../gear/tooth-space';
 import { piecesWithin } from '../profile/arc-fit';
-import {
-  boundsOf,
-  directionOn,
-  moved,
-  piecesOf,
-  reversed,
-  type Profile,
-} from '../profile/profile';
+import { boundsOf, directionOn, moved, piecesOf, reversed, type Profile } from '../profile/profile';
 import type { ThreadForm } from '../setting/thread';
 import type { RadiusKind } from './form-names';
 import { chamferForm, radiusForm, threadSpace } from './simple-forms';

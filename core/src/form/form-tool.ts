@@ -1,11 +1,13 @@
+import { faceOffset, depthOnFace } from '../setting/cutter-blank';
 import { DEG } from '../quantity/angle';
 import type { PlanePoint } from '../quantity/circle-fit';
-import { OutOfRange, positive, within } from '../quantity/out-of-range';
+import { positive, within } from '../quantity/out-of-range';
 import { piecesWithin } from '../profile/arc-fit';
 import { piecesOf, pointOn, profileOf, pieceBetween, type Profile } from '../profile/profile';
 import { checkedWedge, faceDepth, turnedRadius } from './flat-correction';
 import type { FormShape } from './form-shape';
-import { depthCut, depthOnFace, faceOffset } from './radial-rake';
+import { radiusAtHeight } from './height-error';
+import { depthCut } from './radial-rake';
 
 /** The tool that carries a form. */
 export type FormTool =
@@ -64,16 +66,8 @@ function turningMapping(tool: Extract<FormTool, { kind: 'flat' | 'circular' }>):
   const r1 = positive('smallest radius', tool.smallestMm);
   const { gamma, alpha } = checkedWedge(tool.rakeDeg, tool.clearanceDeg);
   const onFace = (depth: number): number => faceDepth(r1, r1 + depth, gamma);
-  const atHeight = (depth: number, height: number): number => {
-    if (!(Math.abs(height) < r1)) throw new OutOfRange('height error', height, -r1, r1);
-    const face = onFace(depth);
-    return (
-      Math.hypot(
-        Math.sqrt(r1 * r1 - height * height) + face * Math.cos(gamma),
-        height - face * Math.sin(gamma),
-      ) - r1
-    );
-  };
+  const atHeight = (depth: number, height: number): number =>
+    radiusAtHeight(r1, onFace(depth), gamma, height) - r1;
   const cuts = (face: number): number => turnedRadius(r1, face, gamma) - r1;
   if (tool.kind === 'flat') {
     const square = Math.cos(gamma + alpha);

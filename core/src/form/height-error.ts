@@ -3,8 +3,19 @@ import { OutOfRange, within } from '../quantity/out-of-range';
 import { checkedRadii, faceDepth } from './flat-correction';
 
 /**
+ * Radius that a point at a depth along the face turns when the edge stands h above centre and is set so that the
+ * smallest radius comes right: hypot(sqrt(r1^2 - h^2) + C cos gamma, h - C sin gamma).
+ */
+export function radiusAtHeight(smallestMm: number, faceMm: number, gamma: number, heightMm: number): number {
+  if (!(Math.abs(heightMm) < smallestMm))
+    throw new OutOfRange('height error', heightMm, -smallestMm, smallestMm);
+  const reach = Math.sqrt(smallestMm ** 2 - heightMm ** 2);
+  return Math.hypot(reach + faceMm * Math.cos(gamma), heightMm - faceMm * Math.sin(gamma));
+}
+
+/**
  * What a form tool turns when it stands h above centre (below: negative) and is set so that the smallest radius
- * comes right: r' = hypot(sqrt(r1^2 - h^2) + C cos gamma, h - C sin gamma). Outside turning: above centre adds
+ * comes right. Outside turning: above centre adds
  * asin(h / r1) of rake and takes it from the clearance.
  *
  * @example heightError([10, 12, 15], 10, 0.5).errorsMm // [0, -0.0167, -0.0334]
@@ -12,12 +23,9 @@ import { checkedRadii, faceDepth } from './flat-correction';
 export function heightError(radiiMm: readonly number[], topRakeDeg: number, heightMm: number) {
   const smallest = checkedRadii(radiiMm)[0]!;
   const gamma = within('top rake', topRakeDeg, -30, 45) * DEG;
-  if (!(Math.abs(heightMm) < smallest)) throw new OutOfRange('height error', heightMm, -smallest, smallest);
-  const reach = Math.sqrt(smallest ** 2 - heightMm ** 2);
-  const cutRadiiMm = radiiMm.map((radius) => {
-    const depth = faceDepth(smallest, radius, gamma);
-    return Math.hypot(reach + depth * Math.cos(gamma), heightMm - depth * Math.sin(gamma));
-  });
+  const cutRadiiMm = radiiMm.map((radius) =>
+    radiusAtHeight(smallest, faceDepth(smallest, radius, gamma), gamma, heightMm),
+  );
   return {
     cutRadiiMm,
     errorsMm: cutRadiiMm.map((cut, i) => cut - radiiMm[i]!),

@@ -1,10 +1,10 @@
 import { DEG } from '../quantity/angle';
 import { positive } from '../quantity/out-of-range';
-import { eccentricRelief, gashing } from '../setting/cutter-blank';
+import { eccentricRelief, gashing, flankRelief } from '../setting/cutter-blank';
 import { GROWTH, HARDENING, soakMinutes, temperedCutter, type CutterSteel } from '../setting/hardening';
 import { arcJobs, type ArcJob } from './arc-jobs';
 import { steepestFlank } from './form-findings';
-import { flankRelief, LEAST_FLANK_RELIEF_DEG } from './fly-cutter';
+import { LEAST_FLANK_RELIEF_DEG } from './fly-cutter';
 import type { MakingWay } from './form-names';
 import type { FormShape } from './form-shape';
 import type { correctedForm, FormTool } from './form-tool';

@@ -1,21 +1,5 @@
-import { DEG } from '../quantity/angle';
-import { OutOfRange, atLeast, positive, within } from '../quantity/out-of-range';
-
-/**
- * Where the face of a milling cutter's tooth lies: a plane at e = R sin gamma from the axis, behind it for a
- * positive rake, so that the tip leads and deeper points trail.
- */
-export function faceOffset(radiusMm: number, rakeDeg: number): number {
-  positive('cutter radius', radiusMm);
-  return radiusMm * Math.sin(within('radial rake', rakeDeg, -20, 35) * DEG);
-}
-
-/** Depth on a face at offset e of a point at a depth below the tip in the work. */
-export function depthOnFace(radiusMm: number, offsetMm: number, depthMm: number): number {
-  if (!(radiusMm - depthMm > Math.abs(offsetMm)))
-    throw new OutOfRange('depth of the form', depthMm, 0, radiusMm - Math.abs(offsetMm));
-  return Math.sqrt(radiusMm ** 2 - offsetMm ** 2) - Math.sqrt((radiusMm - depthMm) ** 2 - offsetMm ** 2);
-}
+import { atLeast, within } from '../quantity/out-of-range';
+import { depthOnFace, faceOffset } from '../setting/cutter-blank';
 
 /** Depth that a point at a depth on the face cuts in the work: the inverse of `depthOnFace`. */
 export const depthCut = (radiusMm: number, offsetMm: number, onFaceMm: number): number =>

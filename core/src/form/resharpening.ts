@@ -1,11 +1,10 @@
 import { DEG } from '../quantity/angle';
 import { positive, within } from '../quantity/out-of-range';
 import { wholeIn } from '../quantity/whole';
-import { gashing } from '../setting/cutter-blank';
+import { gashing, faceOffset } from '../setting/cutter-blank';
 import type { MakingWay } from './form-names';
 import type { FormShape } from './form-shape';
 import { reliefDrop, worstOf, type DepthError, type FormTool } from './form-tool';
-import { faceOffset } from './radial-rake';
 
 /** Share of a land that may be ground away before a tooth is too thin. */
 const LAND_TO_USE = 0.6;

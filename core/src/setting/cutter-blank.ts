@@ -12,22 +12,41 @@ export const leastGashDepth = (formDepthMm: number, diameterMm: number): number 
   formDepthMm + Math.max(CHIP_ROOM_MM, CHIP_ROOM_SHARE * diameterMm);
 
 /**
- * Radial rake of a tooth: its face lies in a plane e = R sin gamma from the axis; at a radius r the rake is
- * asin(e / r). A form seen on the raked face is stretched to sqrt(R^2 - e^2) - sqrt((R - h)^2 - e^2).
+ * Where the face of a milling cutter's tooth lies: a plane at e = R sin gamma from the axis, behind it for a positive
+ * rake, so that the tip leads and deeper points trail.
+ */
+export function faceOffset(radiusMm: number, rakeDeg: number): number {
+  positive('cutter radius', radiusMm);
+  return radiusMm * Math.sin(within('radial rake', rakeDeg, -20, 35) * DEG);
+}
+
+/**
+ * Depth on a face at offset e of a point at a depth below the tip in the work: a form is stretched there to
+ * sqrt(R^2 - e^2) - sqrt((R - d)^2 - e^2).
+ */
+export function depthOnFace(radiusMm: number, offsetMm: number, depthMm: number): number {
+  if (!(radiusMm - depthMm > Math.abs(offsetMm)))
+    throw new OutOfRange('depth of the form', depthMm, 0, radiusMm - Math.abs(offsetMm));
+  return Math.sqrt(radiusMm ** 2 - offsetMm ** 2) - Math.sqrt((radiusMm - depthMm) ** 2 - offsetMm ** 2);
+}
+
+/**
+ * Relief that a relief of a crest leaves on a flank that leans from the depth direction: tan(side) = tan a sin phi.
+ * @example flankRelief(12, 20) // 4.16
+ */
+export const flankRelief = (reliefDeg: number, leanDeg: number): number =>
+  Math.atan(Math.tan(reliefDeg * DEG) * Math.sin(leanDeg * DEG)) / DEG;
+
+/**
+ * Radial rake of a tooth: the offset of its face, and the rake it has at the root of the form, asin(e / r).
  *
  * @example rakeOffset(40, 10, 4) // offset 3.473, on the face 4.0776
  */
 export function rakeOffset(diameterMm: number, rakeDeg: number, formDepthMm: number) {
   const radius = positive('cutter diameter', diameterMm) / 2;
-  const offsetMm = radius * Math.sin(within('radial rake', rakeDeg, -20, 35) * DEG);
-  const root = radius - within('depth of the form', formDepthMm, 0, radius);
-  if (!(root > Math.abs(offsetMm)))
-    throw new OutOfRange('depth of the form', formDepthMm, 0, radius - Math.abs(offsetMm));
-  return {
-    offsetMm,
-    rakeAtRootDeg: Math.asin(offsetMm / root) / DEG,
-    faceDepthMm: Math.sqrt(radius ** 2 - offsetMm ** 2) - Math.sqrt(root ** 2 - offsetMm ** 2),
-  };
+  const offsetMm = faceOffset(radius, rakeDeg);
+  const faceDepthMm = depthOnFace(radius, offsetMm, within('depth of the form', formDepthMm, 0, radius));
+  return { offsetMm, rakeAtRootDeg: Math.asin(offsetMm / (radius - formDepthMm)) / DEG, faceDepthMm };
 }
 
 /**
@@ -91,7 +110,6 @@ export function eccentricRelief(
     turningRadiusMm: turning,
     reliefDeg: relief / DEG,
     dropMm: radiusMm - behind,
-    flankReliefDeg:
-      Math.atan(Math.tan(relief) * Math.sin(within('lean of the flank', flankDeg, 0, 90) * DEG)) / DEG,
+    flankReliefDeg: flankRelief(relief / DEG, within('lean of the flank', flankDeg, 0, 90)),
   };
 }

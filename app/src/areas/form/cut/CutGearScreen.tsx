@@ -73,7 +73,7 @@ function Cutting({ form }: { form: Form }) {
       onBack={back}
       side={
         <>
-          <Depths form={form} shape={shape} outsideMm={outside} />
+          <Depths shape={shape} outsideMm={outside} />
           <Measure form={form} />
           <Sheet>
             <View style={styles.box}>
@@ -165,16 +165,18 @@ function outsideOf({ body }: Form, shape: FormShape): number {
 }
 
 /** Blank, passes and what a blank that is off size does. */
-function Depths({ shape, outsideMm }: { form: Form; shape: FormShape; outsideMm: number }) {
+function Depths({ shape, outsideMm }: { shape: FormShape; outsideMm: number }) {
   const units = useUnits();
   const size = (mm: number): string => joined(formatLength(mm, units));
-  const { brass, steel } = { brass: cutPasses(shape, 'brass'), steel: cutPasses(shape, 'steel') };
+  const [brass, steel] = [cutPasses(shape, 'brass'), cutPasses(shape, 'steel')];
   return (
     <Sheet>
       <View style={styles.box}>
         <Words role="heading">Blank and passes</Words>
         <Words role="strong">{`Blank ${size(outsideMm)}`}</Words>
-        <Words>{`A blank that is off by 0.1 mm moves the pitch line by 0.05: correct the depth by that, measured from its own rim.`}</Words>
+        <Words>
+          A blank that is off size moves the pitch line by half of that: correct the depth, not the blank.
+        </Words>
         <Words>{`In brass: ${brass.map(size).join(', ')}.`}</Words>
         <Words>{`In steel: ${steel.map(size).join(', ')}.`}</Words>
         <Words role="note">

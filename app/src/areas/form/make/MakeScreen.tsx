@@ -47,7 +47,7 @@ function Steps({ form }: { form: Form }) {
   const steps = makeSteps(shape, corrected, body.tool, body.way, body.steel);
   const keys = keysOf(steps);
   const left = keys.filter((key) => !body.done.includes(key));
-  const isShaped = (key: MakeStep['key']): boolean => key === 'slides';
+  const soft = steps.length - HARD_STEPS;
   return (
     <Screen
       title="Make it"
@@ -71,9 +71,7 @@ function Steps({ form }: { form: Form }) {
           </Sheet>
           {steps.map(
             (step, i) =>
-              i >= HALF(steps.length) && (
-                <Step key={keys[i]} form={form} step={step} name={keys[i]!} number={i + 1} />
-              ),
+              i >= soft && <Step key={keys[i]} form={form} step={step} name={keys[i]!} number={i + 1} />,
           )}
         </>
       }
@@ -90,15 +88,11 @@ function Steps({ form }: { form: Form }) {
     >
       {steps.map(
         (step, i) =>
-          i < HALF(steps.length) && (
+          i < soft && (
             <View key={keys[i]} style={styles.gap}>
               <Step form={form} step={step} name={keys[i]!} number={i + 1} />
-              {isShaped(step.key) && (
-                <SlideTable
-                  profile={corrected.toShape}
-                  name={body.name}
-                  largestMm={step.key === 'slides' ? step.largestMm : 1}
-                />
+              {step.key === 'slides' && (
+                <SlideTable profile={corrected.toShape} name={body.name} largestMm={step.largestMm} />
               )}
             </View>
           ),
@@ -108,8 +102,8 @@ function Steps({ form }: { form: Form }) {
   );
 }
 
-/** Steps that stand in the first column: those on the soft blank. */
-const HALF = (count: number): number => count - 5;
+/** Steps from hardening on, which stand in the second column. */
+const HARD_STEPS = 5;
 
 function Step({ form, step, name, number }: { form: Form; step: MakeStep; name: string; number: number }) {
   const units = useUnits();

@@ -1,4 +1,4 @@
-import { inspectForm, type FormShape, type Profile } from '@pike-stone/core/form';
+import { inspectForm, type Profile } from '@pike-stone/core/form';
 import { unlessRefused } from '@pike-stone/core';
 import { FORM_VERDICT_WORDS, sayFine, sayFree, saySigned, sayWorstFacet } from '@pike-stone/words/form';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -68,7 +68,7 @@ function Proof({ form }: { form: Form }) {
       }
     >
       {body.measured ? (
-        <Inspected form={form} shape={shape} profile={profile} />
+        <Inspected form={form} profile={profile} />
       ) : (
         <Empty title="Not measured yet">
           Measure points along the edge by microscope or on a projector, in order, from any zero. They are
@@ -82,7 +82,7 @@ function Proof({ form }: { form: Form }) {
 }
 
 /** The measured points on the form, the verdict, and which facet to touch. */
-function Inspected({ form, profile }: { form: Form; shape: FormShape; profile: Profile }) {
+function Inspected({ form, profile }: { form: Form; profile: Profile }) {
   const units = useUnits();
   const { measured } = form.body;
   const key = JSON.stringify([measured, profile]);
