@@ -22,7 +22,6 @@ export const PLATE_SETS = {
   ],
   direct: [[24, 30, 36]],
 } as const satisfies Readonly<Record<string, Plates>>;
-export type PlateSetName = keyof typeof PLATE_SETS;
 
 /** Turns of the crank for one turn of the work that heads have. */
 export const HEAD_RATIOS = [40, 60, 90, 80, 120, 180, 1] as const;

@@ -31,7 +31,7 @@ export function numbersIn(text: string): readonly number[] | null {
 }
 
 /** A list that the shop wrote itself, as text. */
-export function useOwnText(key: string, start: string) {
+function useOwnText(key: string, start: string) {
   const text = useKept((state) => state.drafts[key]) ?? start;
   return [text, (next: string) => useKept.getState().keep(key, next)] as const;
 }
