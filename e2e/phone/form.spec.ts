@@ -67,8 +67,15 @@ test('an unknown gear becomes a cutter that is made, kept in the drawer, and cut
   await page.getByLabel(/^Body behind the edge/).fill('6');
   await set(page);
   await expect(page.getByTestId('correction')).toContainText('Shaped to the form itself it would cut up to');
+  await expect(page.getByTestId('sharpenings')).toContainText('About 30 sharpenings left');
+  await page.getByRole('button', { name: /^Sharpened: / }).click();
+  await expect(page.getByTestId('sharpenings')).toContainText(
+    /About 29 sharpenings left.*0\.1\smm are off its face/,
+  );
   await page.getByRole('button', { name: 'Keep it in the drawer' }).click();
-  await expect(page.getByRole('button', { name: 'In the drawer' })).toBeVisible();
+  await page.getByRole('button', { name: 'In the drawer' }).click();
+  await expect(page.getByText(/16 DP, for 32 teeth; about 29 sharpenings left/).first()).toBeVisible();
+  await page.goBack();
 
   await page.getByRole('button', { name: /^Make it/ }).click();
   await expect(page.getByText(/0 of|of 8 steps to go/)).toBeVisible();

@@ -94,6 +94,8 @@ export const formBody = z.object({
   done: z.array(z.string().max(40)).max(60).readonly(),
   /** Points measured on it, and the band it is judged by; null until it is measured. */
   measured: measured.nullable(),
+  /** Ground off its face since it was new. */
+  faceGroundMm: length(0, 100),
   /** Spaces of the gear in hand that are cut. */
   spacesCut: whole(0, 2000),
   /** The tool of the drawer that it became. */

@@ -13,6 +13,12 @@ export const photo = z.boolean().optional();
 
 const anySupply = { name, place, price: money.optional(), photo, note };
 const lowAt = whole(0, 1000).optional();
+/** Numbers with blanks between, as they are typed. */
+const counts = z
+  .string()
+  .trim()
+  .max(1000)
+  .regex(/^[\d.,;/\s]+$/, 'Numbers with a blank between.');
 
 /** Something of the drawer that no cut is done with by itself. */
 export const supplyBody = z.discriminatedUnion('kind', [
@@ -68,6 +74,16 @@ export const supplyBody = z.discriminatedUnion('kind', [
     flangeMm: length(3, 300).optional(),
   }),
   z.object({ kind: z.literal('stone'), ...anySupply }),
+  /** Gauge blocks or feelers, as they lie in the box: without what is missing or worn. */
+  z.object({ kind: z.literal('gauge-set'), ...anySupply, unit: z.enum(['mm', 'in']), pieces: counts }),
+  /** A dividing head: turns of its crank for one of the work, holes of its plates, a side between slashes, its gears. */
+  z.object({
+    kind: z.literal('dividing-head'),
+    ...anySupply,
+    ratio: whole(1, 360),
+    circles: counts,
+    gears: counts,
+  }),
 ]);
 export type SupplyBody = z.infer<typeof supplyBody>;
 export type SupplyOf<K extends SupplyBody['kind']> = Extract<SupplyBody, { readonly kind: K }>;

@@ -13,7 +13,7 @@ import { makeSteps } from './make-steps';
 import { shapeFindings, stopsForm, toolFindings } from './form-findings';
 import { shapeOf, type FormSource, type GearData } from './form-shape';
 import { correctedForm, heightErrors, mappingOf, worstOf, type FormTool } from './form-tool';
-import { formKept, sharpeningError, sharpeningsIn } from './resharpening';
+import { formKept, sharpeningError, sharpeningsLeft } from './resharpening';
 
 const gear: GearData = { system: 'module', size: 1, teeth: 20, rack: 'iso-53-a', shift: 0 };
 const space: FormSource = { kind: 'gear', gear, formTeeth: 20 };
@@ -263,8 +263,13 @@ describe('a tool for a form', () => {
     expect(Math.abs(sharpeningError(deep, cutter, 'slides', faceMm)) * 1000).toBeCloseTo(15, 0);
   });
 
+  it('has fewer sharpenings left the more was ground off its face', () => {
+    expect(sharpeningsLeft(fly, 0.25)).toBe(sharpeningsLeft(fly) - 3);
+    expect(sharpeningsLeft(fly, 50)).toBe(0);
+  });
+
   it('has fewer sharpenings in it with more teeth', () =>
-    expect(sharpeningsIn(multi)).toBeGreaterThan(sharpeningsIn({ ...multi, teeth: 10 } as FormTool)));
+    expect(sharpeningsLeft(multi)).toBeGreaterThan(sharpeningsLeft({ ...multi, teeth: 10 } as FormTool)));
 });
 
 describe('the cutter as a solid', () => {

@@ -10,6 +10,8 @@ import { reliefDrop, worstOf, type DepthError, type FormTool } from './form-tool
 const LAND_TO_USE = 0.6;
 /** Share of the body of a fly cutter or of a flat tool that may be ground away. */
 const BODY_TO_USE = 0.5;
+/** Height of the shank that a flat form tool is usually made from, mm. */
+const FLAT_HEIGHT_MM = 12;
 /** Taken off the face at a sharpening, mm: our typical value. */
 export const USUAL_FACE_GRIND_MM = 0.1;
 const ROUNDS = 60;
@@ -75,9 +77,8 @@ export function sharpeningError(shape: FormShape, tool: FormTool, way: MakingWay
   }
 }
 
-/** Sharpenings that a new cutter has in it, at so much off the face each time. */
-export function sharpeningsIn(tool: FormTool, perGrindMm = USUAL_FACE_GRIND_MM): number {
-  positive('ground off the face', perGrindMm);
+/** What may be ground off the face of a new cutter in all, mm. */
+function faceStock(tool: FormTool): number {
   switch (tool.kind) {
     case 'multi': {
       const { landArcMm } = gashing(
@@ -87,15 +88,25 @@ export function sharpeningsIn(tool: FormTool, perGrindMm = USUAL_FACE_GRIND_MM):
         tool.gashAngleDeg,
         tool.rakeDeg,
       );
-      return Math.max(0, wholeIn((LAND_TO_USE * landArcMm) / perGrindMm));
+      return Math.max(0, LAND_TO_USE * landArcMm);
     }
     case 'fly':
-      return wholeIn((BODY_TO_USE * tool.bodyMm) / perGrindMm);
+      return BODY_TO_USE * tool.bodyMm;
     case 'circular':
-      return wholeIn((Math.PI * tool.toolRadiusMm) / perGrindMm);
+      return Math.PI * tool.toolRadiusMm;
     case 'flat':
-      return wholeIn((BODY_TO_USE * FLAT_HEIGHT_MM) / perGrindMm);
+      return BODY_TO_USE * FLAT_HEIGHT_MM;
   }
 }
-/** Height of the shank that a flat form tool is usually made from, mm. */
-const FLAT_HEIGHT_MM = 12;
+
+/**
+ * Sharpenings that a cutter has left in it, at so much off the face each time.
+ * @param groundMm  off its face since it was new
+ */
+export function sharpeningsLeft(tool: FormTool, groundMm = 0, perGrindMm = USUAL_FACE_GRIND_MM): number {
+  positive('ground off the face', perGrindMm);
+  return Math.max(
+    0,
+    wholeIn((faceStock(tool) - within('ground off the face', groundMm, 0, 1e3)) / perGrindMm),
+  );
+}

@@ -19,6 +19,9 @@ const SAME_MM = 1e-9;
 /** Depth into the form from which a stop counts as cutting into it, mm: beyond arithmetic. */
 const GOUGE_MM = 1e-7;
 
+/** More stops than this along one line or arc are no table for a person. */
+const MOST_STOPS = 5000;
+
 /** A piece of the wheel's path with the piece of the profile it came from. */
 interface PathPiece {
   readonly piece: Piece | { readonly kind: 'point'; readonly at: PlanePoint };
@@ -158,6 +161,7 @@ function stopsOn({ piece, source }: PathPiece, rhoMm: number, cuspMm: number): r
       ? wholeOver(distanceOf(piece.from, piece.to) / lineStep)
       : wholeOver(Math.abs(piece.sweepRad) / arcStep(source, rhoMm, cuspMm)),
   );
+  if (!(count <= MOST_STOPS)) throw new OutOfRange('stops of the table', count, 1, MOST_STOPS);
   return Array.from({ length: count + 1 }, (_, i) => pointOn(piece, i / count));
 }
 

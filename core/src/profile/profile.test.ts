@@ -67,6 +67,12 @@ describe('a profile', () => {
     ).toThrow('bulge');
   });
 
+  it('is not sampled finer than can be worked with', () => {
+    expect(() => sampled(form, 5e-324)).toThrow('chord error');
+    expect(() => sampled(scaled(form, 1e6), 1e-7)).toThrow('points of the chain');
+    expect(() => steppedPoints(form, 1e-9)).toThrow('points of the chain');
+  });
+
   it('stays within the chord error when sampled', () =>
     fc.assert(
       fc.property(fc.double({ min: 1e-4, max: 0.2, noNaN: true }), (error) => {

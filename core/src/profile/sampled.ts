@@ -1,6 +1,10 @@
 import type { PlanePoint } from '../quantity/circle-fit';
-import { positive } from '../quantity/out-of-range';
-import { piecesOf, pointOn, type Piece, type Profile } from './profile';
+import { OutOfRange, positive, within } from '../quantity/out-of-range';
+import { pieceLength, piecesOf, pointOn, type Piece, type Profile } from './profile';
+
+/** Finest chord error, mm, and the most points of a chain. */
+const LEAST_ERROR_MM = 1e-7;
+const MOST_POINTS = 200_000;
 
 /**
  * Number of equal chords that stay within an error of an arc: n = ceil(|sweep| / (2 acos(1 - e / R))); an
@@ -14,12 +18,13 @@ function chordCount(piece: Piece, errorMm: number): number {
 
 /**
  * Points along a profile whose chords leave it by at most an error.
- * @param errorMm  more than 0
+ * @param errorMm  a tenth of a nanometre or more
  * @example sampled([[0, 0, 0], [2, 0, 0]], 0.01) // [[0, 0], [2, 0]]
  */
 export function sampled(profile: Profile, errorMm: number): readonly PlanePoint[] {
-  positive('chord error', errorMm);
+  within('chord error', errorMm, LEAST_ERROR_MM, 1e6);
   const pieces = piecesOf(profile);
+  checkedCount(pieces.map((piece) => chordCount(piece, errorMm)));
   return [
     ...pieces.slice(0, 1).map(({ from }) => from),
     ...pieces.flatMap((piece) => {
@@ -29,18 +34,21 @@ export function sampled(profile: Profile, errorMm: number): readonly PlanePoint[
   ];
 }
 
+/** Refuses a chain of more points than can be worked with. */
+function checkedCount(counts: readonly number[]): void {
+  const count = counts.reduce((sum, one) => sum + one, 0);
+  if (!(count <= MOST_POINTS)) throw new OutOfRange('points of the chain', count, 1, MOST_POINTS);
+}
+
 /** Points along a profile not farther apart than a step, corners included. */
 export function steppedPoints(profile: Profile, stepMm: number): readonly PlanePoint[] {
   positive('step', stepMm);
   const pieces = piecesOf(profile);
+  checkedCount(pieces.map((piece) => pieceLength(piece) / stepMm));
   return [
     ...pieces.slice(0, 1).map(({ from }) => from),
     ...pieces.flatMap((piece) => {
-      const length =
-        piece.kind === 'line'
-          ? Math.hypot(piece.to[0] - piece.from[0], piece.to[1] - piece.from[1])
-          : piece.radiusMm * Math.abs(piece.sweepRad);
-      const count = Math.max(1, Math.ceil(length / stepMm));
+      const count = Math.max(1, Math.ceil(pieceLength(piece) / stepMm));
       return Array.from({ length: count }, (_, i) => pointOn(piece, (i + 1) / count));
     }),
   ];

@@ -106,6 +106,9 @@ describe('a stack', () => {
     });
   });
 
+  it('far beyond all pieces says the longest there is, at once', () =>
+    expect(ask('metric-47', 1e6)).toEqual({ feasible: false, nearestBelow: 297, nearestAbove: null }));
+
   it('refuses a target of nothing and nine pieces', () => {
     expect(() => ask('metric-88', 0)).toThrow('target');
     expect(() => ask('metric-88', 10, { mostPieces: 9 })).toThrow('most pieces');

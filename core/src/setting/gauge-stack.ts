@@ -33,6 +33,13 @@ export type StackAnswer =
     }
   | { readonly feasible: false; readonly nearestBelow: number | null; readonly nearestAbove: number | null };
 
+/** Longest sum that so many pieces make: nothing beyond it has to be looked at. */
+const longestSum = (pieces: readonly number[], count: number): number =>
+  [...pieces]
+    .sort((a, b) => b - a)
+    .slice(0, count)
+    .reduce((sum, piece) => sum + piece, 0);
+
 /** Window of whole common steps within a tolerance, and the exact target. */
 function windowOf(target: number, toleranceSteps: number, common: number) {
   return {
@@ -72,9 +79,15 @@ export function gaugeStack(wish: StackWish): StackAnswer {
   const pair = wish.wearPiece === null ? 0 : 2 * stepsOf('wear piece', wish.wearPiece, wish.unit);
   const taken = wish.wearPiece === null ? 0 : 2;
   const target = wish.target * perUnit - pair;
-  const largest = Math.max(...wish.pieces);
   const mostK = Math.max(0, wish.mostPieces - taken);
-  const sums = reachableSums(wish.pieces, Math.max(0, target) + largest + wish.tolerance * perUnit, mostK);
+  const sums = reachableSums(
+    wish.pieces,
+    Math.min(
+      longestSum(wish.pieces, mostK),
+      Math.max(0, target) + Math.max(...wish.pieces) + wish.tolerance * perUnit,
+    ),
+    mostK,
+  );
   const window = windowOf(target, wish.tolerance * perUnit, sums.common);
   for (let k = 1; k <= mostK; k += 1) {
     const sum = nearestIn(sums, k, window);
@@ -119,7 +132,7 @@ function* stacksWithin(
   k: number,
   { low, high }: ReturnType<typeof windowOf>,
 ): Generator<readonly number[]> {
-  for (let sum = Math.max(0, low); sum <= high; sum += 1)
+  for (let sum = Math.max(0, low); sum <= Math.min(high, sums.top); sum += 1)
     if (sums.makes(sums.sizes.length, k, sum)) yield* selections(sums, k, sum);
 }
 
@@ -163,7 +176,11 @@ export function gaugeStackPair(
   within('tolerance', tolerance, 0, Math.min(...targets));
   within('most pieces', mostEach, 1, MOST_PIECES);
   const steps = targets.map((target) => positive('target', target) * perUnit);
-  const sums = reachableSums(pieces, Math.max(...steps) + (tolerance + 1) * perUnit, mostEach);
+  const sums = reachableSums(
+    pieces,
+    Math.min(longestSum(pieces, mostEach), Math.max(...steps) + (tolerance + 1) * perUnit),
+    mostEach,
+  );
   const windows = steps.map((target) => windowOf(target, tolerance * perUnit, sums.common));
   const lists = windows.map((window) =>
     Array.from({ length: mostEach }, (_, k) => listed(sums, k + 1, window)),

@@ -33,6 +33,8 @@ export interface ReachableSums {
   below(k: number, sum: number): number | null;
   /** Nearest sum at or above a place, or null. */
   above(k: number, sum: number): number | null;
+  /** Largest sum looked at, in common steps. */
+  readonly top: number;
   /** Sizes in common steps. */
   readonly sizes: readonly number[];
 }
@@ -64,6 +66,7 @@ export function reachableSums(pieces: readonly number[], most: number, mostK: nu
   };
   return {
     common,
+    top,
     sizes,
     makes: (count, k, sum) => k >= 0 && hasBit(layers[count]![k]!, sum),
     below: (k, sum) => search(k, sum, -1),

@@ -7,6 +7,7 @@ const made = {
   steel: 'silver-steel',
   done: [],
   measured: null,
+  faceGroundMm: 0,
   spacesCut: 0,
   toolId: null,
 } as const;

@@ -131,6 +131,24 @@ export const SUPPLIES: readonly SupplyBody[] = [
     grinderId: GRINDER.post,
     place: 'Bay lathe, drawer',
   }),
+  {
+    kind: 'gauge-set',
+    name: 'Old 47 blocks, 1.3 lost',
+    unit: 'mm',
+    pieces:
+      '1.005 1.01 1.02 1.03 1.04 1.05 1.06 1.07 1.08 1.09 1.1 1.2 1.4 1.5 1.6 1.7 1.8 1.9 1 2 3 4 5 6 7 8 9 10 11 12 13 14 15 16 17 18 19 20 21 22 23 24 25 50 75 100',
+    place: 'Tool cupboard, top',
+    note: 'The 1.3 went over the side with the chain.',
+  },
+  {
+    kind: 'dividing-head',
+    name: 'Dividing head of the mill',
+    ratio: 40,
+    circles: '15 16 17 18 19 20 / 21 23 27 29 31 33 / 37 39 41 43 47 49',
+    gears: '24 24 28 32 40 44 48 56 64 72 86 100',
+    place: 'Under the mill',
+    note: '',
+  },
 ];
 
 /** Boxes that tools take their inserts from. */

@@ -50,6 +50,9 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
   });
   /** The unit of a temperature, with the same in the shop's own. */
   const celsius = (c: number): string => (units === 'mm' ? '°C' : `°C (${formatHeat(c, units)})`);
+  /** Where the centre of an arc stands, from the middle of the form and its tip. */
+  const centre = ([x, y]: readonly [number, number], times: number): string =>
+    `Its centre stands ${times === 2 ? `${size(Math.abs(x))} either side of the middle` : Math.abs(x) < 0.0005 ? 'on the middle' : `${size(Math.abs(x))} ${x > 0 ? 'right' : 'left'} of the middle`} and ${size(Math.abs(y))} ${y < 0 ? 'below' : 'above'} the tip.`;
   const nothing = { figures: [], lines: [], caution: null };
   switch (step.key) {
     case 'blank':
@@ -96,6 +99,7 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
                 `One stone stands for ${step.job.arcs} arcs of the form: it leaves ${sayFine(step.job.deviationMm, units)}.`,
               ]
             : []),
+          centre(step.job.centre, step.job.times),
           'The relief is all round, so grinding the face later moves the edge in.',
         ],
         caution: GRINDING,
@@ -107,7 +111,8 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
         figures: [figure('Swing', step.keptMm, 'centre kept'), figure('or', step.freeMm, 'centre may move')],
         lines: [
           `Swung at the radius itself the tilt would leave ${sayFine(step.uncorrectedMm, units)}, because the face cuts the swung round in an ellipse. With the centre kept, ±${sayFine(step.remainingMm, units)} are left; with the tool set by its edge, ${sayFine(step.freeRemainingMm, units)}.`,
-          `From ${formatAngle(step.job.fromDeg, 1)} to ${formatAngle(step.job.toDeg, 1)} of the depth direction. Set the radius by gauge blocks or feelers between the pivot and the wheel.`,
+          centre(step.job.centre, step.job.times),
+          `From ${formatAngle(step.job.fromDeg, 1)} to ${formatAngle(step.job.toDeg, 1)} of the depth direction. Set the radius by gauge blocks or feelers between the pivot and the wheel, and the tool by the same from a stop.`,
         ],
         caution: GRINDING,
       };

@@ -1,6 +1,4 @@
 import {
-  HEAD_RATIOS,
-  USUAL_HEAD_GEARS,
   arcOfError,
   compoundIndexing,
   differentialDividing,
@@ -11,7 +9,6 @@ import { sayDifferential, sayFine, sayIndexing } from '@pike-stone/words/form';
 import { formatAngle, formatLength, joined } from '@pike-stone/words';
 import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
-import { Choice } from '../../kit/Choice';
 import { Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
@@ -20,29 +17,30 @@ import { lengthText } from '../figures/read-figure';
 import { useFigures } from '../figures/useFigures';
 import { AnglesFrame } from './AnglesFrame';
 import { HoleCircle } from './HoleCircle';
-import { PlateList } from './PlateList';
-import { useKeptChoice, usePlates } from './use-set';
+import { HeadChoice } from './HeadChoice';
+import { useHead } from './use-set';
 
-const RATIOS = HEAD_RATIOS.map(String);
 /** How far a trial count may be from the wanted one. */
 const AROUND = 15;
 
 /** All ways of dividing: simple, and where it is not exact compound and differential. */
-function dividedBy(turns: number, divisions: number, plates: Plates) {
+function dividedBy(turns: number, divisions: number, plates: Plates, gears: readonly number[]) {
   const simple = simpleIndexing(turns, divisions, plates);
   if (simple.exact || turns === 1) return { simple, compound: null, differential: null };
   return {
     simple,
     compound: compoundIndexing(turns, divisions, plates),
-    differential: differentialDividing(turns, divisions, null, plates, USUAL_HEAD_GEARS, AROUND),
+    differential: differentialDividing(turns, divisions, null, plates, gears, AROUND),
   };
 }
 
 /** Divisions of a circle on the shop's head and plates: simple, compound, differential, and what is left over. */
 export function Dividing() {
   const units = useUnits();
-  const [ratio, setRatio] = useKeptChoice('head-ratio', RATIOS);
-  const { plates } = usePlates();
+  const {
+    head: { plates, gears },
+    ratio: turns,
+  } = useHead();
   const figures = useFigures(
     [
       { key: 'divisions', label: 'Divisions', kind: 'whole', low: 1, high: 1000, start: '64' },
@@ -59,8 +57,7 @@ export function Dividing() {
     { keptAs: 'dividing', atOnce: true },
   );
   const [divisions, diameter] = [figures.peek('divisions')?.[0], figures.peek('diameter')?.[0]];
-  const turns = Number(ratio);
-  const found = divisions === undefined ? null : dividedBy(turns, divisions, plates);
+  const found = divisions === undefined ? null : dividedBy(turns, divisions, plates, gears);
   const at =
     diameter === undefined
       ? null
@@ -71,18 +68,10 @@ export function Dividing() {
       part="divide"
       side={
         <>
+          <HeadChoice />
           <Sheet>
-            <View style={styles.box}>
-              <Choice
-                says="Turns of the crank for one of the work"
-                value={ratio}
-                onChange={setRatio}
-                options={RATIOS.map((value) => ({ value, label: value === '1' ? 'Direct' : `${value} : 1` }))}
-              />
-              {figures.boxes[1]}
-            </View>
+            <View style={styles.box}>{figures.boxes[1]}</View>
           </Sheet>
-          <PlateList />
         </>
       }
     >

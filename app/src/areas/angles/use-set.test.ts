@@ -1,4 +1,4 @@
-import { numbersIn, ownPieces, ownPlates } from './use-set';
+import { numbersIn, ownGears, ownPieces, ownPlates } from './use-set';
 
 it('reads pieces of one’s own in whole steps, and refuses what is none', () => {
   expect(ownPieces('1 1.005; 50', 'mm')).toEqual([2000, 2010, 100_000]);
@@ -10,11 +10,17 @@ it('reads pieces of one’s own in whole steps, and refuses what is none', () =>
 });
 
 it('reads plates, a side on each row, and refuses part of a hole', () => {
-  expect(ownPlates('15 16\n\n21 23')).toEqual([
+  expect(ownPlates('15 16 / / 21 23')).toEqual([
     [15, 16],
     [21, 23],
   ]);
   expect(ownPlates('15 16.5')).toBeNull();
   expect(ownPlates('1')).toBeNull();
   expect(ownPlates('')).toBeNull();
+});
+
+it('reads the gears of a head, and refuses one alone', () => {
+  expect(ownGears('24 24 28')).toEqual([24, 24, 28]);
+  expect(ownGears('24')).toBeNull();
+  expect(ownGears('24 28.5')).toBeNull();
 });

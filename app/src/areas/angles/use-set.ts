@@ -1,8 +1,10 @@
+import type { SupplyOf } from '@pike-stone/contract';
 import {
   GAUGE_SETS,
   GAUGE_SET_NAMES,
+  HEAD_RATIOS,
   PLATE_SETS,
-  STEPS_PER_UNIT,
+  USUAL_HEAD_GEARS,
   piecesInSteps,
   type GaugeUnit,
   type Plates,
@@ -10,8 +12,9 @@ import {
 import { unlessRefused } from '@pike-stone/core';
 import { GAUGE_SET_WORDS, PLATE_SET_WORDS } from '@pike-stone/words/form';
 import { draftsNamed } from '../../data/drafts';
+import { useRecords } from '../../data/records';
 
-/** What is on this bench: which set of blocks or feelers, which plates, which head; it stays on this device. */
+/** What is used on this bench: which set, which plates, which way of saying a taper; it stays on this device. */
 const useKept = draftsNamed<string>('pike-sets');
 
 /** A choice that stays: the one in use, of those that are offered. */
@@ -30,27 +33,10 @@ export function numbersIn(text: string): readonly number[] | null {
   return values.length > 0 && values.every((value) => Number.isFinite(value) && value > 0) ? values : null;
 }
 
-/** A list that the shop wrote itself, as text. */
-function useOwnText(key: string, start: string) {
-  const text = useKept((state) => state.drafts[key]) ?? start;
-  return [text, (next: string) => useKept.getState().keep(key, next)] as const;
-}
-
-/** Blocks or feelers that are stacked from. */
-export interface PiecesInUse {
-  readonly name: string;
-  readonly unit: GaugeUnit;
-  readonly kind: 'blocks' | 'feelers';
-  readonly steps: readonly number[];
-}
-
-const OWN = 'own';
-export const SET_CHOICES = [
-  'metric-47',
-  ...GAUGE_SET_NAMES.filter((name) => name !== 'metric-47'),
-  OWN,
-] as const;
-export type SetChoiceName = (typeof SET_CHOICES)[number];
+/** Pieces that a set may have. */
+const MOST_PIECES = 130;
+const MOST_CIRCLES = 60;
+const MOST_GEARS = 30;
 
 /** The pieces of a list in whole steps of its unit; null when one is none. */
 export function ownPieces(text: string, unit: GaugeUnit): readonly number[] | null {
@@ -59,42 +45,12 @@ export function ownPieces(text: string, unit: GaugeUnit): readonly number[] | nu
     ? unlessRefused(() => piecesInSteps(values, unit), null)
     : null;
 }
-/** Pieces that a set of one's own may have. */
-const MOST_PIECES = 130;
 
-/** What an own list of pieces begins with: the first set, from which what is missing or worn is taken out. */
-const FIRST = GAUGE_SETS['metric-47'].steps.map((steps) => steps / STEPS_PER_UNIT.mm).join(' ');
-
-export const useOwnPieces = () => useOwnText('own-pieces', FIRST);
-export const useOwnUnit = () => useKeptChoice<GaugeUnit>('own-unit', ['mm', 'in']);
-
-/** The set in use, and how it is chosen. */
-export function usePieces() {
-  const [name, choose] = useKeptChoice<SetChoiceName>('gauge-set', SET_CHOICES);
-  const [text] = useOwnPieces();
-  const [unit] = useOwnUnit();
-  const own = name === OWN ? ownPieces(text, unit) : null;
-  const pieces: PiecesInUse =
-    name === OWN
-      ? { name: 'Own pieces', unit, kind: 'blocks', steps: own ?? [] }
-      : { name: GAUGE_SET_WORDS[name], ...GAUGE_SETS[name] };
-  return { name, choose, pieces };
-}
-
-/** Sizes of one of a wear pair that a set may have. */
-export const wearPieces = (unit: GaugeUnit): readonly number[] => (unit === 'mm' ? [1, 2] : [0.05, 0.1]);
-
-const PLATE_NAMES = ['three-plates', 'one-plate-two-sides', 'rotary-table-plates', 'direct'] as const;
-export const PLATE_CHOICES = [...PLATE_NAMES, OWN] as const;
-export type PlateChoice = (typeof PLATE_CHOICES)[number];
-
-const MOST_CIRCLES = 60;
-
-/** Circles of one's own plates: a side on each row; null when a number is no count of holes. */
+/** Circles of plates, a side between slashes; null when a number is no count of holes. */
 export function ownPlates(text: string): Plates | null {
   const sides = text
-    .split('\n')
-    .filter((row) => row.trim() !== '')
+    .split('/')
+    .filter((side) => side.trim() !== '')
     .map(numbersIn);
   const known = sides.filter((side) => side !== null);
   const circles = known.flat();
@@ -106,16 +62,112 @@ export function ownPlates(text: string): Plates | null {
     : null;
 }
 
-export const useOwnPlates = () =>
-  useOwnText('own-plates', PLATE_SETS['three-plates'].map((side) => side.join(' ')).join('\n'));
-
-/** The plates in use, and how they are chosen. */
-export function usePlates() {
-  const [name, choose] = useKeptChoice<PlateChoice>('head-plates', PLATE_CHOICES);
-  const [text] = useOwnPlates();
-  const plates: Plates = name === OWN ? (ownPlates(text) ?? PLATE_SETS['three-plates']) : PLATE_SETS[name];
-  return { name, choose, plates };
+/** Change gears of a head; null when one is no count of teeth. */
+export function ownGears(text: string): readonly number[] | null {
+  const teeth = numbersIn(text);
+  return teeth
+    && teeth.length >= 2
+    && teeth.length <= MOST_GEARS
+    && teeth.every((one) => Number.isInteger(one) && one <= 500)
+    ? teeth
+    : null;
 }
 
-/** What plates are called. */
-export const plateName = (name: PlateChoice): string => (name === OWN ? 'Own plates' : PLATE_SET_WORDS[name]);
+/** Stores of a kind of this shop, the newest name first. */
+function useStores<K extends 'gauge-set' | 'dividing-head'>(kind: K) {
+  const { records } = useRecords('supplies');
+  return records.flatMap(({ id, archived, body }) =>
+    archived || body.kind !== kind ? [] : [{ id, body: body as SupplyOf<K> }],
+  );
+}
+
+/** Blocks or feelers that are stacked from. */
+export interface PiecesInUse {
+  readonly id: string;
+  readonly name: string;
+  readonly unit: GaugeUnit;
+  readonly kind: 'blocks' | 'feelers';
+  /** Empty when a piece of the shop's own list is none. */
+  readonly steps: readonly number[];
+}
+
+/** Every set: the shop's own first, then the usual ones. */
+export function usePieceSets(): readonly PiecesInUse[] {
+  const own = useStores('gauge-set').map(({ id, body }): PiecesInUse => ({
+    id,
+    name: body.name,
+    unit: body.unit,
+    kind: 'blocks',
+    steps: ownPieces(body.pieces, body.unit) ?? [],
+  }));
+  return [
+    ...own,
+    ...GAUGE_SET_NAMES.map((name): PiecesInUse => ({
+      id: name,
+      name: GAUGE_SET_WORDS[name],
+      ...GAUGE_SETS[name],
+    })),
+  ];
+}
+
+/** The set in use, and how it is chosen. */
+export function usePieces() {
+  const sets = usePieceSets();
+  const [id, choose] = useKeptChoice(
+    'gauge-set',
+    sets.map((set) => set.id),
+  );
+  return { sets, choose, pieces: sets.find((set) => set.id === id)! };
+}
+
+/** Sizes of one of a wear pair that a set may have. */
+export const wearPieces = (unit: GaugeUnit): readonly number[] => (unit === 'mm' ? [1, 2] : [0.05, 0.1]);
+
+/** A head with its plates and gears. */
+export interface HeadInUse {
+  readonly id: string;
+  readonly name: string;
+  /** Turns of the crank for one of the work; null where it is asked beside. */
+  readonly ratio: number | null;
+  readonly plates: Plates;
+  readonly gears: readonly number[];
+}
+
+const PLATE_NAMES = ['three-plates', 'one-plate-two-sides', 'rotary-table-plates', 'direct'] as const;
+const RATIOS = HEAD_RATIOS.map(String);
+
+/** The head in use: the shop's own first, then usual plates, whose ratio is chosen beside. */
+export function useHead() {
+  const own = useStores('dividing-head').map(({ id, body }): HeadInUse => ({
+    id,
+    name: body.name,
+    ratio: body.ratio,
+    plates: ownPlates(body.circles) ?? PLATE_SETS['three-plates'],
+    gears: ownGears(body.gears) ?? USUAL_HEAD_GEARS,
+  }));
+  const heads: readonly HeadInUse[] = [
+    ...own,
+    ...PLATE_NAMES.map((name): HeadInUse => ({
+      id: name,
+      name: PLATE_SET_WORDS[name],
+      ratio: name === 'direct' ? 1 : null,
+      plates: PLATE_SETS[name],
+      gears: USUAL_HEAD_GEARS,
+    })),
+  ];
+  const [id, choose] = useKeptChoice(
+    'head',
+    heads.map((head) => head.id),
+  );
+  const [ratio, setRatio] = useKeptChoice('head-ratio', RATIOS);
+  const head = heads.find((one) => one.id === id)!;
+  return {
+    heads,
+    choose,
+    head,
+    ratio: head.ratio ?? Number(ratio),
+    ratios: RATIOS,
+    chosenRatio: ratio,
+    setRatio,
+  };
+}

@@ -28,7 +28,11 @@ const FILTERS: { readonly [K in DrawerKind]?: readonly Filter[] } = {
   supplies: [
     { value: 'inserts', label: 'Inserts', kinds: ['insert-box'] },
     { value: 'blanks', label: 'Blanks', kinds: ['blank'] },
-    { value: 'others', label: 'Others', kinds: ['holder', 'wheel', 'grinder', 'stone'] },
+    {
+      value: 'others',
+      label: 'Others',
+      kinds: ['holder', 'wheel', 'grinder', 'stone', 'gauge-set', 'dividing-head'],
+    },
   ],
 };
 

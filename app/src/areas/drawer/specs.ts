@@ -1,3 +1,4 @@
+import { GAUGE_SETS, PLATE_SETS, STEPS_PER_UNIT, USUAL_HEAD_GEARS } from '@pike-stone/core/setting';
 import {
   machineBody,
   metalBody,
@@ -180,6 +181,22 @@ const newGrinder: SupplyBody = {
   note: '',
 };
 
+const newGaugeSet: SupplyBody = {
+  kind: 'gauge-set',
+  name: '',
+  unit: 'mm',
+  pieces: GAUGE_SETS['metric-47'].steps.map((steps) => steps / STEPS_PER_UNIT.mm).join(' '),
+  note: '',
+};
+const newHead: SupplyBody = {
+  kind: 'dividing-head',
+  name: '',
+  ratio: 40,
+  circles: PLATE_SETS['three-plates'].map((side) => side.join(' ')).join(' / '),
+  gears: USUAL_HEAD_GEARS.join(' '),
+  note: '',
+};
+
 export const KIND_SPECS: { readonly [K in DrawerKind]: KindSpec<K> } = {
   machines: {
     title: 'Machines',
@@ -224,6 +241,8 @@ export const KIND_SPECS: { readonly [K in DrawerKind]: KindSpec<K> } = {
       { type: 'box', label: 'Add a box, blank or wheel', body: newSupply },
       { type: 'wheel', label: 'Add a wheel', body: newWheel },
       { type: 'grinder', label: 'Add a grinder', body: newGrinder },
+      { type: 'gauge-set', label: 'Add blocks or feelers', body: newGaugeSet },
+      { type: 'dividing-head', label: 'Add a dividing head', body: newHead },
     ],
     about: (body) => [SUPPLY_WORDS[body.kind], body.place].filter(Boolean).join(', '),
   },

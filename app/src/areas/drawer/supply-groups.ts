@@ -9,6 +9,8 @@ export const SUPPLY_WORDS: Readonly<Record<SupplyBody['kind'], string>> = {
   wheel: 'grinding wheel',
   grinder: 'grinder',
   stone: 'stone',
+  'gauge-set': 'blocks or feelers',
+  'dividing-head': 'dividing head',
 };
 
 /** Where a thing lives and what it cost. */
@@ -69,6 +71,28 @@ const SIZES: Readonly<Record<SupplyBody['kind'], readonly FieldSpec[]>> = {
     { type: 'length', path: 'flangeMm', label: 'Diameter of its flanges', optional: true },
   ],
   stone: [],
+  'gauge-set': [
+    {
+      type: 'choice',
+      path: 'unit',
+      label: 'Unit',
+      options: [
+        { value: 'mm', label: 'mm' },
+        { value: 'in', label: 'Inches' },
+      ],
+    },
+    { type: 'text', path: 'pieces', label: 'Its pieces, with a blank between', lines: 4 },
+  ],
+  'dividing-head': [
+    { type: 'number', path: 'ratio', label: 'Turns of the crank for one of the work' },
+    {
+      type: 'text',
+      path: 'circles',
+      label: 'Holes of its circles, a slash between the sides of the plates',
+      lines: 3,
+    },
+    { type: 'text', path: 'gears', label: 'Its change gears', lines: 2 },
+  ],
 };
 
 const isKind = (kind: unknown): kind is SupplyBody['kind'] => typeof kind === 'string' && kind in SIZES;

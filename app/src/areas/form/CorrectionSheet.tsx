@@ -3,7 +3,7 @@ import {
   formKept,
   heightErrors,
   sharpeningError,
-  sharpeningsIn,
+  sharpeningsLeft,
   worstOf,
   type FormShape,
 } from '@pike-stone/core/form';
@@ -12,6 +12,7 @@ import { FORM_KEPT_WORDS, sayFine, saySigned } from '@pike-stone/words/form';
 import { formatLength, joined } from '@pike-stone/words';
 import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
+import { Button } from '../../kit/Button';
 import { Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
@@ -41,7 +42,10 @@ export function CorrectionSheet({
     unlessRefused(() => worstOf(heightErrors(shape, tool, height)).errorMm, null),
   );
   const loses = unlessRefused(() => sharpeningError(shape, tool, way, FACE_MM), 0);
-  const count = unlessRefused(() => sharpeningsIn(tool), 0);
+  const { faceGroundMm } = form.body;
+  const count = unlessRefused(() => sharpeningsLeft(tool, faceGroundMm), 0);
+  const now =
+    faceGroundMm === 0 ? 0 : unlessRefused(() => sharpeningError(shape, tool, way, faceGroundMm), 0);
   /** A small size: thou where the shop works in inches. */
   const small = (mm: number): string =>
     units === 'mm' ? joined(formatLength(mm, units)) : sayFine(mm, units);
@@ -64,7 +68,19 @@ export function CorrectionSheet({
         <Words>
           {`${FORM_KEPT_WORDS[kept]}${loses === 0 ? '' : ` ${sayFine(Math.abs(loses), units)} after ${small(FACE_MM)} off the face.`}`}
         </Words>
-        <Words role="note">{`About ${count} sharpenings in a new one, at ${small(USUAL_FACE_GRIND_MM)} each.`}</Words>
+        <Words testID="sharpenings">
+          {`About ${count} sharpenings left, at ${small(USUAL_FACE_GRIND_MM)} each.${faceGroundMm === 0 ? '' : ` ${small(faceGroundMm)} are off its face${now === 0 ? '' : `, which is ${sayFine(Math.abs(now), units)} of the form`}.`}`}
+        </Words>
+        <Button
+          label={`Sharpened: ${small(USUAL_FACE_GRIND_MM)} off the face`}
+          disabled={count === 0}
+          onPress={() =>
+            form.change(
+              { faceGroundMm: Number((faceGroundMm + USUAL_FACE_GRIND_MM).toFixed(4)) },
+              'Counted as sharpened.',
+            )
+          }
+        />
       </View>
     </Sheet>
   );

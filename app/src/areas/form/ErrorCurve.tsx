@@ -16,8 +16,19 @@ const TOP = 28;
 /** Errors smaller than this are drawn as none, mm. */
 const NOTHING_MM = 1e-6;
 
-/** An error over the depth of the form: nothing at the tip, more the deeper. */
-export function ErrorCurve({ errors, depthMm }: { errors: readonly DepthError[]; depthMm: number }) {
+/** An error along the form, from one end to the other, with the largest at the end said. */
+export function ErrorCurve({
+  errors,
+  depthMm,
+  begins = 'tip',
+  ends,
+}: {
+  errors: readonly DepthError[];
+  depthMm: number;
+  /** What stands at its two ends. */
+  begins?: string;
+  ends?: string;
+}) {
   const pen = useColours();
   const units = useUnits();
   const [width, setWidth] = useState(0);
@@ -66,7 +77,7 @@ export function ErrorCurve({ errors, depthMm }: { errors: readonly DepthError[];
             fontSize={13}
             fill={pen.quiet}
           >
-            tip
+            {begins}
           </SvgText>
           <SvgText
             x={width - LEFT}
@@ -76,7 +87,7 @@ export function ErrorCurve({ errors, depthMm }: { errors: readonly DepthError[];
             fontSize={13}
             fill={pen.quiet}
           >
-            {`${joined(formatLength(depthMm, units))} deep`}
+            {ends ?? `${joined(formatLength(depthMm, units))} deep`}
           </SvgText>
         </Svg>
       )}

@@ -11,6 +11,7 @@ import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
 import { useColours } from '../../theme/theme';
 import { FONT, SPACE } from '../../theme/type';
+import { ErrorCurve } from './ErrorCurve';
 
 /** Pattern counts shown either side of the wanted one. */
 const AROUND = [-6, -4, -3, -2, -1, 0, 1, 2, 3, 4, 6];
@@ -35,6 +36,28 @@ export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear
           maxMm: unlessRefused(() => formError(moduleMm, count, teeth, rack.pressureAngleDeg).maxMm, 0),
         })),
     [moduleMm, teeth, rack.pressureAngleDeg],
+  );
+  /** The error along the flank of the wanted gear; null when the form is drawn for its own count. */
+  const flank = useMemo(
+    () =>
+      drawn.teeth === teeth
+        ? null
+        : unlessRefused(() => {
+            const { flank: places, activeFromMm } = formError(
+              moduleMm,
+              drawn.teeth,
+              teeth,
+              rack.pressureAngleDeg,
+            );
+            return {
+              highMm: places.at(-1)!.heightMm - activeFromMm,
+              errors: places.map(({ heightMm, deviationMm }) => ({
+                depthMm: heightMm - activeFromMm,
+                errorMm: deviationMm,
+              })),
+            };
+          }, null),
+    [moduleMm, drawn.teeth, teeth, rack.pressureAngleDeg],
   );
   const most = Math.max(ALLOWANCE_MM * 1.5, ...bars.map(({ maxMm }) => maxMm));
   const step = width / bars.length;
@@ -105,6 +128,18 @@ export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear
           Micrometres of error on the flank by the teeth of the pattern; the line is 10. Fewer teeth cut the
           tips thin, which does little harm; more leave them fat, and they bind.
         </Words>
+        {flank && (
+          <>
+            <Words role="strong">{`Along the flank, drawn for ${drawn.teeth} teeth`}</Words>
+            <ErrorCurve
+              errors={flank.errors}
+              depthMm={flank.highMm}
+              begins="bottom of the flank"
+              ends="tip"
+            />
+            <Words role="note">Plus: metal is left on the tooth; minus: cut away too much.</Words>
+          </>
+        )}
         <Words>{sayCutterRange(teeth)}</Words>
         <Words role="note">{`Customary ranges of a set of ${CUTTER_RANGES.length}; a form computed for its own count has no error.`}</Words>
       </View>

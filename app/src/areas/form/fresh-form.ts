@@ -60,6 +60,7 @@ export const freshForm = (kind: FormSourceKind): FormBody => ({
   steel: 'silver-steel',
   done: [],
   measured: null,
+  faceGroundMm: 0,
   spacesCut: 0,
   toolId: null,
   note: '',

@@ -1,10 +1,9 @@
 import type { ToolBody } from '@pike-stone/contract';
 import {
-  USUAL_FACE_GRIND_MM,
   boundsOf,
   cutterRange,
   formError,
-  sharpeningsIn,
+  sharpeningsLeft,
   type FormShape,
   type FormTool,
 } from '@pike-stone/core/form';
@@ -40,11 +39,11 @@ function noteOf({ body, shape }: Form): string {
       : gear
         ? `for ${gear.gear.teeth} teeth`
         : null;
-  const left = unlessRefused(() => sharpeningsIn(tool, USUAL_FACE_GRIND_MM), 0);
+  const left = unlessRefused(() => sharpeningsLeft(tool, body.faceGroundMm), 0);
   return [
     gear ? `${sayPitch(gear.gear)}, ${serves}` : null,
     error === null ? null : `error up to ${sayFine(error, 'mm')} at ${gear!.gear.teeth} teeth`,
-    `about ${left} sharpenings in it when new`,
+    `about ${left} sharpenings left`,
   ]
     .filter((part) => part !== null)
     .join('; ');

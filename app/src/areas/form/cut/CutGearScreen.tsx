@@ -8,7 +8,7 @@ import {
   USUAL_PIN,
   type FormShape,
 } from '@pike-stone/core/form';
-import { HEAD_RATIOS, arcOfError, simpleIndexing } from '@pike-stone/core/setting';
+import { arcOfError, simpleIndexing } from '@pike-stone/core/setting';
 import { fitsOperation, OPERATION_KEYS, unlessRefused } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { sayFine, sayIndexing } from '@pike-stone/words/form';
@@ -18,15 +18,14 @@ import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
-import { Choice } from '../../../kit/Choice';
 import { Empty, Loading } from '../../../kit/Empty';
 import { Row } from '../../../kit/Row';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
-import { PlateList } from '../../angles/PlateList';
-import { useKeptChoice, usePlates } from '../../angles/use-set';
+import { HeadChoice } from '../../angles/HeadChoice';
+import { useHead } from '../../angles/use-set';
 import { useCutWith } from '../../cut/cut-with';
 import { BigFigures } from '../../grind/steps/StepFigures';
 import { NotHere } from '../../NotHere';
@@ -34,8 +33,6 @@ import { teethOf } from '../teeth-of';
 import { useForm, type Form } from '../use-form';
 import { useKeepCutter } from '../use-keep-cutter';
 import { ToothRing } from './ToothRing';
-
-const RATIOS = HEAD_RATIOS.map(String);
 
 /** Cutting the gear tooth by tooth, with the crank move, safe to be interrupted. */
 export function CutGearScreen() {
@@ -48,8 +45,7 @@ export function CutGearScreen() {
 function Cutting({ form }: { form: Form }) {
   const router = useRouter();
   const units = useUnits();
-  const [ratio, setRatio] = useKeptChoice('head-ratio', RATIOS);
-  const { plates } = usePlates();
+  const { head, ratio } = useHead();
   const { body, shape, record } = form;
   const teeth = teethOf(form);
   const back = () => backOr(router, `/grind/forms/${record.id}`);
@@ -62,7 +58,7 @@ function Cutting({ form }: { form: Form }) {
       </Screen>
     );
   const done = Math.min(body.spacesCut, teeth);
-  const indexing = simpleIndexing(Number(ratio), teeth, plates);
+  const indexing = simpleIndexing(ratio, teeth, head.plates);
   const outside = outsideOf(form, shape);
   const cut = (count: number) => form.change({ spacesCut: Math.max(0, Math.min(teeth, count)) });
   const finished = done === teeth;
@@ -75,17 +71,7 @@ function Cutting({ form }: { form: Form }) {
         <>
           <Depths shape={shape} outsideMm={outside} />
           <Measure form={form} />
-          <Sheet>
-            <View style={styles.box}>
-              <Choice
-                says="Turns of the crank for one of the work"
-                value={ratio}
-                onChange={setRatio}
-                options={RATIOS.map((value) => ({ value, label: value === '1' ? 'Direct' : `${value} : 1` }))}
-              />
-            </View>
-          </Sheet>
-          <PlateList />
+          <HeadChoice />
         </>
       }
       footer={

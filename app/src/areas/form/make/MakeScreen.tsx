@@ -18,6 +18,7 @@ import { BigFigures } from '../../grind/steps/StepFigures';
 import { NotHere } from '../../NotHere';
 import { MakingPanel } from '../panels/MakingPanel';
 import { useForm, type Form } from '../use-form';
+import { FlankStack, GashIndex } from './OnTheBench';
 import { ScratchTest } from './ScratchTest';
 import { SlideTable } from './SlideTable';
 
@@ -129,6 +130,8 @@ function Step({ form, step, name, number }: { form: Form; step: MakeStep; name: 
               <Words key={line}>{line}</Words>
             ))}
             {step.key === 'test' && <ScratchTest leastHrc={step.leastHrc} />}
+            {step.key === 'flank' && <FlankStack leanDeg={step.leanDeg} />}
+            {step.key === 'gash' && <GashIndex teeth={step.teeth} />}
           </View>
           {caution && <Caution level="caution">{caution}</Caution>}
         </>

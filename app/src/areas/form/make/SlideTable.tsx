@@ -1,12 +1,5 @@
 import { OutOfRange } from '@pike-stone/core';
-import {
-  dialStops,
-  slideStops,
-  type DialPlace,
-  type Profile,
-  type SlideDial,
-  type SlideStops,
-} from '@pike-stone/core/form';
+import { dialStops, slideStops, type DialPlace, type Profile, type SlideStops } from '@pike-stone/core/form';
 import { formatLength, joined, sayOutOfRange } from '@pike-stone/words';
 import { sayFine } from '@pike-stone/words/form';
 import { useMemo, useState } from 'react';
@@ -81,31 +74,49 @@ export function SlideTable({
       },
       {
         key: 'turn',
-        label: 'One turn moves the slide',
+        label: 'One turn of the X screw moves',
         kind: 'size',
         low: 0.2,
         high: 20,
         start: units === 'mm' ? '2' : '0.1',
       },
-      { key: 'marks', label: 'Marks on the dial', kind: 'whole', low: 10, high: 1000, start: '100' },
+      { key: 'marks', label: 'Marks on the X dial', kind: 'whole', low: 10, high: 1000, start: '100' },
+      {
+        key: 'turnY',
+        label: 'One turn of the Y screw moves',
+        kind: 'size',
+        low: 0.2,
+        high: 20,
+        optional: true,
+        about: 'empty: as X',
+      },
+      {
+        key: 'marksY',
+        label: 'Marks on the Y dial',
+        kind: 'whole',
+        low: 10,
+        high: 1000,
+        optional: true,
+        about: 'empty: as X',
+      },
     ],
     { keptAs: `slides ${name}`, atOnce: true },
   );
-  const [stone, cusp, turn, marks] = (['stone', 'cusp', 'turn', 'marks'] as const).map(
-    (key) => figures.peek(key)?.[0],
-  );
+  const [stone, cusp, turn, marks, turnY = turn, marksY = marks] = (
+    ['stone', 'cusp', 'turn', 'marks', 'turnY', 'marksY'] as const
+  ).map((key) => figures.peek(key)?.[0]);
   const ready = stone !== undefined && cusp !== undefined && turn !== undefined && marks !== undefined;
   const table = useMemo(
     () => (stone !== undefined && cusp !== undefined ? tableOf(profile, stone, cusp) : null),
     [profile, stone, cusp],
   );
-  const dial: SlideDial | null = ready ? { turnMm: turn, marks } : null;
   const stops = table?.stops ?? null;
   const read = useMemo(
-    () => (stops && dial ? dialStops(stops.stops, dial, dial) : null),
-    // A dial is its two figures.
-    // oxlint-disable-next-line react/exhaustive-deps
-    [stops, turn, marks],
+    () =>
+      stops && turn !== undefined && marks !== undefined && turnY !== undefined && marksY !== undefined
+        ? dialStops(stops.stops, { turnMm: turn, marks }, { turnMm: turnY, marks: marksY })
+        : null,
+    [stops, turn, marks, turnY, marksY],
   );
   const [open, setOpen] = useState(false);
   const key = `${name} ${stone} ${cusp}`;
