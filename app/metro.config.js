@@ -41,6 +41,8 @@ const LEFT_OUT = [
   /expo-modules-core\/src\/uuid\//,
   // Links that draw themselves, scrolling of tabs, drawing on a server: the kit's buttons go by the router.
   /expo-router\/build\/react-navigation\/native\/(Link|ServerContainer|useLinkProps|useLinkTo|useScrollToTop)\.js$/,
+  // Asking before a page is left: nothing typed is lost here.
+  /expo-router\/build\/react-navigation\/core\/usePreventRemove\.js$/,
   // Navigation written as one object: ours are files.
   /expo-router\/build\/react-navigation\/(native\/createStaticNavigation|core\/StaticNavigation)\.js$/,
 ];

@@ -73,8 +73,16 @@ test('an unknown gear becomes a cutter that is made, kept in the drawer, and cut
     /About 29 sharpenings left.*0\.1\smm are off its face/,
   );
   await page.getByRole('button', { name: 'Keep it in the drawer' }).click();
+  await expect(page.getByRole('button', { name: 'In the drawer' })).toBeVisible();
+  await expect
+    .poll(async () =>
+      (await (await page.request.get('/api/tools?limit=200')).text()).includes(
+        '16 DP, for 32 teeth; about 29 sharpenings left',
+      ),
+    )
+    .toBe(true);
   await page.getByRole('button', { name: 'In the drawer' }).click();
-  await expect(page.getByText(/16 DP, for 32 teeth; about 29 sharpenings left/).first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Cutter for a gear' })).toBeVisible();
   await page.goBack();
 
   await page.getByRole('button', { name: /^Make it/ }).click();

@@ -92,7 +92,7 @@ export interface PiecesInUse {
 }
 
 /** Every set: the shop's own first, then the usual ones. */
-export function usePieceSets(): readonly PiecesInUse[] {
+function usePieceSets(): readonly PiecesInUse[] {
   const own = useStores('gauge-set').map(({ id, body }): PiecesInUse => ({
     id,
     name: body.name,
