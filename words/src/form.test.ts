@@ -59,6 +59,7 @@ it('small errors are micrometres or thou, with their sign where it matters', () 
   expect(sayFine(0.0367, 'mm')).toBe('37\u00a0µm');
   expect(sayFine(0.00042, 'mm')).toBe('0.4\u00a0µm');
   expect(sayFine(0.0254, 'inch')).toBe('1\u00a0thou');
+  expect(sayFine(4.408, 'mm')).toBe('4.41\u00a0mm');
   expect(saySigned(-0.012, 'mm')).toBe('−12\u00a0µm');
 });
 

@@ -1,18 +1,22 @@
-import type { UnitSystem } from '../format';
+import { formatLength, joined, type UnitSystem } from '../format';
 
 const THOU_MM = 0.0254;
+/** From here on a size is said as a length, mm. */
+const LENGTH_FROM_MM = 1;
 
 /** Shortest useful form of a number: one decimal below ten. */
 const short = (value: number): string => String(Number(value.toFixed(Math.abs(value) < 10 ? 1 : 0)));
 
 /**
- * An error or a fit: micrometres, or thou.
+ * An error or a fit: micrometres, or thou; from a millimetre on a length.
  * @example sayFine(0.0367, 'mm') // 37 µm
  */
-export const sayFine = (mm: number, units: UnitSystem): string =>
-  units === 'mm'
+export function sayFine(mm: number, units: UnitSystem): string {
+  if (Math.abs(mm) >= LENGTH_FROM_MM) return joined(formatLength(mm, units));
+  return units === 'mm'
     ? `${short(mm * 1000)}\u00a0µm`
     : `${Number((mm / THOU_MM).toFixed(Math.abs(mm) < THOU_MM ? 2 : 1))}\u00a0thou`;
+}
 
 /** The same with its sign. */
 export const saySigned = (mm: number, units: UnitSystem): string =>

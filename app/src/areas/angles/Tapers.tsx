@@ -38,8 +38,6 @@ type Said = keyof typeof SAID;
 const KEYS = Object.keys(SAID) as Said[];
 /** Travel over which an indicator proves a slide's angle, mm. */
 const PROOF_MM = 50;
-/** Smaller travels are said in micrometres or thou, mm. */
-const FINE_MM = 0.5;
 
 /** A taper said in any way: the compound slide, the tailstock, and how each is proved. */
 export function Tapers() {
@@ -76,8 +74,7 @@ function TaperOf({ said, onSaid }: { said: Said; onSaid: (said: Said) => void })
   const taper = value === undefined ? null : unlessRefused(() => taperFrom(said, value), null);
   const over = taper && work !== undefined ? setover(work, taper.halfDeg) : null;
   const size = (mm: number): string => joined(formatLength(mm, units));
-  const proof = (share: number): string =>
-    share * PROOF_MM < FINE_MM ? sayFine(PROOF_MM * share, units) : size(PROOF_MM * share);
+  const proof = (share: number): string => sayFine(PROOF_MM * share, units);
   return (
     <AnglesFrame
       part="taper"
