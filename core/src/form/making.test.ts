@@ -73,6 +73,21 @@ describe('a slide table', () => {
     expect(insideCorners(hollow)).toEqual([[5, 5]]);
   });
 
+  it('says which parts a wheel does not reach', () => {
+    const slot: Profile = [
+      [-5, 0, 0],
+      [0, 0, 0],
+      [0, 0.5, 0],
+      [0.4, 0.5, 0],
+      [0.4, 0, 0],
+      [6, 0, 0],
+    ];
+    const { stops, passedOver, leftOut } = slideStops(slot, 1, 0.01);
+    expect(passedOver + leftOut).toBeGreaterThan(0);
+    stops.forEach((stop) => expect(distanceFrom(slot, stop)).toBeGreaterThan(1 - 1e-6));
+    expect(slideStops(form, 1, 0.01).passedOver).toBe(0);
+  });
+
   it('refuses a wheel larger than a hollow, and a cusp as large as the wheel', () => {
     const hollow: Profile = [
       [0, 0, 0],

@@ -43,6 +43,8 @@ export interface SlideStops {
   readonly pieces: readonly number[];
   /** Stops at which the wheel would cut into another part of the form, which are left out. */
   readonly leftOut: number;
+  /** Lines and arcs that the wheel does not reach at all, because others stand in its way. */
+  readonly passedOver: number;
 }
 
 const startOf = ({ piece }: PathPiece): PlanePoint => (piece.kind === 'point' ? piece.at : piece.from);
@@ -182,6 +184,7 @@ export function slideStops(profile: Profile, rhoMm: number, cuspMm: number): Sli
   const pieces = piecesOf(profile);
   const path: PathPiece[] = [];
   const fillets: Fillet[] = [];
+  let passedOver = 0;
   for (const source of pieces) {
     let next = shifted(source, rhoMm);
     while (path.length > 0) {
@@ -200,8 +203,9 @@ export function slideStops(profile: Profile, rhoMm: number, cuspMm: number): Sli
         next = trimmed(next, 'from', crossing);
         break;
       }
-      // The wheel cannot reach the piece before at all: it is passed over.
+      // The wheel cannot reach the piece before at all.
       path.pop();
+      passedOver += 1;
     }
     path.push(next);
   }
@@ -219,7 +223,7 @@ export function slideStops(profile: Profile, rhoMm: number, cuspMm: number): Sli
       stops.push(stop);
       numbers.push(pieces.indexOf(one.source));
     }
-  return { stops, fillets, pieces: numbers, leftOut: gouging };
+  return { stops, fillets, pieces: numbers, leftOut: gouging, passedOver };
 }
 
 const isNeighbour = (pieces: readonly Piece[], a: Piece, b: Piece): boolean =>

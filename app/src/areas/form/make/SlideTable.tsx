@@ -154,9 +154,10 @@ export function SlideTable({
               && ` ${corners.length === 1 ? 'An inside corner keeps' : `${corners.length} inside corners keep`} a fillet of ${size(stone!)}, which leaves up to ${sayFine(Math.max(...corners.map(({ leftMm }) => leftMm)), units)}.`}
           </Words>
         )}
-        {stops && stops.leftOut > 0 && (
+        {stops && stops.leftOut + stops.passedOver > 0 && (
           <Caution level="caution">
-            {`At ${stops.leftOut} places this wheel would cut into another part of the form: they are left out. Take a smaller one.`}
+            This wheel does not reach all of the form: where it would cut into another part there is no stop.
+            Take a smaller one.
           </Caution>
         )}
       </View>
