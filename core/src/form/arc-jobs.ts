@@ -22,8 +22,10 @@ export interface ArcJob {
 const POINTS = 24;
 /** Arcs shorter than this are no job of their own, mm. */
 const LEAST_MM = 0.02;
-/** Two jobs are the two sides of a symmetric form when they agree to this, mm. */
-const SAME_MM = 1e-6;
+/** Two jobs are the two sides of a symmetric form when they agree to this, mm: each side is fitted by itself. */
+const TWIN_MM = 0.005;
+/** What begins here or right of here belongs to the right side, mm. */
+const MIDDLE_MM = 1e-6;
 
 /** Neighbouring arcs that bend the same way, in the order of travel. */
 function groupsOf(profile: Profile): readonly (readonly ArcPiece[])[] {
@@ -36,7 +38,7 @@ function groupsOf(profile: Profile): readonly (readonly ArcPiece[])[] {
     }
     const goesOn = last !== null && Math.sign(last.sweepRad) === Math.sign(piece.sweepRad);
     // The two sides of a form meet on its middle: they are jobs of their own.
-    const crosses = piece.from[0] >= -SAME_MM && last !== null && last.from[0] < -SAME_MM;
+    const crosses = piece.from[0] >= -MIDDLE_MM && last !== null && last.from[0] < -MIDDLE_MM;
     if (goesOn && !crosses) groups[groups.length - 1]!.push(piece);
     else groups.push([piece]);
     last = piece;
@@ -81,9 +83,9 @@ export function arcJobs(profile: Profile): readonly ArcJob[] {
     .map(jobOf);
   const isTwin = (a: ArcJob, b: ArcJob): boolean =>
     a.kind === b.kind
-    && Math.abs(a.radiusMm - b.radiusMm) < SAME_MM
-    && Math.abs(a.centre[0] + b.centre[0]) < SAME_MM
-    && Math.abs(a.centre[1] - b.centre[1]) < SAME_MM
+    && Math.abs(a.radiusMm - b.radiusMm) < TWIN_MM
+    && Math.abs(a.centre[0] + b.centre[0]) < TWIN_MM
+    && Math.abs(a.centre[1] - b.centre[1]) < TWIN_MM
     && a !== b;
   return jobs
     .filter((job) => job.centre[0] >= 0 || !jobs.some((other) => isTwin(job, other) && other.centre[0] > 0))

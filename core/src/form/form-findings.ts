@@ -40,18 +40,24 @@ export const stopsForm = ({ code }: FormFinding): boolean => STOPS.includes(code
 const TIGHT_HOLLOW_MM = 0.5;
 /** Chord error at which crossings are looked for, mm. */
 const CHORD_MM = 0.002;
-/** A flank may lean back by arithmetic only. */
-const LEAN_GUARD = 1e-4;
+/** An exact flank may lean back by so much, mm: nothing that is seen. */
+const LEAST_LEAN_MM = 0.0005;
 /** Error of a pattern from which it is said, mm. */
 const NOTICED_MM = 0.001;
 /** Pieces shorter than this are no flanks, mm. */
 const FLANK_MM = 0.2;
 
-/** Where a form leans back, so that the tool could not be drawn out again. */
-function leaningBack(shape: FormShape): PlanePoint | null {
-  for (const piece of piecesOf(shape.profile))
-    for (const share of [0, 0.5, 1])
-      if (directionOn(piece, share)[0] < -LEAN_GUARD) return share === 1 ? piece.to : piece.from;
+/**
+ * Where a form leans back, so that the tool could not be drawn out again: its x falls behind the farthest it had
+ * reached, by more than arithmetic and more than twice what a fit through points may stray.
+ */
+function leaningBack(shape: FormShape, points: readonly PlanePoint[]): PlanePoint | null {
+  const least = Math.max(LEAST_LEAN_MM, 2 * shape.toleranceMm);
+  let farthest = -Infinity;
+  for (const point of points) {
+    if (farthest - point[0] > least) return point;
+    farthest = Math.max(farthest, point[0]);
+  }
   return null;
 }
 
@@ -69,7 +75,7 @@ export function steepestFlank(shape: FormShape): number | null {
 export function shapeFindings(shape: FormShape): readonly FormFinding[] {
   const points = sampled(shape.profile, CHORD_MM);
   const crossing = selfCrossing(points);
-  const back = leaningBack(shape);
+  const back = leaningBack(shape, points);
   const found: FormFinding[] = [];
   if (crossing) found.push({ code: 'crosses-itself', at: points[crossing[0]]! });
   if (back) found.push({ code: 'leans-back', at: back });

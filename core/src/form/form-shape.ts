@@ -54,8 +54,9 @@ export interface FormShape {
   readonly clock: ClockSpace | null;
   /** Distance of the gear's centre below the tip, mm; null for a form that is none of a gear. */
   readonly centreBelowMm: number | null;
-  /** Points that the lines and arcs were laid through. */
+  /** Points that the lines and arcs were laid through, and how near they stay to them, mm; 0 for an exact form. */
   readonly points: readonly PlanePoint[];
+  readonly toleranceMm: number;
 }
 
 /** By this much of a module a cutter runs on beyond the tip circle. */
@@ -87,7 +88,7 @@ function runOn(profile: Profile, byMm: number): Profile {
   ];
 }
 
-const nothingElse = { gear: null, clock: null, centreBelowMm: null, points: [] } as const;
+const nothingElse = { gear: null, clock: null, centreBelowMm: null, points: [], toleranceMm: 0 } as const;
 
 /** A drawn or measured profile with its tip at height 0, left to right, the middle at x = 0. */
 function settled(profile: Profile): FormShape {
@@ -160,7 +161,7 @@ export function shapeOf(source: FormSource): FormShape {
       const fitted = piecesWithin(points, source.toleranceMm);
       const { left, right, low } = boundsOf(fitted);
       const shifted = points.map(([x, y]): PlanePoint => [x - (left + right) / 2, y - low]);
-      return { ...settled(fitted), points: shifted };
+      return { ...settled(fitted), points: shifted, toleranceMm: source.toleranceMm };
     }
   }
 }
