@@ -21,6 +21,7 @@ export * from './form/stone-choice';
 export * from './form/stone-height';
 export * from './form/swing';
 export * from './form/true-size';
+export * from './form/usual-form-tool';
 export * from './gear/clock';
 export * from './gear/cutter-range';
 export * from './gear/form-error';

@@ -8,7 +8,6 @@ import {
   shapeOf,
   type FormFinding,
   type FormSource,
-  type FormTool,
 } from '@pike-stone/core/form';
 import {
   GAUGE_SETS,
@@ -18,6 +17,7 @@ import {
   simpleIndexing,
   USUAL_HEAD_GEARS,
 } from '@pike-stone/core/setting';
+import { CLOCK_WHEEL, FLY, MULTI } from '@pike-stone/core/form-fixture';
 import {
   SOURCE_WORDS,
   sayCandidate,
@@ -43,18 +43,6 @@ const gear: FormSource = {
   gear: { system: 'diametral-pitch', size: 16, teeth: 32, rack: 'older-14.5', shift: 0 },
   formTeeth: 32,
 };
-const clock: FormSource = { kind: 'clock', ratio: 8, leaves: 8, centreMm: 28.8, part: 'wheel' };
-const fly: FormTool = { kind: 'fly', swingMm: 25, bodyMm: 6, rakeDeg: 0, clearanceDeg: 12 };
-const multi: FormTool = {
-  kind: 'multi',
-  diameterMm: 40,
-  teeth: 7,
-  rakeDeg: 10,
-  reliefDeg: 10,
-  gashDepthMm: 6.5,
-  gashAngleDeg: 60,
-};
-
 it('small errors are micrometres or thou, with their sign where it matters', () => {
   expect(sayFine(0.0367, 'mm')).toBe('37\u00a0µm');
   expect(sayFine(0.00042, 'mm')).toBe('0.4\u00a0µm');
@@ -69,16 +57,16 @@ it('every source and tool is said in the units of the shop', () => {
   expect(saySource({ kind: 'thread', form: 'iso-60', pitchMm: 2 }, 'mm')).toBe(
     'a 60° thread of 2\u00a0mm pitch',
   );
-  expect(sayFormTool(fly, 'inch')).toMatch(/0\.984\sin swing/);
-  expect(sayWedge(fly)).toBe('no rake, 12° clearance');
-  expect(sayWedge(multi)).toBe('10° rake, 10° relief');
+  expect(sayFormTool(FLY, 'inch')).toMatch(/0\.984\sin swing/);
+  expect(sayWedge(FLY)).toBe('no rake, 12° clearance');
+  expect(sayWedge(MULTI)).toBe('10° rake, 10° relief');
 });
 
 it('the sizes of a gear and of a clock wheel are those that are set by', () => {
   const sizes = Object.fromEntries(sayFormSizes(shapeOf(gear), gear, 'mm'));
   expect(sizes.Blank).toBe('53.97\u00a0mm');
   expect(sizes['Tooth by gear caliper']).toMatch(/below the tip$/);
-  expect(Object.fromEntries(sayFormSizes(shapeOf(clock), clock, 'mm'))['Shaping radius']).toBe(
+  expect(Object.fromEntries(sayFormSizes(shapeOf(CLOCK_WHEEL), CLOCK_WHEEL, 'mm'))['Shaping radius']).toBe(
     '1.74\u00a0mm',
   );
 });
@@ -147,10 +135,10 @@ it('every finding says what mends it, and the two kinds of another count differ'
 });
 
 it.each([
-  ['slides', gear, fly],
-  ['stones', clock, fly],
-  ['swing', clock, fly],
-  ['slides', gear, multi],
+  ['slides', gear, FLY],
+  ['stones', CLOCK_WHEEL, FLY],
+  ['swing', CLOCK_WHEEL, FLY],
+  ['slides', gear, MULTI],
 ] as const)('every step by %s has words, and heat and exposed teeth their caution', (way, source, tool) => {
   const shape = shapeOf(source);
   const steps = makeSteps(shape, correctedForm(shape, tool), tool, way, 'oil-hardening');

@@ -1,14 +1,22 @@
-import { faceOffset } from '../setting/cutter-blank';
 import type { CrossSection, Manifold } from 'manifold-3d';
 import { DEG } from '../quantity/angle';
 import type { PlanePoint } from '../quantity/circle-fit';
 import { signedDistances } from '../profile/nearest';
 import { boundsOf, piecesOf } from '../profile/profile';
 import { sampled } from '../profile/sampled';
+import { faceOffset } from '../setting/cutter-blank';
 import { facetsOf, type SolidLibrary } from '../solid/exact-cut';
 import type { Facet } from '../solid/solid-cut';
 import type { FormShape } from './form-shape';
-import { mappingOf, reliefDrop, withHeights, type FormTool } from './form-tool';
+import {
+  depthsOnTool,
+  isForTurning,
+  reliefDrop,
+  withHeights,
+  type FormMillingCutter,
+  type FormTool,
+  type TurningFormTool,
+} from './form-tool';
 
 /**
  * The edge of a tool stands in the plane of its face: x along the axis of rotation, C along the face from the
@@ -48,7 +56,7 @@ const BELOW_MM = 1;
 /** A tooth is drawn this long behind its edge, mm. */
 const BODY_MM = 4;
 
-function millingTooth(tool: Extract<FormTool, { kind: 'fly' | 'multi' }>): Tooth {
+function millingTooth(tool: FormMillingCutter): Tooth {
   const big = tool.kind === 'fly' ? tool.swingMm : tool.diameterMm / 2;
   const e = faceOffset(big, tool.rakeDeg);
   const tip = Math.sqrt(big * big - e * e);
@@ -78,14 +86,14 @@ function millingTooth(tool: Extract<FormTool, { kind: 'fly' | 'multi' }>): Tooth
   };
 }
 
-function turningTooth(tool: Extract<FormTool, { kind: 'flat' | 'circular' }>): Tooth {
+function turningTooth(tool: TurningFormTool): Tooth {
   const [gamma, alpha] = [tool.rakeDeg * DEG, tool.clearanceDeg * DEG];
   const r1 = tool.smallestMm;
   const onFace = (c: number): readonly [number, number] => [r1 + c * Math.cos(gamma), -c * Math.sin(gamma)];
-  const map = mappingOf(tool);
+  const depths = depthsOnTool(tool);
   const ends = {
     turnFor: (depth: number) => {
-      const [y, z] = onFace(map.onFace(depth));
+      const [y, z] = onFace(depths.onFace(depth));
       return -Math.atan2(z, y);
     },
     heightOf: (y: number) => y - r1,
@@ -116,8 +124,7 @@ function turningTooth(tool: Extract<FormTool, { kind: 'flat' | 'circular' }>): T
   };
 }
 
-const toothOf = (tool: FormTool): Tooth =>
-  tool.kind === 'fly' || tool.kind === 'multi' ? millingTooth(tool) : turningTooth(tool);
+const toothOf = (tool: FormTool): Tooth => (isForTurning(tool) ? turningTooth(tool) : millingTooth(tool));
 
 /** A place of the space that was cut, against the wanted form. */
 export interface CutPlace {
@@ -156,10 +163,10 @@ export function* cutBlank(
   };
   try {
     const tooth = toothOf(tool);
-    const map = mappingOf(tool);
+    const depths = depthsOnTool(tool);
     // Shaped to the work's own profile, the face shows it stretched as the tool's relief stretches it.
-    const stretch = map.toShape(shape.depthMm) / map.onFace(shape.depthMm);
-    const face = withHeights(shape.profile, corrected ? map.onFace : (d) => d / stretch);
+    const stretch = depths.toShape(shape.depthMm) / depths.onFace(shape.depthMm);
+    const face = withHeights(shape.profile, corrected ? depths.onFace : (d) => d / stretch);
     const edge = sampled(face, CHORD_MM);
     const top = boundsOf(face).high + ABOVE_MM;
     const outline: [number, number][] = [

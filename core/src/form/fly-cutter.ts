@@ -1,6 +1,6 @@
 import { DEG } from '../quantity/angle';
 import { lastWhere } from '../quantity/bisection';
-import { OutOfRange, atLeast, positive, within } from '../quantity/out-of-range';
+import { OutOfRange, atLeast, positive, wholeWithin, within } from '../quantity/out-of-range';
 
 /** Clearance beyond what just clears the heel, degrees. */
 export const CLEARANCE_RESERVE_DEG = 3;
@@ -57,8 +57,7 @@ export function formPasses(
   });
   positive('whole depth', wholeDepthMm);
   within('finishing cut', finishMm, 0, wholeDepthMm * 0.9);
-  if (!Number.isInteger(roughPasses)) throw new OutOfRange('rough passes', roughPasses, 1, 40);
-  within('rough passes', roughPasses, 1, 40);
+  wholeWithin('rough passes', roughPasses, 1, 40);
   const roughTo = wholeDepthMm - finishMm;
   const whole = areaTo(widths, roughTo);
   const roughs = Array.from({ length: roughPasses }, (_, i) => {

@@ -1,14 +1,14 @@
 import { DEG } from '../quantity/angle';
 import type { PlanePoint } from '../quantity/circle-fit';
-import { formError } from '../gear/form-error';
+import { patternError } from '../gear/form-error';
 import { THIN_TIP, gearCircles, toothThickness, undercutOf } from '../gear/gear';
 import { selfCrossing } from '../profile/crossing';
 import { directionOn, piecesOf } from '../profile/profile';
 import { sampled } from '../profile/sampled';
-import { WEAK_LAND_SHARE, gashing, leastGashDepth, flankRelief } from '../setting/cutter-blank';
+import { WEAK_LAND_SHARE, flankRelief, leastGashDepth } from '../setting/cutter-blank';
 import { CLEARANCE_RESERVE_DEG, LEAST_FLANK_RELIEF_DEG, heelClearance } from './fly-cutter';
 import type { FormShape } from './form-shape';
-import type { FormTool } from './form-tool';
+import { gashesOf, type FormTool } from './form-tool';
 import { insideCorners, smallestHollow } from './stone-choice';
 
 /** What is to be known about a form or its tool before it is made. */
@@ -44,6 +44,8 @@ const CHORD_MM = 0.002;
 const LEAST_LEAN_MM = 0.0005;
 /** Error of a pattern from which it is said, mm. */
 const NOTICED_MM = 0.001;
+/** A gash is not set finer than this, mm: the least depth is said to a hundredth. */
+const GASH_SET_MM = 0.005;
 /** Pieces shorter than this are no flanks, mm. */
 const FLANK_MM = 0.2;
 
@@ -88,7 +90,7 @@ export function shapeFindings(shape: FormShape): readonly FormFinding[] {
     const leastMm = THIN_TIP * wanted.moduleMm;
     if (tipMm < leastMm) found.push({ code: 'thin-tip', tipMm, leastMm });
     if (wanted.teeth !== drawn.teeth) {
-      const { maxMm } = formError(drawn.moduleMm, drawn.teeth, wanted.teeth, drawn.rack.pressureAngleDeg);
+      const { maxMm } = patternError(wanted, drawn.teeth);
       if (maxMm > NOTICED_MM)
         found.push({
           code: 'other-count',
@@ -119,18 +121,12 @@ export function toolFindings(shape: FormShape, tool: FormTool): readonly FormFin
       found.push({ code: 'flank-rubs', leanDeg, reliefDeg });
   }
   if (tool.kind === 'multi') {
-    const { landDeg, pitchDeg } = gashing(
-      tool.diameterMm,
-      tool.teeth,
-      tool.gashDepthMm,
-      tool.gashAngleDeg,
-      tool.rakeDeg,
-    );
+    const { landDeg, pitchDeg } = gashesOf(tool);
     if (landDeg <= 0) found.push({ code: 'no-land' });
     else if (landDeg < WEAK_LAND_SHARE * pitchDeg)
       found.push({ code: 'weak-land', share: landDeg / pitchDeg });
     const leastMm = leastGashDepth(shape.depthMm, tool.diameterMm);
-    if (tool.gashDepthMm < leastMm) found.push({ code: 'chips-jam', leastMm });
+    if (leastMm - tool.gashDepthMm > GASH_SET_MM) found.push({ code: 'chips-jam', leastMm });
   }
   return found;
 }

@@ -1,3 +1,6 @@
+import type { RackName } from '../gear/gear';
+import type { Fit } from '../profile/register';
+
 /** Names that records of form cutters are written with: what the first load needs to know of them. */
 
 /** What a form is begun from. */
@@ -5,7 +8,13 @@ export const FORM_SOURCES = ['gear', 'clock', 'thread', 'radius', 'chamfer', 'co
 export type FormSourceKind = (typeof FORM_SOURCES)[number];
 
 /** Basic racks by name. */
-export const RACK_NAMES = ['iso-53-a', 'full-25', 'older-14.5', 'older-20', 'stub-20'] as const;
+export const RACK_NAMES = [
+  'iso-53-a',
+  'full-25',
+  'older-14.5',
+  'older-20',
+  'stub-20',
+] as const satisfies readonly RackName[];
 
 /** A groove that the tool rounds, a bead that it hollows, a rounded edge. */
 export const RADIUS_KINDS = ['groove', 'bead', 'edge'] as const;
@@ -25,6 +34,5 @@ export const CUTTER_STEEL_NAMES = ['carbon-1.0', 'silver-steel', 'oil-hardening'
 /** Rake and clearance that a form tool may have, degrees. */
 export const FORM_TOOL_BOUNDS = { rakeDeg: [-15, 25], clearanceDeg: [2, 25] } as const;
 
-/** How measured points may be moved onto the form: turned and shifted, turned about the datum, or not. */
-export const FITS = ['free', 'turn', 'none'] as const;
-export type Fit = (typeof FITS)[number];
+/** Ways of laying measured points on the form. */
+export const FITS = ['free', 'turn', 'none'] as const satisfies readonly Fit[];

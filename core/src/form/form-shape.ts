@@ -23,7 +23,8 @@ export type FormSource =
   | {
       readonly kind: 'gear';
       readonly gear: GearData;
-      /** Teeth that the form is drawn for. */ readonly formTeeth: number;
+      /** Teeth that the form is drawn for. */
+      readonly formTeeth: number;
     }
   | {
       readonly kind: 'clock';
@@ -52,8 +53,8 @@ export interface FormShape {
   /** The gear that is wanted, and the one the form is drawn for. */
   readonly gear: { readonly wanted: Gear; readonly drawn: Gear } | null;
   readonly clock: ClockSpace | null;
-  /** Distance of the gear's centre below the tip, mm; null for a form that is none of a gear. */
-  readonly centreBelowMm: number | null;
+  /** The blank that is divided and cut; null for a form that is none of a gear or wheel. */
+  readonly blank: { readonly teeth: number; readonly outsideMm: number } | null;
   /** Points that the lines and arcs were laid through, and how near they stay to them, mm; 0 for an exact form. */
   readonly points: readonly PlanePoint[];
   readonly toleranceMm: number;
@@ -88,14 +89,15 @@ function runOn(profile: Profile, byMm: number): Profile {
   ];
 }
 
-const nothingElse = { gear: null, clock: null, centreBelowMm: null, points: [], toleranceMm: 0 } as const;
+/** What a form has that is none of a gear and was not measured. */
+const PLAIN = { gear: null, clock: null, blank: null, points: [], toleranceMm: 0 } as const;
 
 /** A drawn or measured profile with its tip at height 0, left to right, the middle at x = 0. */
 function settled(profile: Profile): FormShape {
   const ahead = profile[0]![0] <= profile[profile.length - 1]![0] ? profile : reversed(profile);
   const { left, right, low, high } = boundsOf(ahead);
   if (!(high - low > SAME_MM)) throw new OutOfRange('depth of the form', high - low, 0);
-  return { profile: moved(ahead, -(left + right) / 2, -low), depthMm: high - low, ...nothingElse };
+  return { profile: moved(ahead, -(left + right) / 2, -low), depthMm: high - low, ...PLAIN };
 }
 
 /**
@@ -104,28 +106,28 @@ function settled(profile: Profile): FormShape {
  */
 function onTip(space: Profile, tipRadiusMm: number, runOnMm: number): FormShape {
   const { low } = boundsOf(space);
-  return {
-    ...nothingElse,
-    profile: moved(runOn(space, runOnMm), 0, -low),
-    depthMm: tipRadiusMm - low,
-    centreBelowMm: low,
-  };
+  return { ...PLAIN, profile: moved(runOn(space, runOnMm), 0, -low), depthMm: tipRadiusMm - low };
 }
 
 function gearShape(data: GearData, formTeeth: number): FormShape {
   const wanted = gearOf(data);
   const drawn = { ...wanted, teeth: formTeeth };
-  gearCircles(wanted);
+  const blank = { teeth: wanted.teeth, outsideMm: 2 * gearCircles(wanted).ra };
   return {
     ...onTip(toothSpace(drawn).profile, gearCircles(drawn).ra, RUN_ON_MODULES * drawn.moduleMm),
     gear: { wanted, drawn },
+    blank,
   };
 }
 
 function clockShape(source: Extract<FormSource, { kind: 'clock' }>): FormShape {
   const pair = clockTrain(source.ratio, source.leaves, source.centreMm);
   const space = source.part === 'wheel' ? clockWheelSpace(pair) : clockPinionSpace(pair);
-  return { ...onTip(space.profile, space.outsideMm / 2, RUN_ON_MODULES * pair.moduleMm), clock: space };
+  return {
+    ...onTip(space.profile, space.outsideMm / 2, RUN_ON_MODULES * pair.moduleMm),
+    clock: space,
+    blank: { teeth: space.teeth, outsideMm: space.outsideMm },
+  };
 }
 
 /** Points in order without doubles. */
@@ -148,11 +150,11 @@ export function shapeOf(source: FormSource): FormShape {
     case 'clock':
       return clockShape(source);
     case 'thread':
-      return { ...threadSpace(source.form, source.pitchMm), ...nothingElse };
+      return { ...threadSpace(source.form, source.pitchMm), ...PLAIN };
     case 'radius':
-      return { ...radiusForm(source.shape, source.radiusMm, source.depthMm), ...nothingElse };
+      return { ...radiusForm(source.shape, source.radiusMm, source.depthMm), ...PLAIN };
     case 'chamfer':
-      return { ...chamferForm(source.widthMm, source.angleDeg), ...nothingElse };
+      return { ...chamferForm(source.widthMm, source.angleDeg), ...PLAIN };
     case 'corners':
       within('number of corners', atLeast('corners', source.corners, 2).length, 2, MOST_CORNERS);
       return settled(source.corners);

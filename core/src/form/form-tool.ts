@@ -1,51 +1,67 @@
-import { faceOffset, depthOnFace } from '../setting/cutter-blank';
 import { DEG } from '../quantity/angle';
 import type { PlanePoint } from '../quantity/circle-fit';
 import { positive, within } from '../quantity/out-of-range';
 import { piecesWithin } from '../profile/arc-fit';
 import { piecesOf, pointOn, profileOf, pieceBetween, type Profile } from '../profile/profile';
+import { depthOnFace, faceOffset, gashing } from '../setting/cutter-blank';
 import { checkedWedge, faceDepth, turnedRadius } from './flat-correction';
 import type { FormShape } from './form-shape';
 import { radiusAtHeight } from './height-error';
 import { depthCut } from './radial-rake';
 
-/** The tool that carries a form. */
-export type FormTool =
-  | {
-      readonly kind: 'fly';
-      /** Tip to axis. */
-      readonly swingMm: number;
-      /** Thickness of the body behind the edge. */
-      readonly bodyMm: number;
-      readonly rakeDeg: number;
-      readonly clearanceDeg: number;
-    }
-  | {
-      readonly kind: 'multi';
-      readonly diameterMm: number;
-      readonly teeth: number;
-      readonly rakeDeg: number;
-      readonly reliefDeg: number;
-      readonly gashDepthMm: number;
-      readonly gashAngleDeg: number;
-    }
-  | {
-      readonly kind: 'flat';
-      /** Radius of the work under the tip of the form. */
-      readonly smallestMm: number;
-      readonly rakeDeg: number;
-      readonly clearanceDeg: number;
-    }
-  | {
-      readonly kind: 'circular';
-      readonly smallestMm: number;
-      readonly toolRadiusMm: number;
-      readonly rakeDeg: number;
-      readonly clearanceDeg: number;
-    };
+/** One tooth on an arbor, swung round. */
+export interface FlyCutter {
+  readonly kind: 'fly';
+  /** Tip to axis. */
+  readonly swingMm: number;
+  /** Thickness of the body behind the edge. */
+  readonly bodyMm: number;
+  readonly rakeDeg: number;
+  readonly clearanceDeg: number;
+}
 
-/** How depths in the work become depths on a tool. */
-interface Mapping {
+/** A relieved milling cutter of several teeth. */
+export interface MultiToothCutter {
+  readonly kind: 'multi';
+  readonly diameterMm: number;
+  readonly teeth: number;
+  readonly rakeDeg: number;
+  readonly reliefDeg: number;
+  readonly gashDepthMm: number;
+  readonly gashAngleDeg: number;
+}
+
+/** A flat form tool in the lathe. */
+export interface FlatFormTool {
+  readonly kind: 'flat';
+  /** Radius of the work under the tip of the form. */
+  readonly smallestMm: number;
+  readonly rakeDeg: number;
+  readonly clearanceDeg: number;
+}
+
+/** A circular form tool in the lathe. */
+export interface CircularFormTool {
+  readonly kind: 'circular';
+  readonly smallestMm: number;
+  readonly toolRadiusMm: number;
+  readonly rakeDeg: number;
+  readonly clearanceDeg: number;
+}
+
+/** Tools that turn against the work, and those that stand still against turning work. */
+export type FormMillingCutter = FlyCutter | MultiToothCutter;
+export type TurningFormTool = FlatFormTool | CircularFormTool;
+
+/** The tool that carries a form. */
+export type FormTool = FormMillingCutter | TurningFormTool;
+
+/** Whether the tool stands still against turning work. */
+export const isForTurning = (tool: FormTool): tool is TurningFormTool =>
+  tool.kind === 'flat' || tool.kind === 'circular';
+
+/** How depths in the work become depths on a tool, and back. */
+interface DepthsOnTool {
   /** Along the face, where a template is held. */
   readonly onFace: (depthMm: number) => number;
   /** In the plane in which the tool is shaped: square to its relief, or its radius. */
@@ -57,12 +73,12 @@ interface Mapping {
 }
 
 /** Radius of a milling cutter to its tip. */
-const millRadius = (tool: Extract<FormTool, { kind: 'fly' | 'multi' }>): number =>
+const millRadius = (tool: FormMillingCutter): number =>
   tool.kind === 'fly'
     ? positive('swing radius', tool.swingMm)
     : positive('cutter diameter', tool.diameterMm) / 2;
 
-function turningMapping(tool: Extract<FormTool, { kind: 'flat' | 'circular' }>): Mapping {
+function turningDepths(tool: TurningFormTool): DepthsOnTool {
   const r1 = positive('smallest radius', tool.smallestMm);
   const { gamma, alpha } = checkedWedge(tool.rakeDeg, tool.clearanceDeg);
   const onFace = (depth: number): number => faceDepth(r1, r1 + depth, gamma);
@@ -84,7 +100,7 @@ function turningMapping(tool: Extract<FormTool, { kind: 'flat' | 'circular' }>):
   };
 }
 
-function millingMapping(tool: Extract<FormTool, { kind: 'fly' | 'multi' }>): Mapping {
+function millingDepths(tool: FormMillingCutter): DepthsOnTool {
   const big = millRadius(tool);
   const e = faceOffset(big, tool.rakeDeg);
   const onFace = (depth: number): number => depthOnFace(big, e, depth);
@@ -109,11 +125,15 @@ function millingMapping(tool: Extract<FormTool, { kind: 'fly' | 'multi' }>): Map
 }
 
 /** Drop of the relief of a multi-tooth cutter, mm per radian: R tan(relief). */
-export const reliefDrop = ({ diameterMm, reliefDeg }: Extract<FormTool, { kind: 'multi' }>): number =>
+export const reliefDrop = ({ diameterMm, reliefDeg }: MultiToothCutter): number =>
   (positive('cutter diameter', diameterMm) / 2) * Math.tan(within('relief', reliefDeg, 0, 30) * DEG);
 
-export const mappingOf = (tool: FormTool): Mapping =>
-  tool.kind === 'flat' || tool.kind === 'circular' ? turningMapping(tool) : millingMapping(tool);
+export const depthsOnTool = (tool: FormTool): DepthsOnTool =>
+  isForTurning(tool) ? turningDepths(tool) : millingDepths(tool);
+
+/** The gashes between the teeth of a cutter, and the land they leave. */
+export const gashesOf = ({ diameterMm, teeth, gashDepthMm, gashAngleDeg, rakeDeg }: MultiToothCutter) =>
+  gashing(diameterMm, teeth, gashDepthMm, gashAngleDeg, rakeDeg);
 
 /** Points on each line or arc that are moved before arcs are fitted again. */
 const POINTS_PER_PIECE = 32;
@@ -154,14 +174,14 @@ export const worstOf = (errors: readonly DepthError[]): DepthError =>
  * what the work would be if the tool were shaped to the work's own profile.
  */
 export function correctedForm(shape: FormShape, tool: FormTool) {
-  const map = mappingOf(tool);
+  const depths = depthsOnTool(tool);
   const uncorrected = depthsOf(shape).map((depthMm) => ({
     depthMm,
-    errorMm: map.uncorrected(depthMm) - depthMm,
+    errorMm: depths.uncorrected(depthMm) - depthMm,
   }));
   return {
-    toShape: withHeights(shape.profile, map.toShape),
-    onFace: withHeights(shape.profile, map.onFace),
+    toShape: withHeights(shape.profile, depths.toShape),
+    onFace: withHeights(shape.profile, depths.onFace),
     uncorrected,
     worst: worstOf(uncorrected),
   };
@@ -169,6 +189,9 @@ export function correctedForm(shape: FormShape, tool: FormTool) {
 
 /** What an edge that stands h too high (too low: negative) does to the form. */
 export function heightErrors(shape: FormShape, tool: FormTool, heightMm: number): readonly DepthError[] {
-  const map = mappingOf(tool);
-  return depthsOf(shape).map((depthMm) => ({ depthMm, errorMm: map.atHeight(depthMm, heightMm) - depthMm }));
+  const depths = depthsOnTool(tool);
+  return depthsOf(shape).map((depthMm) => ({
+    depthMm,
+    errorMm: depths.atHeight(depthMm, heightMm) - depthMm,
+  }));
 }

@@ -11,35 +11,16 @@ import { inspectForm } from './inspect-form';
 import type { MakingWay } from './form-names';
 import { makeSteps } from './make-steps';
 import { shapeFindings, stopsForm, toolFindings } from './form-findings';
-import { shapeOf, type FormSource, type GearData } from './form-shape';
-import { correctedForm, heightErrors, mappingOf, worstOf, type FormTool } from './form-tool';
+import { shapeOf, type FormSource } from './form-shape';
+import { correctedForm, heightErrors, depthsOnTool, worstOf, type FormTool } from './form-tool';
+import { CIRCULAR, CLOCK_WHEEL, FLAT, FLY, MULTI, SMALL_GEAR, SPACE } from './form.fixture';
 import { formKept, sharpeningError, sharpeningsLeft } from './resharpening';
 
-const gear: GearData = { system: 'module', size: 1, teeth: 20, rack: 'iso-53-a', shift: 0 };
-const space: FormSource = { kind: 'gear', gear, formTeeth: 20 };
-const fly: FormTool = { kind: 'fly', swingMm: 25, bodyMm: 6, rakeDeg: 0, clearanceDeg: 12 };
-const multi: FormTool = {
-  kind: 'multi',
-  diameterMm: 40,
-  teeth: 7,
-  rakeDeg: 10,
-  reliefDeg: 10,
-  gashDepthMm: 6.5,
-  gashAngleDeg: 60,
-};
-const flat: FormTool = { kind: 'flat', smallestMm: 10, rakeDeg: 10, clearanceDeg: 8 };
-const circular: FormTool = {
-  kind: 'circular',
-  smallestMm: 10,
-  toolRadiusMm: 40,
-  rakeDeg: 10,
-  clearanceDeg: 8,
-};
 const codes = (found: readonly { code: string }[]): readonly string[] => found.map(({ code }) => code);
 
 const SOURCES: readonly FormSource[] = [
-  space,
-  { kind: 'clock', ratio: 8, leaves: 8, centreMm: 28.8, part: 'wheel' },
+  SPACE,
+  CLOCK_WHEEL,
   { kind: 'clock', ratio: 8, leaves: 8, centreMm: 28.8, part: 'pinion' },
   { kind: 'thread', form: 'iso-60', pitchMm: 2 },
   { kind: 'thread', form: 'form-55', pitchMm: 2.309 },
@@ -124,17 +105,19 @@ describe('a form', () => {
   });
 
   it('drawn for another count says its error', () => {
-    const other = shapeFindings(shapeOf({ ...space, formTeeth: 17 }));
+    const other = shapeFindings(shapeOf({ ...SPACE, formTeeth: 17 }));
     expect(other).toContainEqual(
       expect.objectContaining({ code: 'other-count', worstMm: expect.closeTo(0.0367, 3) }),
     );
     expect(
-      codes(shapeFindings(shapeOf({ ...space, gear: { ...gear, teeth: 12 }, formTeeth: 12 }))),
+      codes(shapeFindings(shapeOf({ ...SPACE, gear: { ...SMALL_GEAR, teeth: 12 }, formTeeth: 12 }))),
     ).toContain('undercut');
   });
 
   it('of a gear of 3 teeth, without depth, or of one point is refused', () => {
-    expect(() => shapeOf({ ...space, gear: { ...gear, teeth: 3 }, formTeeth: 3 })).toThrow('number of teeth');
+    expect(() => shapeOf({ ...SPACE, gear: { ...SMALL_GEAR, teeth: 3 }, formTeeth: 3 })).toThrow(
+      'number of teeth',
+    );
     expect(() =>
       shapeOf({
         kind: 'corners',
@@ -149,14 +132,14 @@ describe('a form', () => {
 });
 
 describe('the correction of a tool', () => {
-  it.each([fly, multi, flat, circular])('of %j cuts the wanted depth where its edge is on centre', (tool) => {
+  it.each([FLY, MULTI, FLAT, CIRCULAR])('of %j cuts the wanted depth where its edge is on centre', (tool) => {
     const errors = heightErrors(shapeOf({ kind: 'chamfer', widthMm: 3, angleDeg: 45 }), tool, 0);
     expect(Math.abs(worstOf(errors).errorMm)).toBeLessThan(1e-9);
   });
 
   it('keeps the widths and changes the depths', () => {
-    const shape = shapeOf(space);
-    const { toShape, worst } = correctedForm(shape, fly);
+    const shape = shapeOf(SPACE);
+    const { toShape, worst } = correctedForm(shape, FLY);
     expect(boundsOf(toShape).right).toBeCloseTo(boundsOf(shape.profile).right, 9);
     expect(boundsOf(toShape).high).toBeCloseTo(
       boundsOf(shape.profile).high * Math.cos((12 * Math.PI) / 180),
@@ -170,23 +153,23 @@ describe('the correction of a tool', () => {
       fc.property(fc.double({ min: 1, max: 8, noNaN: true }), (rakeDeg) => {
         const shape = shapeOf({ kind: 'chamfer', widthMm: 3, angleDeg: 45 });
         const at = (rake: number): number =>
-          Math.abs(correctedForm(shape, { ...flat, rakeDeg: rake }).worst.errorMm);
+          Math.abs(correctedForm(shape, { ...FLAT, rakeDeg: rake }).worst.errorMm);
         expect(at(rakeDeg + 2)).toBeGreaterThan(at(rakeDeg));
       }),
       { numRuns: 10 },
     ));
 
   it('is undone by what the tool cuts uncorrected from it', () => {
-    const map = mappingOf(circular);
-    expect(map.uncorrected(map.toShape(3))).toBeCloseTo(3, 9);
-    const flatMap = mappingOf(flat);
-    expect(flatMap.uncorrected(flatMap.toShape(3))).toBeCloseTo(3, 9);
+    for (const tool of [CIRCULAR, FLAT]) {
+      const { toShape, uncorrected } = depthsOnTool(tool);
+      expect(uncorrected(toShape(3))).toBeCloseTo(3, 9);
+    }
   });
 });
 
 describe('the passes of a form', () => {
   it('take about equal areas, end at the whole depth, and are more in steel', () => {
-    const shape = shapeOf({ ...space, gear: { ...gear, size: 1.5 }, formTeeth: 20 });
+    const shape = shapeOf({ ...SPACE, gear: { ...SMALL_GEAR, size: 1.5 }, formTeeth: 20 });
     const [brass, steel] = [cutPasses(shape, 'brass'), cutPasses(shape, 'steel')];
     expect(steel.length).toBeGreaterThan(brass.length);
     expect(steel.at(-1)).toBeCloseTo(shape.depthMm, 9);
@@ -200,7 +183,7 @@ describe('the passes of a form', () => {
 
   it('is one in brass up to module 0.6', () =>
     expect(
-      cutPasses(shapeOf({ ...space, gear: { ...gear, size: 0.6 }, formTeeth: 20 }), 'brass'),
+      cutPasses(shapeOf({ ...SPACE, gear: { ...SMALL_GEAR, size: 0.6 }, formTeeth: 20 }), 'brass'),
     ).toHaveLength(1));
 });
 
@@ -211,7 +194,7 @@ describe('the steps of making', () => {
   };
 
   it('begin with the blank, shape it by the chosen way, and end on centre', () => {
-    expect(keys(space, fly, 'slides')).toEqual([
+    expect(keys(SPACE, FLY, 'slides')).toEqual([
       'blank',
       'slides',
       'inspect',
@@ -221,14 +204,14 @@ describe('the steps of making', () => {
       'hone',
       'centre',
     ]);
-    expect(keys(SOURCES[1]!, fly, 'stones')).toContain('stone');
-    expect(keys(SOURCES[1]!, fly, 'swing')).toContain('flank');
-    expect(keys(space, multi, 'slides')).toEqual(expect.arrayContaining(['gash', 'relief']));
+    expect(keys(SOURCES[1]!, FLY, 'stones')).toContain('stone');
+    expect(keys(SOURCES[1]!, FLY, 'swing')).toContain('flank');
+    expect(keys(SPACE, MULTI, 'slides')).toEqual(expect.arrayContaining(['gash', 'relief']));
   });
 
   it('set a tapered stone so that its radius at the face is the hollow', () => {
     const shape = shapeOf(SOURCES[1]!);
-    const steps = makeSteps(shape, correctedForm(shape, fly), fly, 'stones', 'silver-steel');
+    const steps = makeSteps(shape, correctedForm(shape, FLY), FLY, 'stones', 'silver-steel');
     const stones = steps.filter((step) => step.key === 'stone');
     stones.forEach(({ smallEndMm, aboveMm, perMm, job }) =>
       expect(smallEndMm + aboveMm * perMm).toBeCloseTo(job.radiusMm, 9),
@@ -240,31 +223,31 @@ describe('the steps of making', () => {
 
 describe('a tool for a form', () => {
   it('of which the heel would drag, or which has no lands, is said to be so', () => {
-    const shape = shapeOf(space);
-    expect(codes(toolFindings(shape, { ...fly, clearanceDeg: 7 } as FormTool))).toContain('heel-drags');
-    expect(codes(toolFindings(shape, { ...multi, teeth: 20 } as FormTool))).toContain('no-land');
-    expect(toolFindings(shape, multi)).toEqual([]);
+    const shape = shapeOf(SPACE);
+    expect(codes(toolFindings(shape, { ...FLY, clearanceDeg: 7 }))).toContain('heel-drags');
+    expect(codes(toolFindings(shape, { ...MULTI, teeth: 20 }))).toContain('no-land');
+    expect(toolFindings(shape, MULTI)).toEqual([]);
   });
 
   it('of a clock wheel has flanks that rub without a taper of their own', () => {
-    const wheel = shapeOf({ kind: 'clock', ratio: 8, leaves: 8, centreMm: 28.8, part: 'wheel' });
-    expect(toolFindings(wheel, fly)).toContainEqual(
+    const wheel = shapeOf(CLOCK_WHEEL);
+    expect(toolFindings(wheel, FLY)).toContainEqual(
       expect.objectContaining({ code: 'flank-rubs', reliefDeg: expect.closeTo(0.3, 1) }),
     );
   });
 
   it('keeps its form when sharpened, but for a raked relief and for a tapered stone', () => {
-    const shape = shapeOf(space);
-    expect(formKept(fly, 'slides')).toBe('reset-swing');
-    expect(sharpeningError(shape, fly, 'slides', 0.2)).toBe(0);
-    expect(sharpeningError(shape, fly, 'stones', 0.2)).toBeCloseTo(-0.0425, 3);
-    expect(sharpeningError(shape, { ...multi, rakeDeg: 0 } as FormTool, 'swing', 1)).toBe(0);
-    expect(Math.abs(sharpeningError(shape, multi, 'slides', 1))).toBeLessThan(0.01);
+    const shape = shapeOf(SPACE);
+    expect(formKept(FLY, 'slides')).toBe('reset-swing');
+    expect(sharpeningError(shape, FLY, 'slides', 0.2)).toBe(0);
+    expect(sharpeningError(shape, FLY, 'stones', 0.2)).toBeCloseTo(-0.0425, 3);
+    expect(sharpeningError(shape, { ...MULTI, rakeDeg: 0 } as FormTool, 'swing', 1)).toBe(0);
+    expect(Math.abs(sharpeningError(shape, MULTI, 'slides', 1))).toBeLessThan(0.01);
   });
 
   it('loses 15 micrometres in 4.5 mm after 2 mm of radius on 35 with 10 degrees of rake and a drop of 4', () => {
     const reliefDeg = (Math.atan(4 / 35) * 180) / Math.PI;
-    const cutter: FormTool = { ...multi, diameterMm: 70, reliefDeg, teeth: 8, gashDepthMm: 12 };
+    const cutter: FormTool = { ...MULTI, diameterMm: 70, reliefDeg, teeth: 8, gashDepthMm: 12 };
     const deep = shapeOf({
       kind: 'corners',
       corners: [
@@ -279,12 +262,12 @@ describe('a tool for a form', () => {
   });
 
   it('has fewer sharpenings left the more was ground off its face', () => {
-    expect(sharpeningsLeft(fly, 0.25)).toBe(sharpeningsLeft(fly) - 3);
-    expect(sharpeningsLeft(fly, 50)).toBe(0);
+    expect(sharpeningsLeft(FLY, 0.25)).toBe(sharpeningsLeft(FLY) - 3);
+    expect(sharpeningsLeft(FLY, 50)).toBe(0);
   });
 
   it('has fewer sharpenings in it with more teeth', () =>
-    expect(sharpeningsLeft(multi)).toBeGreaterThan(sharpeningsLeft({ ...multi, teeth: 10 } as FormTool)));
+    expect(sharpeningsLeft(MULTI)).toBeGreaterThan(sharpeningsLeft({ ...MULTI, teeth: 10 })));
 });
 
 describe('the cutter as a solid', () => {
@@ -294,12 +277,12 @@ describe('the cutter as a solid', () => {
   });
 
   it.each([
-    ['a fly cutter without rake', space, fly],
-    ['a fly cutter with rake', space, { ...fly, rakeDeg: 6 } as FormTool],
-    ['a relieved cutter with rake', space, multi],
-    ['a clock wheel cutter', SOURCES[1]!, fly],
-    ['a flat form tool', SOURCES[7]!, flat],
-    ['a circular form tool', SOURCES[5]!, circular],
+    ['a fly cutter without rake', SPACE, FLY],
+    ['a fly cutter with rake', SPACE, { ...FLY, rakeDeg: 6 }],
+    ['a relieved cutter with rake', SPACE, MULTI],
+    ['a clock wheel cutter', SOURCES[1]!, FLY],
+    ['a flat form tool', SOURCES[7]!, FLAT],
+    ['a circular form tool', SOURCES[5]!, CIRCULAR],
   ])('%s leaves the wanted space within 2 micrometres', (_, source, tool) => {
     const cut = cutBlankAtOnce(library, shapeOf(source), tool);
     expect(cut.places.length).toBeGreaterThan(5);
@@ -309,8 +292,8 @@ describe('the cutter as a solid', () => {
 
   it('left uncorrected it leaves the error that is said', () => {
     const shape = shapeOf({ kind: 'chamfer', widthMm: 3, angleDeg: 45 });
-    const said = Math.abs(correctedForm(shape, flat).worst.errorMm);
-    const cut = cutBlankAtOnce(library, shape, flat, false);
+    const said = Math.abs(correctedForm(shape, FLAT).worst.errorMm);
+    const cut = cutBlankAtOnce(library, shape, FLAT, false);
     // The error is along the depth; the distance from a flank of 45 degrees is 0.707 of it.
     expect(cut.worstMm).toBeGreaterThan(0.6 * said);
     expect(cut.worstMm).toBeLessThan(1.05 * said);
@@ -318,7 +301,7 @@ describe('the cutter as a solid', () => {
 });
 
 describe('an inspection', () => {
-  const { profile } = shapeOf(space);
+  const { profile } = shapeOf(SPACE);
   const good = steppedPoints(profile, 0.08).map(([x, y]) => [x + 12, y - 3] as const);
   const asked = { fit: 'free', lowMm: -0.01, highMm: 0.01, doubtMm: 0.002 } as const;
 

@@ -1,8 +1,7 @@
 import type { PlanePoint } from '../quantity/circle-fit';
 import { FEW_POINTS, judgeForm } from '../profile/form-verdict';
 import { piecesOf, type Piece, type Profile } from '../profile/profile';
-import { register, type Deviation, type FreeMotion } from '../profile/register';
-import type { Fit } from './form-names';
+import { register, type Deviation, type Fit, type FreeMotion } from '../profile/register';
 
 /** What is measured: points on the tool's edge or on the part it cut, and how they are judged. */
 export interface FormInspection {

@@ -1,13 +1,13 @@
 import { DEG } from '../quantity/angle';
 import { positive } from '../quantity/out-of-range';
-import { eccentricRelief, gashing, flankRelief } from '../setting/cutter-blank';
+import { eccentricRelief, flankRelief } from '../setting/cutter-blank';
 import { GROWTH, HARDENING, soakMinutes, temperedCutter, type CutterSteel } from '../setting/hardening';
 import { arcJobs, type ArcJob } from './arc-jobs';
 import { steepestFlank } from './form-findings';
 import { LEAST_FLANK_RELIEF_DEG } from './fly-cutter';
 import type { MakingWay } from './form-names';
 import type { FormShape } from './form-shape';
-import type { correctedForm, FormTool } from './form-tool';
+import { gashesOf, isForTurning, type correctedForm, type FormTool } from './form-tool';
 import { largestStone } from './stone-choice';
 import { stoneHeight } from './stone-height';
 import { swingEllipse, swungCircle } from './swing';
@@ -140,13 +140,7 @@ function bodySteps(tool: FormTool): readonly MakeStep[] {
   if (tool.kind !== 'multi') return [];
   const radius = positive('cutter diameter', tool.diameterMm) / 2;
   const eccentricMm = radius * Math.tan(tool.reliefDeg * DEG);
-  const { landDeg, landArcMm, offsetMm } = gashing(
-    tool.diameterMm,
-    tool.teeth,
-    tool.gashDepthMm,
-    tool.gashAngleDeg,
-    tool.rakeDeg,
-  );
+  const { landDeg, landArcMm, offsetMm } = gashesOf(tool);
   const relief = eccentricRelief(radius, eccentricMm, 90, Math.max(0, landDeg), 0);
   return [
     {
@@ -180,7 +174,7 @@ export function makeSteps(
   temperC = USUAL_TEMPER_C,
 ): readonly MakeStep[] {
   const clearanceDeg = clearanceOf(tool);
-  const turned = tool.kind === 'flat' || tool.kind === 'circular';
+  const turned = isForTurning(tool);
   const jobs = arcJobs(corrected.toShape);
   const lean = steepestFlank(shape);
   const reliefDeg = lean === null ? 0 : flankRelief(clearanceDeg, lean);

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { QUARTER, ROUNDED_STEP } from '../profile/profile.fixture';
 import { distanceFrom } from '../profile/nearest';
 import type { Profile } from '../profile/profile';
 import { RACKS } from '../gear/gear';
@@ -13,14 +14,6 @@ import { insideCorners, largestStone, smallestHollow } from './stone-choice';
 import { stoneHeight } from './stone-height';
 import { swingEllipse, swungCircle } from './swing';
 import { hiddenByLine, printFactors, trueSize } from './true-size';
-
-const QUARTER = Math.tan(Math.PI / 8);
-const form: Profile = [
-  [-2, 3, 0],
-  [-2, 0, QUARTER],
-  [0, -2, 0],
-  [3, -2, 0],
-];
 
 describe('a slide table', () => {
   it('never brings the wheel into the form', () =>
@@ -40,7 +33,7 @@ describe('a slide table', () => {
 
   it('leaves no more than the cusp on lines and arcs', () => {
     const [rho, cusp] = [1, 0.01];
-    const { stops } = slideStops(form, rho, cusp);
+    const { stops } = slideStops(ROUNDED_STEP, rho, cusp);
     const left = [0.1, 0.3, 0.5, 0.7, 0.9].map((share) => {
       const at = [-2, 3 - 3 * share] as const;
       return Math.min(...stops.map((stop) => Math.hypot(stop[0] - at[0], stop[1] - at[1]))) - rho;
@@ -49,7 +42,10 @@ describe('a slide table', () => {
   });
 
   it('takes about 1.41 times the stops for half the cusp', () => {
-    const [coarse, fine] = [slideStops(form, 1, 0.01).stops.length, slideStops(form, 1, 0.005).stops.length];
+    const [coarse, fine] = [
+      slideStops(ROUNDED_STEP, 1, 0.01).stops.length,
+      slideStops(ROUNDED_STEP, 1, 0.005).stops.length,
+    ];
     expect(fine / coarse).toBeGreaterThan(1.35);
     expect(fine / coarse).toBeLessThan(1.5);
   });
@@ -85,7 +81,7 @@ describe('a slide table', () => {
     const { stops, passedOver, leftOut } = slideStops(slot, 1, 0.01);
     expect(passedOver + leftOut).toBeGreaterThan(0);
     stops.forEach((stop) => expect(distanceFrom(slot, stop)).toBeGreaterThan(1 - 1e-6));
-    expect(slideStops(form, 1, 0.01).passedOver).toBe(0);
+    expect(slideStops(ROUNDED_STEP, 1, 0.01).passedOver).toBe(0);
   });
 
   it('refuses a wheel larger than a hollow, and a cusp as large as the wheel', () => {
@@ -96,9 +92,9 @@ describe('a slide table', () => {
       [4, -4, 0],
     ];
     expect(largestStone(hollow)).toBeCloseTo(1.8, 9);
-    expect(largestStone(form)).toBe(Infinity);
+    expect(largestStone(ROUNDED_STEP)).toBe(Infinity);
     expect(() => slideStops(hollow, 2.5, 0.01)).toThrow('wheel radius');
-    expect(() => slideStops(form, 1, 1)).toThrow('cusp');
+    expect(() => slideStops(ROUNDED_STEP, 1, 1)).toThrow('cusp');
   });
 });
 
@@ -204,7 +200,7 @@ describe('single arcs of a form', () => {
 
 describe('dials of a slide table', () => {
   const dial = { turnMm: 4, marks: 80 };
-  const { stops } = slideStops(form, 1, 0.01);
+  const { stops } = slideStops(ROUNDED_STEP, 1, 0.01);
   const read = dialStops(stops, dial, dial);
 
   it('are read from the first stop, no farther off than half a mark', () => {

@@ -1,10 +1,19 @@
 import { DEG } from '../quantity/angle';
 import { positive, within } from '../quantity/out-of-range';
 import { wholeIn } from '../quantity/whole';
-import { gashing, faceOffset } from '../setting/cutter-blank';
+import { faceOffset } from '../setting/cutter-blank';
 import type { MakingWay } from './form-names';
 import type { FormShape } from './form-shape';
-import { reliefDrop, worstOf, type DepthError, type FormTool } from './form-tool';
+import {
+  gashesOf,
+  reliefDrop,
+  worstOf,
+  type DepthError,
+  type FlatFormTool,
+  type FlyCutter,
+  type FormTool,
+  type MultiToothCutter,
+} from './form-tool';
 
 /** Share of a land that may be ground away before a tooth is too thin. */
 const LAND_TO_USE = 0.6;
@@ -43,7 +52,7 @@ function edgeRadius(bodyMm: number, dropMm: number, behind: (radius: number) => 
  * Depth errors after so much of a relieved tooth's radius has gone with sharpening, the face kept at the same
  * offset e. The body follows rho = R - delta - k phi; the edge is where the face's plane meets it.
  */
-function afterSharpening(shape: FormShape, tool: Extract<FormTool, { kind: 'multi' }>, goneMm: number) {
+function afterSharpening(shape: FormShape, tool: MultiToothCutter, goneMm: number) {
   const big = tool.diameterMm / 2;
   const [e, k] = [faceOffset(big, tool.rakeDeg), reliefDrop(tool)];
   const at = (radius: number): number => Math.asin(e / radius) - Math.asin(e / big);
@@ -64,12 +73,12 @@ export function sharpeningError(shape: FormShape, tool: FormTool, way: MakingWay
   const gone = positive('ground off the face', faceMm);
   switch (formKept(tool, way)) {
     case 'keep-offset': {
-      const multi = tool as Extract<FormTool, { kind: 'multi' }>;
+      const multi = tool as MultiToothCutter;
       const lostMm = gone * Math.tan(multi.reliefDeg * DEG);
       return worstOf(afterSharpening(shape, multi, lostMm)).errorMm;
     }
     case 'edge-moves-in': {
-      const { clearanceDeg } = tool as Extract<FormTool, { kind: 'flat' | 'fly' }>;
+      const { clearanceDeg } = tool as FlatFormTool | FlyCutter;
       return -gone * Math.tan(clearanceDeg * DEG);
     }
     default:
@@ -81,13 +90,7 @@ export function sharpeningError(shape: FormShape, tool: FormTool, way: MakingWay
 function faceStock(tool: FormTool): number {
   switch (tool.kind) {
     case 'multi': {
-      const { landArcMm } = gashing(
-        tool.diameterMm,
-        tool.teeth,
-        tool.gashDepthMm,
-        tool.gashAngleDeg,
-        tool.rakeDeg,
-      );
+      const { landArcMm } = gashesOf(tool);
       return Math.max(0, LAND_TO_USE * landArcMm);
     }
     case 'fly':

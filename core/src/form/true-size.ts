@@ -1,7 +1,7 @@
 import { DEG } from '../quantity/angle';
 import { OutOfRange, positive, within } from '../quantity/out-of-range';
+import { MM_PER_INCH } from '../quantity/units';
 
-const MM_PER_INCH = 25.4;
 const POINTS_PER_MM = 72 / MM_PER_INCH;
 const METRES_PER_INCH = 0.0254;
 const STL_HEADER_BYTES = 84;

@@ -1,5 +1,5 @@
 import { lastWhere } from '../quantity/bisection';
-import { OutOfRange, positive, within } from '../quantity/out-of-range';
+import { OutOfRange, positive, wholeWithin } from '../quantity/out-of-range';
 import type { PlanePoint } from '../quantity/circle-fit';
 import { joined, mirrored, type Profile } from '../profile/profile';
 
@@ -23,11 +23,6 @@ const PINION_FORMS = [
   { from: 10, thickness: 1.05, addendum: 0.525, arc: 0.525 },
   { from: 11, thickness: 1.25, addendum: 0.625, arc: 0.625 },
 ] as const;
-
-function wholeWithin(what: string, value: number, least: number, most: number): number {
-  if (!Number.isInteger(value)) throw new OutOfRange(what, value, least, most);
-  return within(what, value, least, most);
-}
 
 /**
  * Height of the epicycloid that fills half of half a pitch, in modules: rolling circle half the pinion's pitch
@@ -87,6 +82,7 @@ type Toothed = ReturnType<typeof clockPair>['wheel'];
 
 /** Space of a wheel or pinion as a profile, and the sizes of the cutter that makes it. */
 export interface ClockSpace {
+  readonly teeth: number;
   readonly profile: Profile;
   readonly pitchMm: number;
   readonly outsideMm: number;
@@ -139,6 +135,7 @@ function clockSpace(moduleMm: number, part: Toothed): ClockSpace {
   // The arc turns right by half its sweep from its chord: its first direction leans less than the chord.
   const startLean = Math.atan2(dx, dy) - half;
   return {
+    teeth,
     profile: joined(mirrored(right), right),
     pitchMm: 2 * pitch,
     outsideMm: 2 * ra,

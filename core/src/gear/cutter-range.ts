@@ -29,3 +29,6 @@ export function cutterRange(teeth: number | null): CutterRange | null {
   const row = CUTTER_RANGES.find(([, from]) => teeth === null || teeth >= from);
   return row === undefined ? null : { number: row[0], fromTeeth: row[1], toTeeth: row[2] };
 }
+
+/** Teeth that a cutter is drawn for when it shall serve its whole range: the fewest; its own count below the set. */
+export const rangeTeeth = (teeth: number): number => cutterRange(teeth)?.fromTeeth ?? teeth;

@@ -78,6 +78,19 @@ export function formError(
   };
 }
 
+/** What the space of another count does to the flanks of the gear that is wanted. */
+export const patternError = (wanted: Gear, drawnTeeth: number) =>
+  formError(wanted.moduleMm, drawnTeeth, wanted.teeth, wanted.rack.pressureAngleDeg);
+
+/** Pattern counts that are compared with the wanted one: by so many teeth fewer and more. */
+const AROUND = [-6, -4, -3, -2, -1, 0, 1, 2, 3, 4, 6];
+
+/** The largest error with each pattern near the wanted count, mm; counts that cannot be patterns are left out. */
+export const patternsAround = (wanted: Gear): readonly { readonly teeth: number; readonly maxMm: number }[] =>
+  AROUND.map((more) => wanted.teeth + more)
+    .filter((teeth) => teeth >= FEWEST_PATTERN)
+    .flatMap((teeth) => unlessRefused(() => [{ teeth, maxMm: patternError(wanted, teeth).maxMm }], []));
+
 /**
  * Tooth counts whose space may serve as the pattern for a count: outwards from it one tooth at a time while the
  * largest deviation stays within an allowance.

@@ -3,12 +3,12 @@ import { selfCrossing } from '../profile/crossing';
 import { distanceFrom } from '../profile/nearest';
 import { directionOn, piecesOf } from '../profile/profile';
 import { sampled } from '../profile/sampled';
-import { cutterRange } from './cutter-range';
-import { formError, patternRange, plainGear } from './form-error';
+import { cutterRange, rangeTeeth } from './cutter-range';
+import { formError, patternRange, patternsAround, plainGear } from './form-error';
 import { RACKS, gearCircles, gearSizes, moduleOfPitch, toothThickness, undercutOf, type Gear } from './gear';
 import { identifyGear } from './identify-gear';
 import { inverseInvolute, involute } from './involute';
-import { overPins, plainSpan, span } from './over-teeth';
+import { overPins, plainSpan, sinkForSpan, span } from './over-teeth';
 import { formRadius, toothSpace } from './tooth-space';
 
 const DEG = Math.PI / 180;
@@ -66,6 +66,22 @@ describe('a gear', () => {
         expect(plainSpan(one, 4) - plainSpan(one, 3)).toBeCloseTo(gearSizes(one).basePitchMm, 9);
       }),
     ));
+
+  it('is sunk so that a span that reads too large comes right', () => {
+    expect(sinkForSpan(gear(20), 0.05)).toBeCloseTo(0.0731, 4);
+    fc.assert(
+      fc.property(
+        teethAndShift,
+        fc.double({ min: -0.2, max: 0.2, noNaN: true }),
+        ({ teeth, shift }, over) => {
+          // Sinking by u is a shift of -u: the span falls by exactly what was over.
+          const one = gear(teeth, shift);
+          const sunk = gear(teeth, shift - sinkForSpan(one, over));
+          expect(plainSpan(one, 3) - plainSpan(sunk, 3)).toBeCloseTo(over, 9);
+        },
+      ),
+    );
+  });
 
   it('measures more over larger pins and with more shift', () => {
     expect(overPins(gear(25), 1.75).overMm).toBeGreaterThan(overPins(gear(25), 1.7).overMm);
@@ -198,7 +214,11 @@ describe('a cutter for other counts', () => {
     [null, 1],
   ])('%s teeth take number %i', (teeth, number) => expect(cutterRange(teeth)?.number).toBe(number));
 
-  it('is none of the set below 12', () => expect(cutterRange(11)).toBeNull());
+  it('is none of the set below 12, and the form is drawn for its own count', () => {
+    expect(cutterRange(11)).toBeNull();
+    expect(rangeTeeth(11)).toBe(11);
+    expect(rangeTeeth(20)).toBe(17);
+  });
 
   it('makes its own count without error, fewer teeth thin the tips, more leave them fat', () => {
     expect(formError(1, 30, 30, 20).maxMm).toBeLessThan(1e-9);
@@ -211,6 +231,10 @@ describe('a cutter for other counts', () => {
     expect(formError(3, 26, 34, 20).tipMm).toBeCloseTo(3 * formError(1, 26, 34, 20).tipMm, 9));
 
   it('serves more counts the more is allowed', () => {
+    const around = patternsAround(gear(30));
+    const serves = around.filter(({ maxMm }) => maxMm <= 0.01).map(({ teeth }) => teeth);
+    expect([serves[0], serves.at(-1)]).toEqual([29, 32]);
+    expect(around.find(({ teeth }) => teeth === 30)!.maxMm).toBeCloseTo(0, 9);
     const [near, wide] = [patternRange(1, 30, 20, 0.01), patternRange(1, 30, 20, 0.02)];
     expect(near).toEqual({ fromTeeth: 29, toTeeth: 32 });
     expect(wide.fromTeeth).toBeLessThan(near.fromTeeth);

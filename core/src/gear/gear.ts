@@ -1,8 +1,8 @@
 import { DEG } from '../quantity/angle';
-import { OutOfRange, positive, within } from '../quantity/out-of-range';
+import { OutOfRange, positive, wholeWithin, within } from '../quantity/out-of-range';
+import { MM_PER_INCH } from '../quantity/units';
 import { inverseInvolute, involute } from './involute';
 
-const MM_PER_INCH = 25.4;
 /** A gear with fewer teeth is not a gear that one of these cutters makes. */
 export const FEWEST_TEETH = 6;
 const MOST_TEETH = 2000;
@@ -63,9 +63,7 @@ const halfTipFlat = ({ pressureAngleDeg, dedendum, tipRadius }: Rack): number =>
 function checkedGear(gear: Gear): Gear {
   const { rack } = gear;
   positive('module', gear.moduleMm);
-  within('number of teeth', gear.teeth, FEWEST_TEETH, MOST_TEETH);
-  if (!Number.isInteger(gear.teeth))
-    throw new OutOfRange('number of teeth', gear.teeth, FEWEST_TEETH, MOST_TEETH);
+  wholeWithin('number of teeth', gear.teeth, FEWEST_TEETH, MOST_TEETH);
   within('pressure angle', rack.pressureAngleDeg, 10, 35);
   within('profile shift', gear.shift, -1, 1);
   within('addendum factor', rack.addendum, 0.2, 2);

@@ -1,4 +1,4 @@
-import { OutOfRange, positive } from '../quantity/out-of-range';
+import { OutOfRange, positive, wholeWithin } from '../quantity/out-of-range';
 import { gearCircles, type Gear } from './gear';
 import { inverseInvolute } from './involute';
 import { formRadius } from './tooth-space';
@@ -27,8 +27,7 @@ export function plainSpan(gear: Gear, teeth: number): number {
  * @example span of m 1, z 20, 20 degrees over 3 teeth // 7.6604
  */
 export function span(gear: Gear, teeth = usualSpanTeeth(gear)) {
-  if (!(Number.isInteger(teeth) && teeth >= 1 && teeth < gear.teeth))
-    throw new OutOfRange('teeth of the span', teeth, 1, gear.teeth - 1);
+  wholeWithin('teeth of the span', teeth, 1, gear.teeth - 1);
   const { rb, ra } = gearCircles(gear);
   const spanMm = plainSpan(gear, teeth);
   const contactMm = 2 * Math.hypot(rb, spanMm / 2);
@@ -37,6 +36,16 @@ export function span(gear: Gear, teeth = usualSpanTeeth(gear)) {
     throw new OutOfRange('contact of the anvils', contactMm, least, most);
   return { teeth, spanMm, contactMm };
 }
+
+/**
+ * How much deeper to sink the cutter when a span reads too large: u of depth thins each flank by u sin alpha, so
+ * the span falls by twice that.
+ *
+ * @param overMm  reading less the wanted span
+ * @example sinkForSpan(gear, 0.05) // 0.0731 at 20 degrees
+ */
+export const sinkForSpan = (gear: Gear, overMm: number): number =>
+  overMm / (2 * Math.sin(gearCircles(gear).alpha));
 
 /** Usual pins, in modules: 1.728 m is the customary size. */
 export const USUAL_PIN = 1.728;

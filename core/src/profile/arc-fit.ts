@@ -2,7 +2,7 @@ import { circleThrough, type PlanePoint } from '../quantity/circle-fit';
 import { OutOfRange, atLeast, positive } from '../quantity/out-of-range';
 import { Matrix, solve } from 'ml-matrix';
 import { footOn } from './nearest';
-import { distanceOf, pieceBetween, type Corner, type Piece, type Profile } from './profile';
+import { distanceOf, pieceBetween, radiusOfBulge, type Corner, type Piece, type Profile } from './profile';
 
 /** Share of the product of the sides below which three points lie on a line. */
 const COLLINEAR = 1e-12;
@@ -87,12 +87,11 @@ export function biarc(start: CurvePoint, end: CurvePoint) {
     Math.tan(angleBetween(t0, minus(join, start.at)) / 2),
     Math.tan(angleBetween(minus(end.at, join), t1) / 2),
   ] as const;
-  const radius = (bulge: number, chord: number): number => (chord * (1 + bulge * bulge)) / (4 * bulge);
   return {
     joinMm: join,
     bulges,
-    firstRadiusMm: radius(bulges[0], distanceOf(start.at, join)),
-    secondRadiusMm: radius(bulges[1], distanceOf(join, end.at)),
+    firstRadiusMm: radiusOfBulge(distanceOf(start.at, join), bulges[0]),
+    secondRadiusMm: radiusOfBulge(distanceOf(join, end.at), bulges[1]),
   };
 }
 

@@ -1,28 +1,22 @@
 import fc from 'fast-check';
+import { QUARTER, ROUNDED_STEP } from './profile.fixture';
 import { longestChain } from './chain';
 import { selfCrossing } from './crossing';
 import { distanceFrom, signedFrom } from './nearest';
 import {
   arcOf,
   boundsOf,
+  bulgeOfRadius,
   mirrored,
   moved,
   piecesOf,
   profileLength,
+  radiusOfBulge,
   reversed,
   scaled,
   type Profile,
 } from './profile';
 import { sampled, steppedPoints } from './sampled';
-
-const QUARTER = Math.tan(Math.PI / 8);
-/** Down a line, round a quarter to the right, along a line: the tool on the left. */
-const form: Profile = [
-  [-2, 3, 0],
-  [-2, 0, QUARTER],
-  [0, -2, 0],
-  [3, -2, 0],
-];
 
 describe('a profile', () => {
   it('knows the arc of a bulge', () => {
@@ -32,7 +26,26 @@ describe('a profile', () => {
     expect(arc.sweepRad).toBeCloseTo(Math.PI / 2, 9);
   });
 
-  it('is as long as its lines and arcs', () => expect(profileLength(form)).toBeCloseTo(3 + Math.PI + 3, 9));
+  it('takes an arc by its radius, and gives the radius back', () => {
+    expect(bulgeOfRadius(10, 5)).toBeCloseTo(1, 9);
+    expect(bulgeOfRadius(10, -5)).toBeCloseTo(-1, 9);
+    expect(bulgeOfRadius(2 * Math.SQRT2, 2)).toBeCloseTo(QUARTER, 9);
+    expect(() => bulgeOfRadius(10, 4.9)).toThrow('radius of an arc');
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.01, max: 100, noNaN: true }),
+        fc.double({ min: 1, max: 50, noNaN: true }),
+        fc.constantFrom(1, -1),
+        (chord, times, side) => {
+          const radius = (side * times * chord) / 2;
+          expect(radiusOfBulge(chord, bulgeOfRadius(chord, radius)) / radius).toBeCloseTo(1, 9);
+        },
+      ),
+    );
+  });
+
+  it('is as long as its lines and arcs', () =>
+    expect(profileLength(ROUNDED_STEP)).toBeCloseTo(3 + Math.PI + 3, 9));
 
   it('reaches with an arc beyond its corners', () => {
     const half: Profile = [
@@ -44,17 +57,17 @@ describe('a profile', () => {
   });
 
   it('is the same after two mirrorings, and keeps its length when moved', () => {
-    mirrored(mirrored(form)).forEach((corner, i) =>
-      corner.forEach((one, k) => expect(one).toBeCloseTo(form[i]![k]!, 12)),
+    mirrored(mirrored(ROUNDED_STEP)).forEach((corner, i) =>
+      corner.forEach((one, k) => expect(one).toBeCloseTo(ROUNDED_STEP[i]![k]!, 12)),
     );
-    expect(profileLength(moved(mirrored(form), 5, -3))).toBeCloseTo(profileLength(form), 9);
-    expect(profileLength(scaled(form, 3))).toBeCloseTo(3 * profileLength(form), 9);
+    expect(profileLength(moved(mirrored(ROUNDED_STEP), 5, -3))).toBeCloseTo(profileLength(ROUNDED_STEP), 9);
+    expect(profileLength(scaled(ROUNDED_STEP, 3))).toBeCloseTo(3 * profileLength(ROUNDED_STEP), 9);
   });
 
   it('keeps the tool on the left when mirrored', () => {
-    const inTool = signedFrom(piecesOf(form), [1, 1]).distanceMm;
+    const inTool = signedFrom(piecesOf(ROUNDED_STEP), [1, 1]).distanceMm;
     expect(inTool).toBeGreaterThan(0);
-    expect(signedFrom(piecesOf(mirrored(form)), [-1, 1]).distanceMm).toBeCloseTo(inTool, 9);
+    expect(signedFrom(piecesOf(mirrored(ROUNDED_STEP)), [-1, 1]).distanceMm).toBeCloseTo(inTool, 9);
   });
 
   it('refuses a single corner and an arc of more than half a turn', () => {
@@ -68,17 +81,17 @@ describe('a profile', () => {
   });
 
   it('is not sampled finer than can be worked with', () => {
-    expect(() => sampled(form, 5e-324)).toThrow('chord error');
-    expect(() => sampled(scaled(form, 1e6), 1e-7)).toThrow('points of the chain');
-    expect(() => steppedPoints(form, 1e-9)).toThrow('points of the chain');
+    expect(() => sampled(ROUNDED_STEP, 5e-324)).toThrow('chord error');
+    expect(() => sampled(scaled(ROUNDED_STEP, 1e6), 1e-7)).toThrow('points of the chain');
+    expect(() => steppedPoints(ROUNDED_STEP, 1e-9)).toThrow('points of the chain');
   });
 
   it('stays within the chord error when sampled', () =>
     fc.assert(
       fc.property(fc.double({ min: 1e-4, max: 0.2, noNaN: true }), (error) => {
-        const points = sampled(form, error);
+        const points = sampled(ROUNDED_STEP, error);
         const chain: Profile = points.map(([x, y]) => [x, y, 0]);
-        const off = steppedPoints(form, 0.05).map((point) => distanceFrom(chain, point));
+        const off = steppedPoints(ROUNDED_STEP, 0.05).map((point) => distanceFrom(chain, point));
         expect(Math.max(...off)).toBeLessThanOrEqual(error + 1e-9);
       }),
       { numRuns: 30 },
@@ -87,7 +100,7 @@ describe('a profile', () => {
 
 describe('the side of a point', () => {
   it('is positive in the tool, negative where the wheel stands, and 0 on the form', () => {
-    const pieces = piecesOf(form);
+    const pieces = piecesOf(ROUNDED_STEP);
     expect(signedFrom(pieces, [-1, 2]).distanceMm).toBeCloseTo(1, 9);
     expect(signedFrom(pieces, [-3, 2]).distanceMm).toBeCloseTo(-1, 9);
     expect(signedFrom(pieces, [2, -2]).distanceMm).toBeCloseTo(0, 12);
@@ -114,7 +127,7 @@ describe('a chain that crosses itself', () => {
         [0, 4],
       ]),
     ).toEqual([0, 2]);
-    expect(selfCrossing(sampled(form, 0.01))).toBeNull();
+    expect(selfCrossing(sampled(ROUNDED_STEP, 0.01))).toBeNull();
   });
 
   it('is not one that only closes', () =>
@@ -145,11 +158,11 @@ describe('pieces of a drawing in any order', () => {
         fc.array(fc.boolean(), { minLength: 3, maxLength: 3 }),
         (order, turns) => {
           const pieces = order.map(
-            (i, k) => piecesOf(turns[k] ? reversed(form) : form)[turns[k] ? 2 - i : i]!,
+            (i, k) => piecesOf(turns[k] ? reversed(ROUNDED_STEP) : ROUNDED_STEP)[turns[k] ? 2 - i : i]!,
           );
           const chain = longestChain(pieces, 1e-6);
           expect(chain).toHaveLength(4);
-          expect(profileLength(chain)).toBeCloseTo(profileLength(form), 9);
+          expect(profileLength(chain)).toBeCloseTo(profileLength(ROUNDED_STEP), 9);
           const ends = [chain[0]!, chain[3]!].map(([x]) => x).sort((a, b) => a - b);
           expect(ends).toEqual([-2, 3]);
         },
@@ -161,8 +174,8 @@ describe('pieces of a drawing in any order', () => {
       [50, 50, 0],
       [51, 50, 0],
     ]);
-    expect(profileLength(longestChain([...frame, ...piecesOf(form)], 1e-6))).toBeCloseTo(
-      profileLength(form),
+    expect(profileLength(longestChain([...frame, ...piecesOf(ROUNDED_STEP)], 1e-6))).toBeCloseTo(
+      profileLength(ROUNDED_STEP),
       9,
     );
   });

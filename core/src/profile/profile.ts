@@ -61,13 +61,30 @@ export function arcOf(from: PlanePoint, to: PlanePoint, bulge: number): ArcPiece
     from,
     to,
     centre: [(from[0] + to[0]) / 2 - dy * along, (from[1] + to[1]) / 2 + dx * along],
-    radiusMm: (chord * (1 + bulge * bulge)) / (4 * Math.abs(bulge)),
+    radiusMm: Math.abs(radiusOfBulge(chord, bulge)),
     sweepRad: 4 * Math.atan(bulge),
   };
 }
 
 /** Bulge of an arc that turns by an angle in radians, positive to the left. */
 export const bulgeOf = (sweepRad: number): number => Math.tan(sweepRad / 4);
+
+/** Radius of an arc of a bulge over a chord, mm; positive to the left. The bulge is not 0. */
+export const radiusOfBulge = (chordMm: number, bulge: number): number =>
+  (chordMm * (1 + bulge * bulge)) / (4 * bulge);
+
+/**
+ * Bulge of the shorter arc of a radius over a chord: b = (c / 2) / (R + sqrt(R^2 - c^2 / 4)).
+ *
+ * @param radiusMm  positive to the left; half a circle is the most
+ * @throws OutOfRange when the chord is longer than the circle is wide
+ * @example bulgeOfRadius(10, 5) // 1, half a circle
+ */
+export function bulgeOfRadius(chordMm: number, radiusMm: number): number {
+  const [half, radius] = [chordMm / 2, Math.abs(radiusMm)];
+  if (!(radius >= half * (1 - STRAIGHT))) throw new OutOfRange('radius of an arc', radius, half);
+  return (Math.sign(radiusMm) * half) / (radius + Math.sqrt(Math.max(0, radius * radius - half * half)));
+}
 
 /** The piece of a profile from one corner to the next. */
 export function pieceBetween([x, y, bulge]: Corner, [toX, toY]: Corner): Piece {

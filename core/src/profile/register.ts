@@ -5,7 +5,7 @@ import { signedDistances } from './nearest';
 import type { Piece } from './profile';
 
 /** How measured points may be moved onto the nominal form: turned and shifted, turned about the datum, or not. */
-type Fit = 'free' | 'turn' | 'none';
+export type Fit = 'free' | 'turn' | 'none';
 
 /** A motion that the form does not fix: along a line, or round a circle. */
 export type FreeMotion = { readonly kind: 'turn' } | { readonly kind: 'slide'; readonly along: PlanePoint };

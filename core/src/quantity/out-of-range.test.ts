@@ -1,4 +1,4 @@
-import { atLeast, OutOfRange, positive, unlessRefused, within } from './out-of-range';
+import { atLeast, OutOfRange, positive, unlessRefused, wholeWithin, within } from './out-of-range';
 
 const refusal = (work: () => unknown): unknown => {
   try {
@@ -24,6 +24,8 @@ describe('a value out of range', () => {
     [() => within('slip', -1, 0, 50), 'slip must be from 0 to 50, got -1'],
     [() => within('slip', 51, 0, 50), 'slip must be from 0 to 50, got 51'],
     [() => within('slip', NaN, 0, 50), 'slip must be from 0 to 50, got NaN'],
+    [() => wholeWithin('teeth', 6.5, 1, 60), 'teeth must be from 1 to 60, got 6.5'],
+    [() => wholeWithin('teeth', 61, 1, 60), 'teeth must be from 1 to 60, got 61'],
     [() => atLeast('taps', [1, 2], 3), 'number of taps must be 3 or more, got 2'],
   ])('is refused: %#', (work, sentence) => {
     expect(work).toThrow(sentence);
@@ -32,6 +34,7 @@ describe('a value out of range', () => {
   it('lets pass what lies within, its ends included', () => {
     expect(positive('depth', 1e-9)).toBe(1e-9);
     expect([0, 25, 50].map((value) => within('slip', value, 0, 50))).toEqual([0, 25, 50]);
+    expect([1, 60].map((value) => wholeWithin('teeth', value, 1, 60))).toEqual([1, 60]);
     expect(atLeast('taps', [1, 2, 3], 3)).toEqual([1, 2, 3]);
   });
 });

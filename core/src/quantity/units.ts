@@ -5,7 +5,7 @@
  * base unit. International foot and pound (1959), horsepower of 550 ft.lbf/s,
  * metric horsepower of 75 kgf.m/s.
  */
-const MM_PER_INCH = 25.4;
+export const MM_PER_INCH = 25.4;
 const FOOT_IN_METRES = 0.3048;
 const POUND_FORCE_IN_NEWTONS = 4.4482216152605;
 const HORSEPOWER_IN_KW = 0.745699872;

@@ -1,5 +1,5 @@
 import { DEG } from '../quantity/angle';
-import { OutOfRange, positive, within } from '../quantity/out-of-range';
+import { OutOfRange, positive, wholeWithin, within } from '../quantity/out-of-range';
 
 /** Share of the pitch below which the land of a tooth is weak. */
 export const WEAK_LAND_SHARE = 0.35;
@@ -64,8 +64,7 @@ export function gashing(
   rakeDeg: number,
 ) {
   const { offsetMm, rakeAtRootDeg, faceDepthMm } = rakeOffset(diameterMm, rakeDeg, gashDepthMm);
-  if (!Number.isInteger(teeth)) throw new OutOfRange('teeth', teeth, 1, 60);
-  within('teeth', teeth, 1, 60);
+  wholeWithin('teeth', teeth, 1, 60);
   const included = within('angle of the gash', gashAngleDeg, 20, 120);
   const radius = diameterMm / 2;
   const root = radius - gashDepthMm;

@@ -1,6 +1,6 @@
 import { fraction, type Fraction } from '../quantity/fraction';
-import { OutOfRange, atLeast, within } from '../quantity/out-of-range';
-import { circlesOf, type Plates } from './dividing';
+import { atLeast, within } from '../quantity/out-of-range';
+import { checkHead, circlesOf, type Plates } from './dividing';
 
 /** Drivers over driven, one pair or two. */
 export interface HeadTrain {
@@ -58,9 +58,7 @@ export function differentialDividing(
   gears: readonly number[],
   maxDistance: number,
 ): DifferentialDividing | null {
-  within('ratio of the head', ratio, 1, 360);
-  within('divisions', divisions, 1, 10_000);
-  if (!Number.isInteger(divisions)) throw new OutOfRange('divisions', divisions, 1, 10_000);
+  checkHead(ratio, divisions);
   within('distance of the trial count', maxDistance, 1, 1000);
   atLeast('gears', gears, 2);
   const circles = circlesOf(plates);

@@ -1,6 +1,6 @@
 import { DEG } from '../quantity/angle';
 import { fraction } from '../quantity/fraction';
-import { OutOfRange, atLeast, within } from '../quantity/out-of-range';
+import { atLeast, wholeWithin } from '../quantity/out-of-range';
 
 /** Circles of holes on each side of each plate. */
 export type Plates = readonly (readonly number[])[];
@@ -32,22 +32,18 @@ export const USUAL_HEAD_GEARS = [24, 24, 28, 32, 40, 44, 48, 56, 64, 72, 86, 100
 const ARCSEC_PER_TURN = 1_296_000;
 const MOST_DIVISIONS = 10_000;
 
-function whole(what: string, value: number, least: number, most: number): number {
-  if (!Number.isInteger(value)) throw new OutOfRange(what, value, least, most);
-  return within(what, value, least, most);
-}
-
 /** Circles of all plates, each once, ascending. */
 export function circlesOf(plates: Plates): readonly number[] {
   atLeast('circles of holes', plates.flat(), 1).forEach((circle) =>
-    whole('circle of holes', circle, 2, 1000),
+    wholeWithin('circle of holes', circle, 2, 1000),
   );
   return [...new Set(plates.flat())].sort((a, b) => a - b);
 }
 
-function checkedHead(ratio: number, divisions: number): void {
-  whole('ratio of the head', ratio, 1, 360);
-  whole('divisions', divisions, 1, MOST_DIVISIONS);
+/** Checks the ratio of a head and a count. @throws OutOfRange */
+export function checkHead(ratio: number, divisions: number): void {
+  wholeWithin('ratio of the head', ratio, 1, 360);
+  wholeWithin('divisions', divisions, 1, MOST_DIVISIONS);
 }
 
 export type SimpleIndexing =
@@ -81,7 +77,7 @@ function nearestHoleError(ratio: number, divisions: number, circle: number): num
  * @example simpleIndexing(40, 7, PLATE_SETS['three-plates']) // 5 turns and 15 spaces on 21
  */
 export function simpleIndexing(ratio: number, divisions: number, plates: Plates): SimpleIndexing {
-  checkedHead(ratio, divisions);
+  checkHead(ratio, divisions);
   const circles = circlesOf(plates);
   const { num, den } = fraction(ratio, divisions);
   const fullTurns = Math.floor(num / den);
@@ -135,7 +131,7 @@ export interface CompoundIndexing {
  * @example compoundIndexing(40, 77, PLATE_SETS['three-plates']) // 9 of 21 and 3 of 33
  */
 export function compoundIndexing(ratio: number, divisions: number, plates: Plates): CompoundIndexing | null {
-  checkedHead(ratio, divisions);
+  checkHead(ratio, divisions);
   circlesOf(plates);
   const turns = Math.ceil(ratio / divisions) + 1;
   let best: CompoundIndexing | null = null;

@@ -1,4 +1,4 @@
-import { OutOfRange, positive, within } from '../quantity/out-of-range';
+import { OutOfRange, positive, wholeWithin, within } from '../quantity/out-of-range';
 import { STEPS_PER_UNIT, stepsOf, type GaugeUnit } from './gauge-set';
 import { reachableSums, selections, type ReachableSums } from './reachable-sums';
 
@@ -74,8 +74,7 @@ export function gaugeStack(wish: StackWish): StackAnswer {
   const perUnit = STEPS_PER_UNIT[wish.unit];
   positive('target', wish.target);
   within('tolerance', wish.tolerance, 0, wish.target);
-  if (!Number.isInteger(wish.mostPieces)) throw new OutOfRange('most pieces', wish.mostPieces, 1, 8);
-  within('most pieces', wish.mostPieces, 1, 8);
+  wholeWithin('most pieces', wish.mostPieces, 1, 8);
   const pair = wish.wearPiece === null ? 0 : 2 * stepsOf('wear piece', wish.wearPiece, wish.unit);
   const taken = wish.wearPiece === null ? 0 : 2;
   const target = wish.target * perUnit - pair;

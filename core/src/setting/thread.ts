@@ -1,5 +1,6 @@
 import { OutOfRange, positive } from '../quantity/out-of-range';
 import { DEG } from '../quantity/angle';
+import { MM_PER_INCH } from '../quantity/units';
 import { wholeOver } from '../quantity/whole';
 
 /** Profiles of a thread: 60 degrees (ISO 68-1, unified) and 55 degrees. */
@@ -220,7 +221,6 @@ const COARSE_TPI: Readonly<Record<ThreadForm, readonly (readonly [inches: number
 };
 /** A bar this near to an inch size is taken for it, mm. */
 const INCH_SIZE_MM = 0.02;
-const INCH_MM = 25.4;
 
 /**
  * Coarse pitch of a thread by its diameter, mm: of the inch series where the diameter
@@ -230,7 +230,9 @@ const INCH_MM = 25.4;
  * @example coarsePitch(12.7) // 25.4 / 13
  */
 export function coarsePitch(diameterMm: number, form: ThreadForm = 'iso-60'): number {
-  const inch = COARSE_TPI[form].find(([inches]) => Math.abs(inches * INCH_MM - diameterMm) <= INCH_SIZE_MM);
-  if (inch) return INCH_MM / inch[1];
+  const inch = COARSE_TPI[form].find(
+    ([inches]) => Math.abs(inches * MM_PER_INCH - diameterMm) <= INCH_SIZE_MM,
+  );
+  if (inch) return MM_PER_INCH / inch[1];
   return COARSE.find(([upTo]) => diameterMm <= upTo)?.[1] ?? COARSEST_MM;
 }

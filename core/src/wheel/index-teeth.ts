@@ -1,5 +1,5 @@
 import { DEG } from '../quantity/angle';
-import { OutOfRange, positive, within } from '../quantity/out-of-range';
+import { positive, wholeWithin } from '../quantity/out-of-range';
 import { leanAt } from './rest-tilt';
 import { wheelDepth } from './end-tooth';
 
@@ -14,8 +14,7 @@ const MOST_TEETH = 60;
  * @example indexAngles(3, 15, 40).worstDeg // 3
  */
 export function indexAngles(teeth: number, startDeg: number, holes: number | null) {
-  const z = within('teeth', teeth, 1, MOST_TEETH);
-  if (!Number.isInteger(z)) throw new OutOfRange('teeth', teeth, 1, MOST_TEETH);
+  const z = wholeWithin('teeth', teeth, 1, MOST_TEETH);
   const stepDeg = 360 / z;
   const turns = Array.from({ length: z }, (_, i) => i * stepDeg);
   const pitch = holes === null ? null : 360 / positive('holes', holes);

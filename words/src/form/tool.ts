@@ -1,6 +1,18 @@
-import type { FormKept, FormTool, FormToolKind, MakingWay } from '@pike-stone/core/form';
+import {
+  cutterRange,
+  patternError,
+  type FormKept,
+  type FormShape,
+  type FormSource,
+  type FormTool,
+  type FormToolKind,
+  type MakingWay,
+} from '@pike-stone/core/form';
+import { unlessRefused } from '@pike-stone/core';
 import type { CutterSteel } from '@pike-stone/core/setting';
 import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
+import { sayFine } from './fine';
+import { sayPitch } from './source';
 
 export const FORM_TOOL_WORDS: Readonly<
   Record<FormToolKind, { readonly name: string; readonly about: string }>
@@ -44,6 +56,30 @@ export function sayWedge(tool: FormTool): string {
   return tool.kind === 'multi'
     ? `${rake}, ${formatAngle(tool.reliefDeg, 1)} relief`
     : `${rake}, ${formatAngle(tool.clearanceDeg, 1)} clearance`;
+}
+
+/** Teeth that a gear cutter serves: its own count, or the range whose fewest teeth it is drawn for. */
+function sayServes(wanted: number, drawn: number): string {
+  const range = cutterRange(wanted);
+  if (range === null || drawn !== range.fromTeeth) return `for ${wanted} teeth`;
+  return `for ${range.fromTeeth} ${range.toTeeth === null ? 'teeth and more' : `to ${range.toTeeth} teeth`}`;
+}
+
+/** What is to be read beside a form cutter in the drawer: the counts it serves, its error, its sharpenings. */
+export function sayCutterNote(
+  source: FormSource,
+  shape: FormShape,
+  sharpenings: number,
+  units: UnitSystem,
+): string {
+  const left = `about ${sharpenings} sharpenings left`;
+  if (source.kind !== 'gear' || !shape.gear) return left;
+  const { wanted, drawn } = shape.gear;
+  const served = `${sayPitch(source.gear)}, ${sayServes(wanted.teeth, drawn.teeth)}`;
+  if (wanted.teeth === drawn.teeth) return `${served}; ${left}`;
+  const worst = unlessRefused(() => patternError(wanted, drawn.teeth).maxMm, null);
+  const error = worst === null ? '' : `; error up to ${sayFine(worst, units)} at ${wanted.teeth} teeth`;
+  return `${served}${error}; ${left}`;
 }
 
 /** How a tool is sharpened so that its form stays. */

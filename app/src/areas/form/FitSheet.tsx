@@ -1,4 +1,4 @@
-import { piecesOf, signedDistances, type Deviation, type FormShape } from '@pike-stone/core/form';
+import { piecesOf, register, type FormShape } from '@pike-stone/core/form';
 import { sayFine } from '@pike-stone/words/form';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -12,13 +12,10 @@ import { DeviationPicture } from './prove/DeviationPicture';
 /** How the lines and arcs follow the points that were measured or traced, each deviation drawn out. */
 export function FitSheet({ shape, toleranceMm }: { shape: FormShape; toleranceMm: number }) {
   const units = useUnits();
-  const deviations = useMemo(() => {
-    const against = signedDistances(piecesOf(shape.profile));
-    return shape.points.map((at): Deviation => {
-      const { at: onForm, distanceMm, piece } = against(at);
-      return { at, onForm, distanceMm, piece };
-    });
-  }, [shape]);
+  const deviations = useMemo(
+    () => register(piecesOf(shape.profile), shape.points, 'none').deviations,
+    [shape],
+  );
   const worst = Math.max(...deviations.map(({ distanceMm }) => Math.abs(distanceMm)));
   const count = shape.profile.length - 1;
   return (

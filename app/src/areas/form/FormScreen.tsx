@@ -16,7 +16,6 @@ import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { NotHere } from '../NotHere';
 import { CorrectionSheet } from './CorrectionSheet';
-import { teethOf } from './teeth-of';
 import { FitSheet } from './FitSheet';
 import { FormSentence, type FormWord } from './FormSentence';
 import { MakingPanel } from './panels/MakingPanel';
@@ -130,7 +129,7 @@ function Onward({ form, stopped }: { form: Form; stopped: boolean }) {
         about="template, measured points, the first part"
         onPress={() => router.push(`/grind/forms/${id}/prove`)}
       />
-      {teethOf(form) !== null && (
+      {form.shape?.blank && (
         <Row
           title="Cut the gear"
           about="blank, passes, tooth by tooth"

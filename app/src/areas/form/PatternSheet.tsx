@@ -1,4 +1,4 @@
-import { CUTTER_RANGES, formError, type Gear } from '@pike-stone/core/form';
+import { CUTTER_RANGES, patternError, patternsAround, type Gear } from '@pike-stone/core/form';
 import { unlessRefused } from '@pike-stone/core';
 import { sayCutterRange, sayFine } from '@pike-stone/words/form';
 import { useMemo, useState } from 'react';
@@ -13,51 +13,22 @@ import { useColours } from '../../theme/theme';
 import { FONT, SPACE } from '../../theme/type';
 import { ErrorCurve } from './ErrorCurve';
 
-/** Pattern counts shown either side of the wanted one. */
-const AROUND = [-6, -4, -3, -2, -1, 0, 1, 2, 3, 4, 6];
 const HEIGHT = 150;
 const FOOT = 22;
 /** An allowance that is drawn as a line, mm. */
 const ALLOWANCE_MM = 0.01;
-const FEWEST = 8;
 
 /** What a gear of another count makes of this one as its pattern, and which cutter of the set makes it. */
 export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear; drawn: Gear } }) {
   const pen = useColours();
   const units = useUnits();
   const [width, setWidth] = useState(0);
-  const { moduleMm, teeth, rack } = wanted;
-  const bars = useMemo(
-    () =>
-      AROUND.map((more) => teeth + more)
-        .filter((count) => count >= FEWEST)
-        .map((count) => ({
-          count,
-          maxMm: unlessRefused(() => formError(moduleMm, count, teeth, rack.pressureAngleDeg).maxMm, 0),
-        })),
-    [moduleMm, teeth, rack.pressureAngleDeg],
-  );
+  const { teeth } = wanted;
+  const bars = useMemo(() => patternsAround(wanted), [wanted]);
   /** The error along the flank of the wanted gear; null when the form is drawn for its own count. */
   const flank = useMemo(
-    () =>
-      drawn.teeth === teeth
-        ? null
-        : unlessRefused(() => {
-            const { flank: places, activeFromMm } = formError(
-              moduleMm,
-              drawn.teeth,
-              teeth,
-              rack.pressureAngleDeg,
-            );
-            return {
-              highMm: places.at(-1)!.heightMm - activeFromMm,
-              errors: places.map(({ heightMm, deviationMm }) => ({
-                depthMm: heightMm - activeFromMm,
-                errorMm: deviationMm,
-              })),
-            };
-          }, null),
-    [moduleMm, drawn.teeth, teeth, rack.pressureAngleDeg],
+    () => (drawn.teeth === teeth ? null : unlessRefused(() => patternError(wanted, drawn.teeth), null)),
+    [wanted, teeth, drawn.teeth],
   );
   const most = Math.max(ALLOWANCE_MM * 1.5, ...bars.map(({ maxMm }) => maxMm));
   const step = width / bars.length;
@@ -68,7 +39,9 @@ export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear
         <Words role="heading">{`Which gear may be the pattern for ${teeth} teeth`}</Words>
         <View
           role="img"
-          aria-label={bars.map(({ count, maxMm }) => `${count} teeth ${sayFine(maxMm, units)}`).join(', ')}
+          aria-label={bars
+            .map(({ teeth: count, maxMm }) => `${count} teeth ${sayFine(maxMm, units)}`)
+            .join(', ')}
           onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
           style={{ minHeight: HEIGHT }}
         >
@@ -83,7 +56,7 @@ export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear
                 strokeDasharray="6 4"
                 strokeWidth={1.2}
               />
-              {bars.map(({ count, maxMm }, i) => (
+              {bars.map(({ teeth: count, maxMm }, i) => (
                 <Rect
                   key={count}
                   x={i * step + 3}
@@ -95,7 +68,7 @@ export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear
                   strokeWidth={1}
                 />
               ))}
-              {bars.map(({ count, maxMm }, i) => (
+              {bars.map(({ teeth: count, maxMm }, i) => (
                 <SvgText
                   key={`e${count}`}
                   x={i * step + step / 2}
@@ -108,7 +81,7 @@ export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear
                   {maxMm * 1000 < 0.05 ? '0' : String(Math.round(maxMm * 1000))}
                 </SvgText>
               ))}
-              {bars.map(({ count }, i) => (
+              {bars.map(({ teeth: count }, i) => (
                 <SvgText
                   key={`c${count}`}
                   x={i * step + step / 2}
@@ -132,8 +105,11 @@ export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear
           <>
             <Words role="strong">{`Along the flank, drawn for ${drawn.teeth} teeth`}</Words>
             <ErrorCurve
-              errors={flank.errors}
-              depthMm={flank.highMm}
+              errors={flank.flank.map(({ heightMm, deviationMm }) => ({
+                depthMm: heightMm - flank.activeFromMm,
+                errorMm: deviationMm,
+              }))}
+              depthMm={flank.flank.at(-1)!.heightMm - flank.activeFromMm}
               begins="bottom of the flank"
               ends="tip"
             />

@@ -29,7 +29,6 @@ import { useHead } from '../../angles/use-set';
 import { useCutWith } from '../../cut/cut-with';
 import { BigFigures } from '../../grind/steps/StepFigures';
 import { NotHere } from '../../NotHere';
-import { teethOf } from '../teeth-of';
 import { useForm, type Form } from '../use-form';
 import { useKeepCutter } from '../use-keep-cutter';
 import { ToothRing } from './ToothRing';
@@ -47,9 +46,8 @@ function Cutting({ form }: { form: Form }) {
   const units = useUnits();
   const { head, ratio } = useHead();
   const { body, shape, record } = form;
-  const teeth = teethOf(form);
   const back = () => backOr(router, `/grind/forms/${record.id}`);
-  if (!shape || teeth === null)
+  if (!shape?.blank)
     return (
       <Screen title="Cut the gear" onBack={back}>
         <Empty title="This form is none of a gear">
@@ -57,9 +55,9 @@ function Cutting({ form }: { form: Form }) {
         </Empty>
       </Screen>
     );
+  const { teeth, outsideMm } = shape.blank;
   const done = Math.min(body.spacesCut, teeth);
   const indexing = simpleIndexing(ratio, teeth, head.plates);
-  const outside = outsideOf(form, shape);
   const cut = (count: number) => form.change({ spacesCut: Math.max(0, Math.min(teeth, count)) });
   const finished = done === teeth;
   return (
@@ -69,7 +67,7 @@ function Cutting({ form }: { form: Form }) {
       onBack={back}
       side={
         <>
-          <Depths shape={shape} outsideMm={outside} />
+          <Depths shape={shape} outsideMm={outsideMm} />
           <Measure form={form} />
           <HeadChoice />
         </>
@@ -117,7 +115,7 @@ function Cutting({ form }: { form: Form }) {
           <ToothRing teeth={teeth} done={done} />
           {!indexing.exact && (
             <Words>
-              {`Not exact: up to ${sayFine(Math.abs(arcOfError(indexing.maxErrorArcsec, outside)), units)} off at the rim if each division goes to its own hole. Set angles and circles has the exact ways.`}
+              {`Not exact: up to ${sayFine(Math.abs(arcOfError(indexing.maxErrorArcsec, outsideMm)), units)} off at the rim if each division goes to its own hole. Set angles and circles has the exact ways.`}
             </Words>
           )}
           <Words role="note">
@@ -142,12 +140,6 @@ function Cutting({ form }: { form: Form }) {
       <SpeedAndFeed form={form} />
     </Screen>
   );
-}
-
-/** Outside diameter of the blank. */
-function outsideOf({ body }: Form, shape: FormShape): number {
-  if (shape.clock) return shape.clock.outsideMm;
-  return body.source.kind === 'gear' ? gearSizes(gearOf(body.source.gear)).outsideMm : 0;
 }
 
 /** Blank, passes and what a blank that is off size does. */

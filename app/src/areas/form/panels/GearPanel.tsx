@@ -1,8 +1,10 @@
 import {
+  RACKS,
   USUAL_DOUBT_MM,
   gearOf,
   identifyGear,
   patternRange,
+  rangeTeeth,
   type GearCandidate,
   type GearData,
 } from '@pike-stone/core/form';
@@ -20,7 +22,6 @@ import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { useFigures } from '../../figures/useFigures';
-import { rangeTeeth } from '../fresh-form';
 import type { SourcePanelProps } from './source-panel';
 
 type Known = 'known' | 'measured';
@@ -96,8 +97,11 @@ export function GearPanel({ form, source, onClose }: SourcePanelProps<'gear'>) {
   };
   const take = ({ system, size: found, gear: it }: GearCandidate) => {
     const rack =
-      RACK_NAMES.find((name) => RACK_OF[name] === `${it.rack.pressureAngleDeg}/${it.rack.addendum}`)
-      ?? 'iso-53-a';
+      RACK_NAMES.find(
+        (name) =>
+          RACKS[name].pressureAngleDeg === it.rack.pressureAngleDeg
+          && RACKS[name].addendum === it.rack.addendum,
+      ) ?? 'iso-53-a';
     setData({ ...data, system, rack });
     figures.set('size', String(found));
     figures.set('teeth', String(it.teeth));
@@ -163,14 +167,6 @@ export function GearPanel({ form, source, onClose }: SourcePanelProps<'gear'>) {
     </Panel>
   );
 }
-
-/** Racks that a gear is looked for with, by their pressure angle and addendum. */
-const RACK_OF: Readonly<Record<string, string>> = {
-  'iso-53-a': '20/1',
-  'full-25': '25/1',
-  'older-14.5': '14.5/1',
-  'stub-20': '20/0.8',
-};
 
 /** Candidates for a gear from its teeth, its outside diameter and one or two spans. */
 function FindGear({ teeth, onTake }: { teeth: number; onTake: (one: GearCandidate) => void }) {

@@ -1,5 +1,5 @@
 import { FORM_TOOL_BOUNDS, FORM_TOOLS } from '@pike-stone/core/bits';
-import type { FormTool } from '@pike-stone/core/form';
+import { usualFormTool, type FormTool } from '@pike-stone/core/form';
 import { FORM_TOOL_WORDS } from '@pike-stone/words/form';
 import { useState } from 'react';
 import { useUnits } from '../../../data/preferences';
@@ -7,7 +7,6 @@ import { Choice } from '../../../kit/Choice';
 import { FigurePanel } from '../../figures/FigurePanel';
 import { lengthText } from '../../figures/read-figure';
 import type { FigureField } from '../../figures/useFigures';
-import { usualTool } from '../fresh-form';
 import type { Form } from '../use-form';
 
 type Size = {
@@ -76,7 +75,7 @@ export function ToolPanel({ form, onClose }: { form: Form; onClose: () => void }
     <ToolFigures
       key={tool.kind}
       tool={tool}
-      onKind={(kind) => setTool(usualTool(kind, tool, form.shape?.depthMm ?? 3))}
+      onKind={(kind) => setTool(usualFormTool(kind, tool, form.shape?.depthMm ?? 3))}
       onSet={(next) => form.change({ tool: next }, 'Tool changed.')}
       onClose={onClose}
     />

@@ -1,5 +1,12 @@
-import type { Corner, PlanePoint, Profile } from '@pike-stone/core/form';
-import { readNumber } from '@pike-stone/core';
+import {
+  bulgeOfRadius,
+  distanceOf,
+  radiusOfBulge,
+  type Corner,
+  type PlanePoint,
+  type Profile,
+} from '@pike-stone/core/form';
+import { readNumber, unlessRefused } from '@pike-stone/core';
 import { parse } from 'papaparse';
 
 /**
@@ -45,14 +52,6 @@ function readRows(text: string, counts: readonly number[], perMm: number): Rows<
   return { rows, fault: null };
 }
 
-/** Bulge of an arc of a radius between two corners, positive to the left, the shorter way round. */
-function bulgeOfRadius(from: readonly number[], to: readonly number[], radiusMm: number): number | null {
-  const half = Math.hypot(to[0]! - from[0]!, to[1]! - from[1]!) / 2;
-  const r = Math.abs(radiusMm);
-  if (half > r * (1 + 1e-9)) return null;
-  return (Math.sign(radiusMm) * half) / (r + Math.sqrt(Math.max(0, r * r - half * half)));
-}
-
 /**
  * Corners typed as rows: x, y and, where an arc goes on to the next corner, its radius (minus turns right).
  * @param perUnit  mm of one unit of what is typed
@@ -64,12 +63,16 @@ export function readCorners(text: string, perUnit: number): Rows<Corner> {
   if (read.rows.length > 400) return { rows: null, fault: 'No more than 400 corners.' };
   const corners: Corner[] = [];
   for (const [i, row] of read.rows.entries()) {
+    const at: PlanePoint = [row[0]!, row[1]!];
     const next = read.rows[i + 1];
     const radius = (row[2] ?? 0) * perUnit;
-    const bulge = next && radius !== 0 ? bulgeOfRadius(row, next, radius) : 0;
+    const bulge =
+      next && radius !== 0
+        ? unlessRefused(() => bulgeOfRadius(distanceOf(at, [next[0]!, next[1]!]), radius), null)
+        : 0;
     if (bulge === null)
       return { rows: null, fault: `Row ${i + 1}: the radius is too small to reach the next corner.` };
-    corners.push([row[0]!, row[1]!, bulge]);
+    corners.push([...at, bulge]);
   }
   return { rows: corners, fault: null };
 }
@@ -93,8 +96,7 @@ export const cornerText = (corners: Profile, perUnit: number): string =>
       const next = corners[i + 1];
       const place = `${number(x / perUnit)} ${number(y / perUnit)}`;
       if (bulge === 0 || !next) return place;
-      const chord = Math.hypot(next[0] - x, next[1] - y);
-      return `${place} ${number((chord * (1 + bulge * bulge)) / (4 * bulge) / perUnit)}`;
+      return `${place} ${number(radiusOfBulge(distanceOf([x, y], [next[0], next[1]]), bulge) / perUnit)}`;
     })
     .join('\n');
 
