@@ -14,6 +14,7 @@ export * from './form/simple-forms';
 export * from './form/height-error';
 export * from './form/inspect-form';
 export * from './form/make-steps';
+export * from './form/metal-left';
 export * from './form/radial-rake';
 export * from './form/slide-dials';
 export * from './form/slide-table';

@@ -1,7 +1,8 @@
 import { storedOf, type Stored } from '@pike-stone/contract';
+import { smallPicture } from '../kit/small-picture';
+import { useOfShop } from '../sync/of-shop';
 import { useOutbox } from '../sync/outbox';
 import { save } from './records';
-import { useOfShop } from '../sync/of-shop';
 
 /** Longer side of a kept picture, pixels, and how often its quality is lowered until it is small enough. */
 const LONGEST_PX = 420;
@@ -21,14 +22,8 @@ export function usePhoto(id: string, isThere: boolean) {
 
 /** A picture file made small: a JPEG of a few hundred pixels, as base64. */
 export async function smallJpeg(file: Blob, most: number): Promise<string | null> {
-  const bitmap = await createImageBitmap(file).catch(() => null);
-  if (!bitmap) return null;
-  const times = Math.min(1, LONGEST_PX / Math.max(bitmap.width, bitmap.height));
-  const canvas = document.createElement('canvas');
-  canvas.width = Math.max(1, Math.round(bitmap.width * times));
-  canvas.height = Math.max(1, Math.round(bitmap.height * times));
-  canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
-  bitmap.close();
+  const canvas = await smallPicture(file, LONGEST_PX);
+  if (!canvas) return null;
   for (const quality of QUALITIES) {
     const jpeg = canvas.toDataURL('image/jpeg', quality).slice(DATA.length);
     if (jpeg.length <= most) return jpeg;

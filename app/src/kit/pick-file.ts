@@ -9,3 +9,9 @@ export function pickFile(accept: string): Promise<File | null> {
     input.click();
   });
 }
+
+/** Lets the person choose a file of rows, and hands on its text; nothing happens when none was chosen. */
+export async function pickText(onText: (text: string) => void): Promise<void> {
+  const file = await pickFile('.csv,.txt,text/csv,text/plain');
+  if (file) onText(await file.text());
+}

@@ -1,6 +1,6 @@
 import { fraction, type Fraction } from '../quantity/fraction';
 import { atLeast, within } from '../quantity/out-of-range';
-import { checkHead, circlesOf, type Plates } from './dividing';
+import { checkHead, circlesOf, compoundIndexing, simpleIndexing, type Plates } from './dividing';
 
 /** Drivers over driven, one pair or two. */
 export interface HeadTrain {
@@ -82,4 +82,19 @@ export function differentialDividing(
         };
     }
   return null;
+}
+
+/** How far a trial count is sought from the wanted one. */
+const USUAL_DISTANCE = 15;
+
+/** All ways of dividing on a head: simple, and where that is not exact compound and differential. */
+export function dividingWays(ratio: number, divisions: number, plates: Plates, gears: readonly number[]) {
+  const simple = simpleIndexing(ratio, divisions, plates);
+  // A plate on the spindle has no crank to be geared.
+  if (simple.exact || ratio === 1) return { simple, compound: null, differential: null };
+  return {
+    simple,
+    compound: compoundIndexing(ratio, divisions, plates),
+    differential: differentialDividing(ratio, divisions, null, plates, gears, USUAL_DISTANCE),
+  };
 }

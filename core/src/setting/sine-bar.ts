@@ -4,7 +4,7 @@ import { OutOfRange, positive, within } from '../quantity/out-of-range';
 const ARCSEC = (1 / 3600) * DEG;
 const MM_PER_UM = 0.001;
 /** Above this angle the complement is set more exactly, degrees. */
-export const COMPLEMENT_FROM_DEG = 45;
+const COMPLEMENT_FROM_DEG = 45;
 /** Above this angle the bar may slip: it is clamped to an angle plate, degrees. */
 export const SLIPS_FROM_DEG = 60;
 

@@ -128,6 +128,10 @@ export function threadInfeed(
   };
 }
 
+/** Wire that touches a thread on its pitch line, mm: p / (2 cos a). */
+export const bestWire = (form: ThreadForm, pitchMm: number): number =>
+  positive('pitch', pitchMm) / (2 * Math.cos(threadHalfAngle(form) * DEG));
+
 /** Over three wires, and the pitch diameter back from a reading. */
 export function threadWires(
   form: ThreadForm,
@@ -138,7 +142,7 @@ export function threadWires(
   readingMm = pitchDiameterMm,
 ) {
   const a = threadHalfAngle(form) * DEG;
-  const bestMm = positive('pitch', pitchMm) / (2 * Math.cos(a));
+  const bestMm = bestWire(form, pitchMm);
   const cot = 1 / Math.tan(a);
   const lead = (starts * pitchMm) / (Math.PI * positive('pitch diameter', pitchDiameterMm));
   const leadMm = (positive('wire', wireMm) / 2) * lead ** 2 * Math.cos(a) * cot;

@@ -1,10 +1,23 @@
+import { compoundFeed, type Taper } from '@pike-stone/core/forecast';
 import {
-  type DifferentialDividing,
+  SLIPS_FROM_DEG,
+  sineAngle,
   type GaugeSetName,
   type GaugeUnit,
-  type SimpleIndexing,
   type StackAnswer,
+  type stackError,
 } from '@pike-stone/core/setting';
+import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
+import { sayFine } from './fine';
+
+/** A stack that differs by less is exact, mm or inches. */
+const EXACT = 1e-9;
+/** By this much a sine bar may easily be too long, micrometres. */
+const BAR_ERROR_UM = 2;
+/** Travel over which an indicator proves a slide's angle, mm. */
+const PROOF_MM = 50;
+
+type MadeStack = Extract<StackAnswer, { feasible: true }>;
 
 export const GAUGE_SET_WORDS: Readonly<Record<GaugeSetName, string>> = {
   'metric-47': '47 blocks, metric',
@@ -54,36 +67,45 @@ export function sayJoints(count: number, kind: 'blocks' | 'feelers'): string {
   return `${count} ${count === 1 ? 'block' : 'blocks'}: wipe, slide together, handle with a cloth; do not leave them wrung.`;
 }
 
-const turns = (full: number): string => (full === 0 ? '' : `${full} full ${full === 1 ? 'turn' : 'turns'}`);
-
-/** The move of the crank for simple indexing on one circle. */
-export function sayIndexing(found: SimpleIndexing, circle?: number): string {
-  if (!found.exact)
-    return `Not exact on these plates. Each division to its own nearest hole of the ${found.circle} circle.`;
-  const choice =
-    found.choices.find((one) => one.circle === circle) ?? found.choices[found.choices.length - 1]!;
-  const full = turns(found.fullTurns);
-  if (choice.spaces === 0) return full;
-  const spaces = `${choice.spaces} ${choice.spaces === 1 ? 'space' : 'spaces'} of the ${choice.circle} circle`;
-  return full === '' ? spaces : `${full} and ${spaces}`;
+/** What a stack comes to, and by how much it misses. */
+export function sayAchieved({ achieved, error }: MadeStack, unit: GaugeUnit): string {
+  const comes = `${sayPiece(achieved, unit)} ${unit}`;
+  return Math.abs(error) < EXACT
+    ? `${comes} exactly.`
+    : `${comes}, ${sayPiece(Math.abs(error), unit)} ${unit} ${error > 0 ? 'over' : 'under'}.`;
 }
 
-/** Gears, circle and direction of differential dividing. */
-export function sayDifferential({
-  trialDivisions,
-  gears,
-  plateDirection,
-  crankTurns,
-  circle,
-}: DifferentialDividing): readonly string[] {
-  const full = Math.floor(crankTurns.num / crankTurns.den);
-  const spaces = ((crankTurns.num - full * crankTurns.den) * circle) / crankTurns.den;
-  const crank = [turns(full), spaces === 0 ? '' : `${spaces} spaces of the ${circle} circle`]
-    .filter(Boolean)
-    .join(' and ');
+/** How far a stack of grade 1 blocks may be off, micrometres. */
+export const sayStackDoubt = ({
+  likelyUm,
+  worstUm,
+}: Pick<ReturnType<typeof stackError>, 'likelyUm' | 'worstUm'>): string =>
+  `With grade 1 blocks: likely within ${likelyUm.toFixed(2)} µm, ${worstUm.toFixed(2)} at worst. The heat of a hand does more.`;
+
+/** A stack under a sine bar, and what errors of the stack and of the bar do. */
+export function saySine(lengthMm: number, stackMm: number, arcsecPerUm: number, units: UnitSystem): string {
+  const { errorArcsec } = sineAngle(lengthMm, stackMm, 0, BAR_ERROR_UM);
+  return `Stack ${joined(formatLength(stackMm, units))}: ${arcsecPerUm.toFixed(1)} seconds of arc for each micrometre. A bar that is ${BAR_ERROR_UM} µm too long sets ${Math.abs(errorArcsec).toFixed(1)} seconds too little.`;
+}
+
+/** An angle at which the complement is set. */
+export const saySteep = (angleDeg: number): string =>
+  `Steep: set ${formatAngle(90 - angleDeg)} and stand the work on an angle plate.${angleDeg > SLIPS_FROM_DEG ? ' The bar may slip: clamp it to the plate.' : ''}`;
+
+/** The tilt that two plates make. */
+export const sayTilt = (trueTiltDeg: number): string =>
+  `True tilt from level ${formatAngle(trueTiltDeg, 3)}. Using the two angles as they are would be wrong: the second plate is tilted by the first.`;
+
+/** How a taper is set on the compound slide, how that is proved, and the taper in all its ways of being said. */
+export function sayTaper(taper: Taper, units: UnitSystem): readonly string[] {
+  const { radialMm } = compoundFeed(taper.halfDeg, PROOF_MM);
   return [
-    `Index ${trialDivisions}: ${crank}.`,
-    `Gears: ${gears.drivers.join(' × ')} driving, ${gears.driven.join(' × ')} driven.`,
-    `The plate turns ${plateDirection === 'with-crank' ? 'with' : 'against'} the crank: choose the idlers so, and prove it by one turn.`,
+    `From the lathe’s axis; where 0 is marked square to the axis, set ${formatAngle(90 - taper.halfDeg, 3)}.`,
+    `Prove it on a bar: an indicator must move ${sayFine(radialMm, units)} over ${joined(formatLength(PROOF_MM, units))} of the slide.`,
+    `1 : ${Number(taper.oneTo.toFixed(3))}, included ${formatAngle(taper.includedDeg, 3)}, ${Number(taper.perFootIn.toFixed(4))} in a foot, ${Number((100 * taper.perMm).toFixed(3))} %.`,
   ];
 }
+
+/** Set-over at which plain centres bear on a line only. */
+export const saySetoverLimit = (limitMm: number, units: UnitSystem): string =>
+  `More than ${joined(formatLength(limitMm, units))}: plain centres bear on a line only. Take ball centres, or the compound slide.`;

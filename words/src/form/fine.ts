@@ -18,6 +18,10 @@ export function sayFine(mm: number, units: UnitSystem): string {
     : `${Number((mm / THOU_MM).toFixed(Math.abs(mm) < THOU_MM ? 2 : 1))}\u00a0thou`;
 }
 
-/** The same with its sign. */
+/** A small size that is set or taken off: mm, or thou. */
+export const saySmall = (mm: number, units: UnitSystem): string =>
+  units === 'mm' ? joined(formatLength(mm, units)) : sayFine(mm, units);
+
+/** An error with its sign. */
 export const saySigned = (mm: number, units: UnitSystem): string =>
   mm < 0 ? `−${sayFine(-mm, units)}` : `+${sayFine(mm, units)}`;

@@ -1,6 +1,6 @@
-import type { FormVerdict, Fit, FreeMotion, WorstFacet } from '@pike-stone/core/form';
+import type { Fit, FormVerdict, FreeMotion, WorstFacet, inspectForm } from '@pike-stone/core/form';
 import { formatLength, joined, type UnitSystem } from '../format';
-import { sayFine } from './fine';
+import { sayFine, saySigned } from './fine';
 
 /** What was measured. */
 export type MeasuredOn = 'tool' | 'part';
@@ -40,3 +40,20 @@ export const sayFree = (free: readonly FreeMotion[]): string | null =>
   free.length === 0
     ? null
     : `The form does not fix every motion: ${free.map(({ kind }) => (kind === 'turn' ? 'it may turn' : 'it may slide along itself')).join(', ')}. Measure more of it.`;
+
+/** How the measured points lie on the form. */
+export const sayInspection = (
+  { least, most, rms, p95, outOfBand, deviations }: ReturnType<typeof inspectForm>,
+  units: UnitSystem,
+): string =>
+  `From ${saySigned(least, units)} to ${saySigned(most, units)}, rms ${sayFine(rms, units)}; 95 of 100 points within ${sayFine(p95, units)}. ${outOfBand} of ${deviations.length} outside of the band.`;
+
+/** How many lines and arcs follow measured points, and how near. */
+export const sayFollowed = (pieces: number, points: number, worstMm: number, units: UnitSystem): string =>
+  `${pieces} ${pieces === 1 ? 'line or arc follows' : 'lines and arcs follow'} ${points} points within ${sayFine(worstMm, units)}. A wider tolerance takes fewer, each easier to make.`;
+
+/** Side of the form that a plus and a minus stand for. */
+export const SIGN_WORDS: Readonly<Record<MeasuredOn, string>> = {
+  part: 'Plus: metal is left on the part; minus: cut away too much.',
+  tool: 'Plus: metal is missing on the tool; minus: it stands proud.',
+};

@@ -14,6 +14,7 @@ import {
   gearSizes,
   toothThickness,
 } from '@pike-stone/core/form';
+import { DEG } from '@pike-stone/core';
 import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
 import { sayFine } from './fine';
 
@@ -102,7 +103,7 @@ export function sayFormSizes(
       ['Blank', size(outsideMm)],
       depth,
       ['Pitch circle', size(pitchMm)],
-      ['Flank of the cutter', `${formatAngle((flankRad * 180) / Math.PI)} each side`],
+      ['Flank of the cutter', `${formatAngle(flankRad / DEG)} each side`],
       ['Shaping radius', size(shapingRadiusMm)],
       ['Width at the tips', size(tipWidthMm)],
     ];

@@ -1,3 +1,4 @@
+import { DEG } from '@pike-stone/core';
 import { formatAngle } from '@pike-stone/words';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -15,7 +16,7 @@ const BAR_PX = 16;
 export function SinePicture({ angleDeg }: { angleDeg: number }) {
   const pen = useColours();
   const [width, setWidth] = useState(0);
-  const angle = (angleDeg * Math.PI) / 180;
+  const angle = angleDeg * DEG;
   const ground = HEIGHT - 16;
   const long = Math.min(
     (width - 2 * MARGIN - 2 * ROLL) / Math.max(0.35, Math.cos(angle)),

@@ -1,12 +1,6 @@
-import {
-  COMPLEMENT_FROM_DEG,
-  SLIPS_FROM_DEG,
-  compoundSine,
-  sineAngle,
-  sineStack,
-  type CompoundPurpose,
-} from '@pike-stone/core/setting';
-import { formatAngle, formatLength, joined } from '@pike-stone/words';
+import { SLIPS_FROM_DEG, compoundSine, sineStack, type CompoundPurpose } from '@pike-stone/core/setting';
+import { formatAngle } from '@pike-stone/words';
+import { saySine, saySteep, sayTilt } from '@pike-stone/words/form';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
@@ -115,14 +109,10 @@ export function SinePlate() {
                 wearPiece={wear}
               />
             )}
-            <Words testID="sine-says">
-              {`Stack ${joined(formatLength(single.stackMm, units))}: ${single.arcsecPerUm.toFixed(1)} seconds of arc for each micrometre. A bar that is 2 µm too long sets ${Math.abs(sineAngle(length, single.stackMm, 0, 2).errorArcsec).toFixed(1)} seconds too little.`}
-            </Words>
+            <Words testID="sine-says">{saySine(length, single.stackMm, single.arcsecPerUm, units)}</Words>
           </View>
-          {angle > COMPLEMENT_FROM_DEG && (
-            <Caution level={angle > SLIPS_FROM_DEG ? 'caution' : 'note'}>
-              {`Steep: set ${formatAngle(90 - angle)} and stand the work on an angle plate.${angle > SLIPS_FROM_DEG ? ' The bar may slip: clamp it to the plate.' : ''}`}
-            </Caution>
+          {single.adviseComplement && (
+            <Caution level={angle > SLIPS_FROM_DEG ? 'caution' : 'note'}>{saySteep(angle)}</Caution>
           )}
           {angle < THIN_DEG && (
             <Caution level="note">
@@ -134,21 +124,22 @@ export function SinePlate() {
       {plates && (
         <Sheet>
           <View style={styles.box}>
-            <Words role="heading">{`Lower plate ${formatAngle(plates.lowerDeg, 3)}`}</Words>
-            <StackAnswer
-              pieces={pieces}
-              targetMm={Math.max(0.02, plates.lowerStackMm)}
-              toleranceMm={NEAREST_MM}
-              wearPiece={wear}
-            />
-            <Words role="heading">{`Upper plate ${formatAngle(plates.upperDeg, 3)}`}</Words>
-            <StackAnswer
-              pieces={pieces}
-              targetMm={Math.max(0.02, plates.upperStackMm)}
-              toleranceMm={NEAREST_MM}
-              wearPiece={wear}
-            />
-            <Words role="note">{`True tilt from level ${formatAngle(plates.trueTiltDeg, 3)}. Using the two angles as they are would be wrong: the second plate is tilted by the first.`}</Words>
+            {(
+              [
+                ['Lower', plates.lowerDeg, plates.lowerStackMm],
+                ['Upper', plates.upperDeg, plates.upperStackMm],
+              ] as const
+            ).map(([which, plateDeg, stackMm]) => (
+              <View key={which} style={styles.plate}>
+                <Words role="heading">{`${which} plate ${formatAngle(plateDeg, 3)}`}</Words>
+                {stackMm > 0 ? (
+                  <StackAnswer pieces={pieces} targetMm={stackMm} toleranceMm={NEAREST_MM} wearPiece={wear} />
+                ) : (
+                  <Words>No stack: it stays flat.</Words>
+                )}
+              </View>
+            ))}
+            <Words role="note">{sayTilt(plates.trueTiltDeg)}</Words>
           </View>
         </Sheet>
       )}
@@ -156,4 +147,4 @@ export function SinePlate() {
   );
 }
 
-const styles = sheet({ box: { padding: SPACE.edge, gap: SPACE.near } });
+const styles = sheet({ box: { padding: SPACE.edge, gap: SPACE.near }, plate: { gap: SPACE.close } });

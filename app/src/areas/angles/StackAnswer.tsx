@@ -6,8 +6,8 @@ import {
   gaugeStack,
   stackError,
 } from '@pike-stone/core/setting';
-import { unlessRefused } from '@pike-stone/core';
-import { sayJoints, sayPiece, sayStack } from '@pike-stone/words/form';
+import { convert, unlessRefused } from '@pike-stone/core';
+import { sayAchieved, sayJoints, sayStack, sayStackDoubt } from '@pike-stone/words/form';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Words } from '../../kit/Words';
@@ -15,8 +15,6 @@ import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { StackPicture } from './StackPicture';
 import type { PiecesInUse } from './use-set';
-
-const MM_PER_INCH = 25.4;
 
 interface StackAnswerProps {
   readonly pieces: PiecesInUse;
@@ -29,7 +27,7 @@ interface StackAnswerProps {
 /** The stack for a length: drawn, said, and how far it is off. */
 export function StackAnswer({ pieces: inUse, targetMm, toleranceMm, wearPiece }: StackAnswerProps) {
   const { unit, kind, steps } = inUse;
-  const perUnit = unit === 'mm' ? 1 : MM_PER_INCH;
+  const perUnit = convert(1, unit, 'mm');
   const answer = useMemo(
     () =>
       unlessRefused(
@@ -70,17 +68,8 @@ export function StackAnswer({ pieces: inUse, targetMm, toleranceMm, wearPiece }:
       <Words role={answer.feasible ? 'big' : 'strong'}>{sayStack(answer, unit, wearPiece)}</Words>
       {answer.feasible && (
         <>
-          <Words>
-            {Math.abs(answer.error) < 1e-9
-              ? `${sayPiece(answer.achieved, unit)} ${unit} exactly. `
-              : `${sayPiece(answer.achieved, unit)} ${unit}, ${sayPiece(Math.abs(answer.error), unit)} ${unit} ${answer.error > 0 ? 'over' : 'under'}. `}
-            {sayJoints(answer.count, kind)}
-          </Words>
-          {doubt && (
-            <Words role="note">
-              {`With grade 1 blocks: likely within ${doubt.likelyUm.toFixed(2)} µm, ${doubt.worstUm.toFixed(2)} at worst. The heat of a hand does more.`}
-            </Words>
-          )}
+          <Words>{`${sayAchieved(answer, unit)} ${sayJoints(answer.count, kind)}`}</Words>
+          {doubt && <Words role="note">{sayStackDoubt(doubt)}</Words>}
         </>
       )}
     </View>

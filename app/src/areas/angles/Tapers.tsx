@@ -1,7 +1,7 @@
 import { setover, setoverLimit, taperFrom, type TaperSaid } from '@pike-stone/core/forecast';
 import { unlessRefused } from '@pike-stone/core';
 import { formatAngle, formatLength, joined } from '@pike-stone/words';
-import { sayFine } from '@pike-stone/words/form';
+import { saySetoverLimit, sayTaper } from '@pike-stone/words/form';
 import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Caution } from '../../kit/Caution';
@@ -36,8 +36,6 @@ const SAID = {
 } as const satisfies Partial<Record<TaperSaid, unknown>>;
 type Said = keyof typeof SAID;
 const KEYS = Object.keys(SAID) as Said[];
-/** Travel over which an indicator proves a slide's angle, mm. */
-const PROOF_MM = 50;
 
 /** A taper said in any way: the compound slide, the tailstock, and how each is proved. */
 export function Tapers() {
@@ -73,8 +71,6 @@ function TaperOf({ said, onSaid }: { said: Said; onSaid: (said: Said) => void })
   const [value, work] = (['value', 'work'] as const).map((key) => figures.peek(key)?.[0]);
   const taper = value === undefined ? null : unlessRefused(() => taperFrom(said, value), null);
   const over = taper && work !== undefined ? setover(work, taper.halfDeg) : null;
-  const size = (mm: number): string => joined(formatLength(mm, units));
-  const proof = (share: number): string => sayFine(PROOF_MM * share, units);
   return (
     <AnglesFrame
       part="taper"
@@ -99,10 +95,12 @@ function TaperOf({ said, onSaid }: { said: Said; onSaid: (said: Said) => void })
         <Sheet>
           <View style={styles.box} testID="taper-says">
             <Words role="big">{`Compound slide ${formatAngle(taper.halfDeg, 3)}`}</Words>
-            <Words>{`From the lathe’s axis; where 0 is marked square to the axis, set ${formatAngle(90 - taper.halfDeg, 3)}.`}</Words>
-            <Words>{`Prove it on a bar: an indicator must move ${proof(Math.sin((taper.halfDeg * Math.PI) / 180))} over ${size(PROOF_MM)} of the slide.`}</Words>
-            <Words>{`1 : ${Number(taper.oneTo.toFixed(3))}, included ${formatAngle(taper.includedDeg, 3)}, ${Number(taper.perFootIn.toFixed(4))} in a foot, ${Number((100 * taper.perMm).toFixed(3))} %.`}</Words>
-            {over && <Words role="strong">{`Tailstock over by ${size(over.mm)}.`}</Words>}
+            {sayTaper(taper, units).map((line) => (
+              <Words key={line}>{line}</Words>
+            ))}
+            {over && (
+              <Words role="strong">{`Tailstock over by ${joined(formatLength(over.mm, units))}.`}</Words>
+            )}
             {over && (
               <Words role="note">
                 Towards you the small end comes to the tailstock. Work of another length needs another
@@ -112,9 +110,7 @@ function TaperOf({ said, onSaid }: { said: Said; onSaid: (said: Said) => void })
             )}
           </View>
           {over?.overLimit && work !== undefined && (
-            <Caution level="caution">
-              {`More than ${size(setoverLimit(work))}: plain centres bear on a line only. Take ball centres, or the compound slide.`}
-            </Caution>
+            <Caution level="caution">{saySetoverLimit(setoverLimit(work), units)}</Caution>
           )}
         </Sheet>
       )}

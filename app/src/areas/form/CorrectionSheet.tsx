@@ -8,8 +8,13 @@ import {
   type FormShape,
 } from '@pike-stone/core/form';
 import { unlessRefused } from '@pike-stone/core';
-import { FORM_KEPT_WORDS, sayFine, saySigned } from '@pike-stone/words/form';
-import { formatLength, joined } from '@pike-stone/words';
+import {
+  sayHeightErrors,
+  saySharpening,
+  saySharpeningsLeft,
+  saySmall,
+  sayUncorrected,
+} from '@pike-stone/words/form';
 import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Button } from '../../kit/Button';
@@ -37,42 +42,25 @@ export function CorrectionSheet({
   const units = useUnits();
   const { tool, way } = form.body;
   const { worst, uncorrected } = corrected;
-  const kept = formKept(tool, way);
-  const [high, low] = [HEIGHT_OUT_MM, -HEIGHT_OUT_MM].map((height) =>
-    unlessRefused(() => worstOf(heightErrors(shape, tool, height)).errorMm, null),
-  );
+  const edgeAt = (heightMm: number): number | null =>
+    unlessRefused(() => worstOf(heightErrors(shape, tool, heightMm)).errorMm, null);
+  const [high, low] = [edgeAt(HEIGHT_OUT_MM), edgeAt(-HEIGHT_OUT_MM)];
   const loses = unlessRefused(() => sharpeningError(shape, tool, way, FACE_MM), 0);
   const { faceGroundMm } = form.body;
   const count = unlessRefused(() => sharpeningsLeft(tool, faceGroundMm), 0);
   const now =
     faceGroundMm === 0 ? 0 : unlessRefused(() => sharpeningError(shape, tool, way, faceGroundMm), 0);
-  /** A small size: thou where the shop works in inches. */
-  const small = (mm: number): string =>
-    units === 'mm' ? joined(formatLength(mm, units)) : sayFine(mm, units);
-  const out = small(HEIGHT_OUT_MM);
   return (
     <Sheet>
       <View style={styles.box} testID="correction">
         <Words role="heading">Corrected for rake and clearance</Words>
         <ErrorCurve errors={uncorrected} depthMm={shape.depthMm} />
-        <Words>
-          {Math.abs(worst.errorMm) < 1e-6
-            ? 'This tool needs no correction: shaped to the form itself it cuts it.'
-            : `Shaped to the form itself it would cut up to ${saySigned(worst.errorMm, units)} in depth. The dashed line is what its face shows once corrected.`}
-        </Words>
-        {high !== null && low !== null && (
-          <Words>
-            {`Edge ${out} too high: ${saySigned(high!, units)}; too low: ${saySigned(low!, units)}, at the worst place.`}
-          </Words>
-        )}
-        <Words>
-          {`${FORM_KEPT_WORDS[kept]}${loses === 0 ? '' : ` ${sayFine(Math.abs(loses), units)} after ${small(FACE_MM)} off the face.`}`}
-        </Words>
-        <Words testID="sharpenings">
-          {`About ${count} sharpenings left, at ${small(USUAL_FACE_GRIND_MM)} each.${faceGroundMm === 0 ? '' : ` ${small(faceGroundMm)} are off its face${now === 0 ? '' : `, which is ${sayFine(Math.abs(now), units)} of the form`}.`}`}
-        </Words>
+        <Words>{sayUncorrected(worst, units)}</Words>
+        {high !== null && low !== null && <Words>{sayHeightErrors(HEIGHT_OUT_MM, high, low, units)}</Words>}
+        <Words>{saySharpening(formKept(tool, way), FACE_MM, loses, units)}</Words>
+        <Words testID="sharpenings">{saySharpeningsLeft(count, faceGroundMm, now, units)}</Words>
         <Button
-          label={`Sharpened: ${small(USUAL_FACE_GRIND_MM)} off the face`}
+          label={`Sharpened: ${saySmall(USUAL_FACE_GRIND_MM, units)} off the face`}
           disabled={count === 0}
           onPress={() =>
             form.change(

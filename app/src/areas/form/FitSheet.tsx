@@ -1,5 +1,5 @@
 import { piecesOf, register, type FormShape } from '@pike-stone/core/form';
-import { sayFine } from '@pike-stone/words/form';
+import { sayFollowed } from '@pike-stone/words/form';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
@@ -17,7 +17,6 @@ export function FitSheet({ shape, toleranceMm }: { shape: FormShape; toleranceMm
     [shape],
   );
   const worst = Math.max(...deviations.map(({ distanceMm }) => Math.abs(distanceMm)));
-  const count = shape.profile.length - 1;
   return (
     <Sheet>
       <DeviationPicture
@@ -27,9 +26,7 @@ export function FitSheet({ shape, toleranceMm }: { shape: FormShape; toleranceMm
         highMm={toleranceMm}
       />
       <View style={styles.box} testID="fit">
-        <Words>
-          {`${count} ${count === 1 ? 'line or arc follows' : 'lines and arcs follow'} ${deviations.length} points within ${sayFine(worst, units)}. A wider tolerance takes fewer, each easier to make.`}
-        </Words>
+        <Words>{sayFollowed(shape.profile.length - 1, deviations.length, worst, units)}</Words>
       </View>
     </Sheet>
   );

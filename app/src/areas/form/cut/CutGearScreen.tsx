@@ -1,17 +1,8 @@
-import {
-  cutPasses,
-  gearOf,
-  gearSizes,
-  overPins,
-  span,
-  toothThickness,
-  USUAL_PIN,
-  type FormShape,
-} from '@pike-stone/core/form';
-import { arcOfError, simpleIndexing } from '@pike-stone/core/setting';
-import { fitsOperation, OPERATION_KEYS, unlessRefused } from '@pike-stone/core';
+import { cutPasses, type FormShape } from '@pike-stone/core/form';
+import { simpleIndexing } from '@pike-stone/core/setting';
+import { fitsOperation, OPERATION_KEYS } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { sayFine, sayIndexing } from '@pike-stone/words/form';
+import { sayIndexing, sayRimError, sayToothMeasures } from '@pike-stone/words/form';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
@@ -113,11 +104,7 @@ function Cutting({ form }: { form: Form }) {
                 : sayIndexing(indexing)}
           </Words>
           <ToothRing teeth={teeth} done={done} />
-          {!indexing.exact && (
-            <Words>
-              {`Not exact: up to ${sayFine(Math.abs(arcOfError(indexing.maxErrorArcsec, outsideMm)), units)} off at the rim if each division goes to its own hole. Set angles and circles has the exact ways.`}
-            </Words>
-          )}
+          {!indexing.exact && <Words>{sayRimError(indexing, outsideMm, units)}</Words>}
           <Words role="note">
             Mark every space with a light gash round first: a counting error shows in the last tooth. Turn one
             way only, lock the spindle for each cut.
@@ -167,24 +154,16 @@ function Depths({ shape, outsideMm }: { shape: FormShape; outsideMm: number }) {
 }
 
 /** What the first tooth must measure. */
-function Measure({ form: { body } }: { form: Form }) {
+function Measure({ form: { shape } }: { form: Form }) {
   const units = useUnits();
-  if (body.source.kind !== 'gear') return null;
-  const gear = gearOf(body.source.gear);
-  const size = (mm: number): string => joined(formatLength(mm, units));
-  const tooth = unlessRefused(() => toothThickness(gear, gearSizes(gear).pitchMm / 2), null);
-  const over = unlessRefused(() => span(gear), null);
-  const pinMm = USUAL_PIN * gear.moduleMm;
-  const pins = unlessRefused(() => overPins(gear, pinMm), null);
+  if (!shape?.gear) return null;
   return (
     <Sheet>
       <View style={styles.box} testID="measure-gear">
         <Words role="heading">What it must measure</Words>
-        {tooth && (
-          <Words>{`Gear caliper: ${size(tooth.chordMm)} at ${size(tooth.heightMm)} below the tip.`}</Words>
-        )}
-        {over && <Words>{`Span over ${over.teeth} teeth: ${size(over.spanMm)}.`}</Words>}
-        {pins && <Words>{`Over two pins of ${size(pinMm)}: ${size(pins.overMm)}.`}</Words>}
+        {sayToothMeasures(shape.gear.wanted, units).map((line) => (
+          <Words key={line}>{line}</Words>
+        ))}
         <Words role="note">Larger than that: cut a little deeper. Sinking cannot mend a wrong form.</Words>
       </View>
     </Sheet>

@@ -1,7 +1,8 @@
 import { OutOfRange } from '@pike-stone/core';
-import { dialStops, slideStops, type DialPlace, type Profile, type SlideStops } from '@pike-stone/core/form';
-import { formatLength, joined, sayOutOfRange } from '@pike-stone/words';
-import { sayFine } from '@pike-stone/words/form';
+import { dialStops, slideStops, type Profile, type SlideStops } from '@pike-stone/core/form';
+import { sayOutOfRange } from '@pike-stone/words';
+import { sayDial, sayFillets, sayStops, sayTurnsBack } from '@pike-stone/words/form';
+import { unparse } from 'papaparse';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { draftsNamed } from '../../../data/drafts';
@@ -16,6 +17,7 @@ import { SPACE } from '../../../theme/type';
 import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
 import { BigFigures } from '../../grind/steps/StepFigures';
+import { CuspPicture } from './CuspPicture';
 import { SlidePicture } from './SlidePicture';
 
 /** Which stop is next, by the table it belongs to; it survives a reload. */
@@ -38,9 +40,6 @@ function tableOf(
     throw error;
   }
 }
-
-const place = ({ turns, mark }: DialPlace): string =>
-  `${turns === 0 ? '' : `${turns} ${Math.abs(turns) === 1 ? 'turn' : 'turns'}, `}mark ${Number(mark.toFixed(1))}`;
 
 /** Stops of a round wheel along the form in the terms of the dials: one at a time, large, with the picture. */
 export function SlideTable({
@@ -126,32 +125,35 @@ export function SlideTable({
   );
   const go = (to: number) => useStopAt.getState().keep(key, to);
   const now = read?.stops[at];
-  const size = (mm: number): string => joined(formatLength(mm, units));
-  /** Corners that keep more than what is left between two stops. */
-  const corners = stops?.fillets.filter(({ leftMm }) => leftMm > (cusp ?? 0)) ?? [];
+  const fillets = stops && ready ? sayFillets(stops.fillets, cusp, stone, units) : null;
+  const turnsBack = now ? sayTurnsBack(now) : null;
   const csv = () => {
     if (!read) return;
-    const rows = read.stops.map(({ xMm, yMm, x, y }, i) =>
-      [i + 1, xMm.toFixed(4), yMm.toFixed(4), x.turns, x.mark, y.turns, y.mark].join(','),
-    );
-    save(
-      new Blob([['stop,x_mm,y_mm,x_turns,x_mark,y_turns,y_mark', ...rows, ''].join('\n')], {
-        type: 'text/csv',
-      }),
-      `${fileName(name)} slide table.csv`,
-    );
+    const rows = read.stops.map(({ xMm, yMm, x, y }, i) => ({
+      stop: i + 1,
+      x_mm: xMm.toFixed(4),
+      y_mm: yMm.toFixed(4),
+      x_turns: x.turns,
+      x_mark: x.mark,
+      y_turns: y.turns,
+      y_mark: y.mark,
+    }));
+    save(new Blob([`${unparse(rows)}\n`], { type: 'text/csv' }), `${fileName(name)} slide table.csv`);
   };
   return (
     <Sheet>
       <View style={styles.box} testID="slide-table">
         <Words role="heading">Slide table</Words>
         {table?.refused && <Words role="fault">{sayOutOfRange(table.refused)}</Words>}
-        {stops && ready && <SlidePicture profile={profile} stops={stops.stops} at={at} stoneMm={stone} />}
+        {stops && ready && (
+          <>
+            <SlidePicture profile={profile} stops={stops.stops} at={at} stoneMm={stone} />
+            <CuspPicture profile={profile} stops={stops.stops} at={at} stoneMm={stone} cuspMm={cusp} />
+          </>
+        )}
         {stops && read && (
           <Words>
-            {`${stops.stops.length} stops leave at most ${sayFine(cusp!, units)} between them; rounding to the dials adds up to ${sayFine(read.roundingMm, units)}.`}
-            {corners.length > 0
-              && ` ${corners.length === 1 ? 'An inside corner keeps' : `${corners.length} inside corners keep`} a fillet of ${size(stone!)}, which leaves up to ${sayFine(Math.max(...corners.map(({ leftMm }) => leftMm)), units)}.`}
+            {[sayStops(stops.stops.length, cusp!, read.roundingMm, units), fillets].filter(Boolean).join(' ')}
           </Words>
         )}
         {stops && stops.leftOut + stops.passedOver > 0 && (
@@ -168,16 +170,12 @@ export function SlideTable({
               {
                 label: `Stop ${at + 1} of ${read.stops.length}: X`,
                 figure: lengthText(now.xMm, units),
-                about: place(now.x),
+                about: sayDial(now.x),
               },
-              { label: 'Y', figure: lengthText(now.yMm, units), about: place(now.y) },
+              { label: 'Y', figure: lengthText(now.yMm, units), about: sayDial(now.y) },
             ]}
           />
-          {(now.xTurnsBack || now.yTurnsBack) && (
-            <Caution level="note">
-              {`${now.xTurnsBack && now.yTurnsBack ? 'X and Y turn' : now.xTurnsBack ? 'X turns' : 'Y turns'} back here: go past by more than the play, then come to the stop.`}
-            </Caution>
-          )}
+          {turnsBack !== null && <Caution level="note">{turnsBack}</Caution>}
           <View style={styles.buttons}>
             <Button label="Back" says="One stop back" disabled={at === 0} onPress={() => go(at - 1)} />
             <Button
@@ -209,7 +207,7 @@ export function SlideTable({
           <View>
             {read.stops.map(({ xMm, yMm, x, y }, i) => (
               <Words key={i} role={i === at ? 'strong' : 'body'} style={styles.row}>
-                {`${i + 1}.  X ${lengthText(xMm, units)} (${place(x)})   Y ${lengthText(yMm, units)} (${place(y)})`}
+                {`${i + 1}.  X ${lengthText(xMm, units)} (${sayDial(x)})   Y ${lengthText(yMm, units)} (${sayDial(y)})`}
               </Words>
             ))}
           </View>

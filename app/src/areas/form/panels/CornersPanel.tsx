@@ -7,6 +7,7 @@ import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
+import { mmPerUnit } from '../../figures/read-figure';
 import { cornerText, readCorners } from './corner-rows';
 import { DrawingPanel } from './DrawingPanel';
 import type { SourcePanelProps } from './source-panel';
@@ -14,7 +15,7 @@ import type { SourcePanelProps } from './source-panel';
 /** Lines and arcs, a corner on each row. */
 export function CornersPanel({ form, source, onClose }: SourcePanelProps<'corners'>) {
   const units = useUnits();
-  const perUnit = units === 'mm' ? 1 : 25.4;
+  const perUnit = mmPerUnit(units);
   const [text, setText] = useState(() => cornerText(source.corners, perUnit));
   const [opening, setOpening] = useState(false);
   const read = readCorners(text, perUnit);

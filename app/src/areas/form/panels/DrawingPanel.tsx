@@ -1,5 +1,5 @@
 import { arcOf, longestChain, shapeOf, type Piece, type Profile } from '@pike-stone/core/form';
-import { OutOfRange } from '@pike-stone/core';
+import { convert, OutOfRange } from '@pike-stone/core';
 import { formatLength, joined, sayOutOfRange } from '@pike-stone/words';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -76,7 +76,7 @@ export function DrawingPanel({
       setFault(error instanceof Error ? error.message : String(error));
     }
   };
-  const factor = drawing?.mmPerUnit ?? (unit === 'mm' ? 1 : unit === 'in' ? 25.4 : null);
+  const factor = drawing?.mmPerUnit ?? (unit && convert(1, unit, 'mm'));
   const found = drawing && factor !== null ? profileOf(drawing, factor) : null;
   const shape = found?.profile ? shapeOf({ kind: 'corners', corners: found.profile }) : null;
   return (

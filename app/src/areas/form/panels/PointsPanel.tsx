@@ -3,12 +3,12 @@ import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Panel } from '../../../kit/Panel';
-import { pickFile } from '../../../kit/pick-file';
+import { pickText } from '../../../kit/pick-file';
 import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
-import { lengthText } from '../../figures/read-figure';
+import { lengthText, mmPerUnit } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
 import { pointText, readPoints } from './corner-rows';
 import { PhotoPanel } from './PhotoPanel';
@@ -17,7 +17,7 @@ import type { SourcePanelProps } from './source-panel';
 /** Measured points, typed, pasted or from a file, and how near the lines and arcs must stay to them. */
 export function PointsPanel({ form, source, onClose }: SourcePanelProps<'points'>) {
   const units = useUnits();
-  const perUnit = units === 'mm' ? 1 : 25.4;
+  const perUnit = mmPerUnit(units);
   const [text, setText] = useState(() => pointText(source.points, perUnit));
   const figures = useFigures([
     {
@@ -41,10 +41,6 @@ export function PointsPanel({ form, source, onClose }: SourcePanelProps<'points'
     );
     onClose();
   };
-  const open = async () => {
-    const file = await pickFile('.csv,.txt,text/csv,text/plain');
-    if (file) setText(await file.text());
-  };
   return (
     <Panel
       title="Measured points"
@@ -52,7 +48,7 @@ export function PointsPanel({ form, source, onClose }: SourcePanelProps<'points'
       footer={
         <>
           <Button label="Photo" says="From a photo" onPress={() => setTracing(true)} />
-          <Button label="File" says="From a file" onPress={() => void open()} />
+          <Button label="File" says="From a file" onPress={() => void pickText(setText)} />
           <Button kind="main" label="Set" onPress={set} disabled={read.rows === null} style={styles.grow} />
         </>
       }

@@ -6,7 +6,7 @@ import {
   type PlanePoint,
   type Profile,
 } from '@pike-stone/core/form';
-import { readNumber, unlessRefused } from '@pike-stone/core';
+import { MM_PER_INCH, readNumber, unlessRefused } from '@pike-stone/core';
 import { parse } from 'papaparse';
 
 /**
@@ -37,7 +37,8 @@ export type Rows<Row> =
 function readRows(text: string, counts: readonly number[], perMm: number): Rows<readonly number[]> {
   const lines = entriesOf(text);
   const heading = lines[0]?.some((entry) => /[a-z]/i.test(entry)) ? lines[0].join(' ') : null;
-  const unit = heading === null ? null : /_in\b/i.test(heading) ? 25.4 : /_mm\b/i.test(heading) ? 1 : null;
+  const unit =
+    heading === null ? null : /_in\b/i.test(heading) ? MM_PER_INCH : /_mm\b/i.test(heading) ? 1 : null;
   const factor = unit ?? perMm;
   const rows: (readonly number[])[] = [];
   for (const [i, entries] of lines.slice(heading === null ? 0 : 1).entries()) {

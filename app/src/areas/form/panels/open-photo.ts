@@ -1,3 +1,5 @@
+import { smallPicture } from '../../../kit/small-picture';
+
 /** A photo as it is shown and traced: no larger than the tracing needs. */
 export interface OpenPhoto {
   readonly url: string;
@@ -14,18 +16,10 @@ const brightness = (r: number, g: number, b: number): number => Math.round(0.299
 
 /** Opens a photo on this device. @throws Error with a sentence when it is none */
 export async function openPhoto(file: File): Promise<OpenPhoto> {
-  const bitmap = await createImageBitmap(file).catch(() => {
-    throw new Error('This is no picture that can be opened.');
-  });
-  const scale = Math.min(1, LONGEST_PX / Math.max(bitmap.width, bitmap.height));
-  const [width, height] = [Math.round(bitmap.width * scale), Math.round(bitmap.height * scale)];
-  const canvas = document.createElement('canvas');
-  canvas.width = width;
-  canvas.height = height;
-  const pen = canvas.getContext('2d', { willReadFrequently: true });
-  if (!pen) throw new Error('This browser cannot open pictures.');
-  pen.drawImage(bitmap, 0, 0, width, height);
-  bitmap.close();
+  const canvas = await smallPicture(file, LONGEST_PX);
+  const pen = canvas?.getContext('2d');
+  if (!canvas || !pen) throw new Error('This is no picture that can be opened.');
+  const { width, height } = canvas;
   const { data } = pen.getImageData(0, 0, width, height);
   const grey = new Uint8Array(width * height);
   for (let i = 0; i < grey.length; i += 1)

@@ -1,8 +1,8 @@
-import { gearOf, overPins, span, USUAL_PIN } from '@pike-stone/core/form';
-import { threadWires } from '@pike-stone/core/forecast';
+import { span, USUAL_PIN, type FormSource, type Gear } from '@pike-stone/core/form';
+import { bestWire, threadDepth, threadWires } from '@pike-stone/core/forecast';
 import { unlessRefused } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
-import { sayFine } from '@pike-stone/words/form';
+import { sayOverPins, saySpan, saySpanReading, sayWiresReading } from '@pike-stone/words/form';
 import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Sheet } from '../../../kit/Screen';
@@ -13,22 +13,20 @@ import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
 import type { Form } from '../use-form';
 
+/** Outside diameter that a thread is begun with until it is typed, mm. */
+const USUAL_MAJOR_MM = 20;
+
 /** What the first gear or thread must measure, and what a reading says. */
 export function FirstPart({ form }: { form: Form }) {
   const { source } = form.body;
-  if (source.kind === 'gear') return <FirstGear form={form} />;
-  return source.kind === 'thread' ? <FirstThread form={form} /> : null;
+  if (form.shape?.gear) return <FirstGear form={form} gear={form.shape.gear.wanted} />;
+  return source.kind === 'thread' ? <FirstThread form={form} source={source} /> : null;
 }
 
-const size = (mm: number, units: 'mm' | 'inch'): string => joined(formatLength(mm, units));
-
 /** Span and pins of the first gear, and how much deeper a reading asks for. */
-function FirstGear({ form }: { form: Form }) {
+function FirstGear({ form, gear }: { form: Form; gear: Gear }) {
   const units = useUnits();
-  const { source } = form.body;
-  const gear = source.kind === 'gear' ? gearOf(source.gear) : null;
-  const wanted = gear && unlessRefused(() => span(gear), null);
-  const pinMm = gear ? USUAL_PIN * gear.moduleMm : 1;
+  const wanted = unlessRefused(() => span(gear), null);
   const figures = useFigures(
     [
       {
@@ -45,52 +43,33 @@ function FirstGear({ form }: { form: Form }) {
         kind: 'size',
         low: 0.1,
         high: 60,
-        start: lengthText(pinMm, units),
+        start: lengthText(USUAL_PIN * gear.moduleMm, units),
       },
     ],
     { keptAs: `first ${form.record.id}`, atOnce: true },
   );
-  const pin = figures.peek('pin')?.[0];
-  const pins = gear && pin !== undefined ? unlessRefused(() => overPins(gear, pin), null) : null;
-  const reading = figures.peek('span')?.[0];
-  if (!gear) return null;
-  const over = wanted && reading !== undefined ? reading - wanted.spanMm : null;
-  /** Sinking by u thins each flank by u sin alpha, so a span falls by twice that. */
-  const deeper = over === null ? 0 : over / (2 * Math.sin((gear.rack.pressureAngleDeg * Math.PI) / 180));
+  const [reading, pin] = [figures.peek('span')?.[0], figures.peek('pin')?.[0]];
+  const spanSays = saySpan(gear, units);
   return (
     <Sheet>
       <View style={styles.box} testID="first-part">
         <Words role="heading">The first gear</Words>
-        {wanted && (
-          <Words>{`Span over ${wanted.teeth} teeth: ${size(wanted.spanMm, units)} without backlash.`}</Words>
-        )}
+        {spanSays !== null && <Words>{spanSays}</Words>}
         {figures.boxes[0]}
-        {over !== null && (
-          <Words role="strong">
-            {Math.abs(over) < 0.005
-              ? 'It is right.'
-              : over > 0
-                ? `${sayFine(over, units)} too large: cut ${size(deeper, units)} deeper.`
-                : `${sayFine(-over, units)} too small: the backlash grows by that; a new blank if it is too much.`}
-          </Words>
+        {wanted && reading !== undefined && (
+          <Words role="strong">{saySpanReading(gear, reading - wanted.spanMm, units)}</Words>
         )}
         {figures.boxes[1]}
-        {pins ? (
-          <Words>{`Over two pins: ${size(pins.overMm, units)}.`}</Words>
-        ) : (
-          <Words role="note">{`These pins touch no flank or do not stand proud: take about ${size(pinMm, units)}.`}</Words>
-        )}
+        {pin !== undefined && <Words>{sayOverPins(gear, pin, units)}</Words>}
       </View>
     </Sheet>
   );
 }
 
 /** Three wires on the first thread. */
-function FirstThread({ form }: { form: Form }) {
+function FirstThread({ form, source }: { form: Form; source: FormSource & { kind: 'thread' } }) {
   const units = useUnits();
-  const { source } = form.body;
-  const pitchMm = source.kind === 'thread' ? source.pitchMm : 1;
-  const kind = source.kind === 'thread' ? source.form : 'iso-60';
+  const { pitchMm, form: kind } = source;
   const figures = useFigures(
     [
       {
@@ -99,7 +78,7 @@ function FirstThread({ form }: { form: Form }) {
         kind: 'size',
         low: 0.5,
         high: 1000,
-        start: lengthText(20 - 0.649519 * pitchMm, units),
+        start: lengthText(threadDepth(kind, pitchMm, USUAL_MAJOR_MM, 0, 0).pitchDiameterMm, units),
       },
       {
         key: 'wire',
@@ -107,7 +86,7 @@ function FirstThread({ form }: { form: Form }) {
         kind: 'size',
         low: 0.05,
         high: 20,
-        start: lengthText(0.57735 * pitchMm, units),
+        start: lengthText(bestWire(kind, pitchMm), units),
       },
       { key: 'reading', label: 'Over the wires reads', kind: 'size', low: 0.5, high: 1000, optional: true },
     ],
@@ -120,6 +99,7 @@ function FirstThread({ form }: { form: Form }) {
     pitchDia !== undefined && wire !== undefined
       ? unlessRefused(() => threadWires(kind, pitchMm, pitchDia, wire, 1, reading), null)
       : null;
+  const size = (mm: number): string => joined(formatLength(mm, units));
   const off = wires && reading !== undefined ? reading - wires.overCorrectedMm : null;
   return (
     <Sheet>
@@ -127,17 +107,9 @@ function FirstThread({ form }: { form: Form }) {
         <Words role="heading">The first thread, by three wires</Words>
         {figures.boxes}
         {wires && (
-          <Words>{`It must read ${size(wires.overCorrectedMm, units)}. Best wires for this pitch: ${size(wires.bestMm, units)}.`}</Words>
+          <Words>{`It must read ${size(wires.overCorrectedMm)}. Best wires for this pitch: ${size(wires.bestMm)}.`}</Words>
         )}
-        {off !== null && (
-          <Words role="strong">
-            {Math.abs(off) < 0.005
-              ? 'It is right.'
-              : off > 0
-                ? `${sayFine(off, units)} too large: in by ${size(off / 2, units)} on the radius.`
-                : `${sayFine(-off, units)} too small.`}
-          </Words>
-        )}
+        {off !== null && <Words role="strong">{sayWiresReading(off, units)}</Words>}
       </View>
     </Sheet>
   );

@@ -5,10 +5,10 @@ import { useState } from 'react';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Choice } from '../../../kit/Choice';
-import { pickFile } from '../../../kit/pick-file';
+import { pickText } from '../../../kit/pick-file';
 import { TextBox } from '../../../kit/TextBox';
 import { FigurePanel } from '../../figures/FigurePanel';
-import { lengthText } from '../../figures/read-figure';
+import { lengthText, mmPerUnit } from '../../figures/read-figure';
 import { pointText, readPoints } from '../panels/corner-rows';
 import { PhotoPanel } from '../panels/PhotoPanel';
 import type { Form } from '../use-form';
@@ -20,7 +20,7 @@ const LEAST_POINTS = 3;
 /** Points measured on the cutter or on a part, the band they are judged by, how well they were measured. */
 export function MeasurePanel({ form, onClose }: { form: Form; onClose: () => void }) {
   const units = useUnits();
-  const perUnit = units === 'mm' ? 1 : 25.4;
+  const perUnit = mmPerUnit(units);
   const { measured } = form.body;
   const [on, setOn] = useState<MeasuredForm['on']>(measured?.on ?? 'tool');
   const [fit, setFit] = useState<MeasuredForm['fit']>(measured?.fit ?? 'free');
@@ -29,10 +29,6 @@ export function MeasurePanel({ form, onClose }: { form: Form; onClose: () => voi
   const [tracing, setTracing] = useState(false);
   const read = readPoints(text, perUnit);
   const fault = read.fault ?? (read.rows.length < LEAST_POINTS ? 'Three points at least.' : null);
-  const open = async () => {
-    const file = await pickFile('.csv,.txt,text/csv,text/plain');
-    if (file) setText(await file.text());
-  };
   return (
     <FigurePanel
       title="Measured points"
@@ -40,7 +36,7 @@ export function MeasurePanel({ form, onClose }: { form: Form; onClose: () => voi
       other={
         <>
           <Button label="Photo" says="From a photo" onPress={() => setTracing(true)} />
-          <Button label="File" says="From a file" onPress={() => void open()} />
+          <Button label="File" says="From a file" onPress={() => void pickText(setText)} />
         </>
       }
       check={() => {

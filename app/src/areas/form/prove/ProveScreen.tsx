@@ -1,6 +1,12 @@
 import { inspectForm, type Profile } from '@pike-stone/core/form';
 import { unlessRefused } from '@pike-stone/core';
-import { FORM_VERDICT_WORDS, sayFine, sayFree, saySigned, sayWorstFacet } from '@pike-stone/words/form';
+import {
+  FORM_VERDICT_WORDS,
+  SIGN_WORDS,
+  sayFree,
+  sayInspection,
+  sayWorstFacet,
+} from '@pike-stone/words/form';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -111,19 +117,13 @@ function Inspected({ form, profile }: { form: Form; profile: Profile }) {
         />
         <View style={styles.box} testID="inspection">
           <Words role="big">{FORM_VERDICT_WORDS[found.verdict]}</Words>
-          <Words>
-            {`From ${saySigned(found.least, units)} to ${saySigned(found.most, units)}, rms ${sayFine(found.rms, units)}; 95 of 100 points within ${sayFine(found.p95, units)}. ${found.outOfBand} of ${found.deviations.length} outside of the band.`}
-          </Words>
+          <Words>{sayInspection(found, units)}</Words>
           {found.verdict !== 'inside' && (
             <Words role="strong" testID="facet">
               {sayWorstFacet(found.facet, measured.on, units)}
             </Words>
           )}
-          <Words role="note">
-            {measured.on === 'part'
-              ? 'Plus: metal is left on the part; minus: cut away too much.'
-              : 'Plus: metal is missing on the tool; minus: it stands proud.'}
-          </Words>
+          <Words role="note">{SIGN_WORDS[measured.on]}</Words>
           {found.isFlattered && <Words role="note">Fewer than ten points: the fit flatters them.</Words>}
         </View>
         {free && <Caution level="note">{free}</Caution>}

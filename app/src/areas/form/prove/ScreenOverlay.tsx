@@ -6,6 +6,7 @@ import { draftsNamed } from '../../../data/drafts';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Choice } from '../../../kit/Choice';
+import { SCREEN_PX_PER_MM } from '../../../kit/drawing/screen-scale';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
@@ -18,8 +19,6 @@ import { placing, profilePath } from '../sketch/profile-path';
 /** Pixels of a millimetre on this screen, once it was measured; it stays on this device. */
 const useScreen = draftsNamed<number>('pike-screen');
 
-/** The browser's own measure: true on most screens, never quite. */
-const NOMINAL_PX_PER_MM = 96 / 25.4;
 /** Width of a bank card, mm (ISO/IEC 7810 ID-1). */
 const CARD_MM = 85.6;
 const COARSE = 1.02;
@@ -32,7 +31,7 @@ export function ScreenOverlay({ profile }: { profile: Profile }) {
   const pen = useColours();
   const units = useUnits();
   const [width, setWidth] = useState(0);
-  const pxPerMm = useScreen((state) => state.drafts.px) ?? NOMINAL_PX_PER_MM;
+  const pxPerMm = useScreen((state) => state.drafts.px) ?? SCREEN_PX_PER_MM;
   const isSet = useScreen((state) => state.drafts.px) !== undefined;
   const [times, setTimes] = useState('10');
   const figures = useFigures(

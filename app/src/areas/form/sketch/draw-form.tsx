@@ -4,6 +4,7 @@ import { Circle, G, Line, Path } from 'react-native-svg';
 import { DimensionLine, type DimensionMark, type Pen } from '../../../kit/drawing/dimensions';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import type { TouchDrawing } from '../../../kit/drawing/TouchPaper';
+import { SCREEN_PX_PER_MM } from '../../../kit/drawing/screen-scale';
 import { FONT } from '../../../theme/type';
 import { placing, profilePath, type Placing } from './profile-path';
 
@@ -31,8 +32,6 @@ interface Paper {
 const SIDE_PX = 58;
 const TOP_PX = 46;
 const FOOT_PX = 50;
-/** Pixels of one millimetre of the browser's own measure: true size on most screens. */
-const TRUE_PX_PER_MM = 96 / 25.4;
 
 /** Where the form lies on the paper, and how many times larger than it is. */
 export function formPlacing(
@@ -45,7 +44,7 @@ export function formPlacing(
   const middle: readonly [number, number] = [width / 2 + look.dx, (height - FOOT_PX + TOP_PX) / 2 + look.dy];
   return {
     ...placing(pxPerMm, [(left + right) / 2, (low + high) / 2], middle),
-    times: pxPerMm / TRUE_PX_PER_MM,
+    times: pxPerMm / SCREEN_PX_PER_MM,
   };
 }
 

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
 import { Caution } from '../../../kit/Caution';
+import { SCREEN_PX_PER_MM } from '../../../kit/drawing/screen-scale';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
@@ -12,8 +13,6 @@ import { useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 import type { Bit } from '../use-bit';
 
-/** CSS pixels in a millimetre: a screen shows the bore at about its true size. */
-const PX_A_MM = 96 / 25.4;
 const MARGIN_PX = 14;
 /** Radius up to which a bore is drawn at its true size. */
 const LARGEST_PX = 150;
@@ -34,9 +33,9 @@ export function InBore({
   const at = unlessRefused(() => boreClearance(section, diameterMm), null);
   const least = unlessRefused(() => smallestBore(section, BORE_GAP_MM), null);
   if (!at) return null;
-  const radius = (diameterMm / 2) * PX_A_MM;
+  const radius = (diameterMm / 2) * SCREEN_PX_PER_MM;
   const shown = Math.min(radius, LARGEST_PX);
-  const scale = (shown / radius) * PX_A_MM;
+  const scale = (shown / radius) * SCREEN_PX_PER_MM;
   const middle = shown + MARGIN_PX;
   const outline = boreOutline(
     { ...section, widthMm: Math.min(bit.plan.blank.widthMm, diameterMm) },
@@ -67,7 +66,7 @@ export function InBore({
         )}
         {least !== null && <Words>{saySmallestBore(least, BORE_GAP_MM, units)}</Words>}
         <Words role="note">
-          {scale < PX_A_MM ? 'Drawn smaller than it is.' : 'About true size on most screens.'}
+          {scale < SCREEN_PX_PER_MM ? 'Drawn smaller than it is.' : 'About true size on most screens.'}
         </Words>
       </View>
     </Sheet>

@@ -1,0 +1,41 @@
+import { taperFrom } from '@pike-stone/core/forecast';
+import { GAUGE_SETS, gaugeStack, sineStack, stackError } from '@pike-stone/core/setting';
+import { sayAchieved, saySetoverLimit, saySine, sayStackDoubt, saySteep, sayTaper, sayTilt } from './angles';
+
+it('a stack is exact, or over or under by what is said', () => {
+  const { unit, steps } = GAUGE_SETS['metric-47'];
+  const made = (target: number) => {
+    const answer = gaugeStack({
+      unit,
+      pieces: steps,
+      target,
+      tolerance: 0.003,
+      wearPiece: null,
+      mostPieces: 5,
+    });
+    if (!answer.feasible) throw new Error('it can be made');
+    return answer;
+  };
+  expect(sayAchieved(made(25), 'mm')).toBe('25 mm exactly.');
+  expect(sayAchieved(made(25.8819), 'mm')).toMatch(/^25\.88\d* mm, 0\.00\d+ mm (over|under)\.$/);
+  const doubt = sayStackDoubt(stackError([25], '1', 0.02, 20, 11.5e-6));
+  expect(doubt).toContain('likely within 0.30 µm, 0.30 at worst');
+});
+
+it('a sine bar says its stack and what an error does', () => {
+  const { stackMm, arcsecPerUm } = sineStack(100, 30);
+  expect(saySine(100, stackMm, arcsecPerUm, 'mm')).toBe(
+    'Stack 50\u00a0mm: 2.4 seconds of arc for each micrometre. A bar that is 2 µm too long sets 2.4 seconds too little.',
+  );
+  expect(saySteep(50)).not.toContain('slip');
+  expect(saySteep(70)).toContain('set 20° and stand the work on an angle plate. The bar may slip');
+  expect(sayTilt(14.123)).toContain('14.123°');
+});
+
+it('a taper of 1 in 20 is set, proved and said in every way', () => {
+  const [slide, proof, all] = sayTaper(taperFrom('one-to-x', 20), 'mm');
+  expect(slide).toContain('88.568°');
+  expect(proof).toContain('1.25\u00a0mm over 50\u00a0mm');
+  expect(all).toBe('1 : 20, included 2.864°, 0.6 in a foot, 5 %.');
+  expect(saySetoverLimit(4, 'mm')).toMatch(/^More than 4\smm/);
+});
