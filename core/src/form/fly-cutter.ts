@@ -1,6 +1,7 @@
 import { DEG } from '../quantity/angle';
 import { lastWhere } from '../quantity/bisection';
-import { OutOfRange, atLeast, positive, wholeWithin, within } from '../quantity/out-of-range';
+import { OutOfRange, atLeast, positive, within } from '../quantity/out-of-range';
+import { wholeWithin } from '../quantity/whole-within';
 
 /** Clearance beyond what just clears the heel, degrees. */
 export const CLEARANCE_RESERVE_DEG = 3;

@@ -1,6 +1,7 @@
 import { lastWhere } from '../quantity/bisection';
-import { OutOfRange, positive, wholeWithin } from '../quantity/out-of-range';
+import { OutOfRange, positive } from '../quantity/out-of-range';
 import type { PlanePoint } from '../quantity/circle-fit';
+import { wholeWithin } from '../quantity/whole-within';
 import { joined, mirrored, type Profile } from '../profile/profile';
 
 /** Clock-type wheels and pinions (BS 978-2): the wheel drives the pinion, with its addenda on radial flanks. */

@@ -1,6 +1,7 @@
 import { DEG } from '../quantity/angle';
-import { OutOfRange, positive, wholeWithin, within } from '../quantity/out-of-range';
+import { OutOfRange, positive, within } from '../quantity/out-of-range';
 import { MM_PER_INCH } from '../quantity/units';
+import { wholeWithin } from '../quantity/whole-within';
 import { inverseInvolute, involute } from './involute';
 
 /** A gear with fewer teeth is not a gear that one of these cutters makes. */

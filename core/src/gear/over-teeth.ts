@@ -1,4 +1,5 @@
-import { OutOfRange, positive, wholeWithin } from '../quantity/out-of-range';
+import { OutOfRange, positive } from '../quantity/out-of-range';
+import { wholeWithin } from '../quantity/whole-within';
 import { gearCircles, type Gear } from './gear';
 import { inverseInvolute } from './involute';
 import { formRadius } from './tooth-space';

@@ -1,4 +1,5 @@
-import { atLeast, OutOfRange, positive, unlessRefused, wholeWithin, within } from './out-of-range';
+import { atLeast, OutOfRange, positive, unlessRefused, within } from './out-of-range';
+import { wholeWithin } from './whole-within';
 
 const refusal = (work: () => unknown): unknown => {
   try {

@@ -40,15 +40,6 @@ export function within(what: string, value: number, least: number, most: number)
 }
 
 /**
- * Returns the value when it is a whole number from `least` to `most`, ends included.
- * @throws OutOfRange otherwise
- */
-export function wholeWithin(what: string, value: number, least: number, most: number): number {
-  if (!Number.isInteger(value)) throw new OutOfRange(what, value, least, most);
-  return within(what, value, least, most);
-}
-
-/**
  * Returns a list that has at least so many members.
  * @throws OutOfRange with the number of members otherwise
  */

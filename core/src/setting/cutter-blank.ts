@@ -1,5 +1,6 @@
 import { DEG } from '../quantity/angle';
-import { OutOfRange, positive, wholeWithin, within } from '../quantity/out-of-range';
+import { OutOfRange, positive, within } from '../quantity/out-of-range';
+import { wholeWithin } from '../quantity/whole-within';
 
 /** Share of the pitch below which the land of a tooth is weak. */
 export const WEAK_LAND_SHARE = 0.35;

@@ -1,6 +1,7 @@
 import { DEG } from '../quantity/angle';
 import { fraction } from '../quantity/fraction';
-import { atLeast, wholeWithin } from '../quantity/out-of-range';
+import { atLeast } from '../quantity/out-of-range';
+import { wholeWithin } from '../quantity/whole-within';
 
 /** Circles of holes on each side of each plate. */
 export type Plates = readonly (readonly number[])[];

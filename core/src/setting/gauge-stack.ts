@@ -1,4 +1,5 @@
-import { OutOfRange, positive, wholeWithin, within } from '../quantity/out-of-range';
+import { OutOfRange, positive, within } from '../quantity/out-of-range';
+import { wholeWithin } from '../quantity/whole-within';
 import { STEPS_PER_UNIT, stepsOf, type GaugeUnit } from './gauge-set';
 import { reachableSums, selections, type ReachableSums } from './reachable-sums';
 

@@ -1,5 +1,6 @@
 import { DEG } from '../quantity/angle';
-import { positive, wholeWithin } from '../quantity/out-of-range';
+import { positive } from '../quantity/out-of-range';
+import { wholeWithin } from '../quantity/whole-within';
 import { leanAt } from './rest-tilt';
 import { wheelDepth } from './end-tooth';
 

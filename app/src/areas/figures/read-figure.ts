@@ -1,4 +1,4 @@
-import { MM_PER_INCH, readLength, readNumber, type LengthEntry } from '@pike-stone/core';
+import { readLength, readNumber, type LengthEntry } from '@pike-stone/core';
 import { faultOf, inBoth, unitOf, type UnitSystem } from '@pike-stone/words';
 
 /**
@@ -57,12 +57,9 @@ export const sizeFault = (
 
 const trimmed = (value: number, places: number): string => String(Number(value.toFixed(places)));
 
-/** Millimetres of one unit that a shop types in. */
-export const mmPerUnit = (units: UnitSystem): number => (units === 'mm' ? 1 : MM_PER_INCH);
-
 /** A size as it would be typed again. */
 export const lengthText = (mm: number, units: UnitSystem): string =>
-  units === 'mm' ? trimmed(mm, 4) : trimmed(mm / MM_PER_INCH, 5);
+  units === 'mm' ? trimmed(mm, 4) : trimmed(mm / 25.4, 5);
 
 /** A size with a minus before it: a height below an axis. */
 function readSigned(text: string, units: UnitSystem): LengthEntry {

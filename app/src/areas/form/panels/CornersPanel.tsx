@@ -7,7 +7,6 @@ import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
-import { mmPerUnit } from '../../figures/read-figure';
 import { cornerText, readCorners } from './corner-rows';
 import { DrawingPanel } from './DrawingPanel';
 import type { SourcePanelProps } from './source-panel';
@@ -15,10 +14,9 @@ import type { SourcePanelProps } from './source-panel';
 /** Lines and arcs, a corner on each row. */
 export function CornersPanel({ form, source, onClose }: SourcePanelProps<'corners'>) {
   const units = useUnits();
-  const perUnit = mmPerUnit(units);
-  const [text, setText] = useState(() => cornerText(source.corners, perUnit));
+  const [text, setText] = useState(() => cornerText(source.corners, units));
   const [opening, setOpening] = useState(false);
-  const read = readCorners(text, perUnit);
+  const read = readCorners(text, units);
   const set = () => {
     if (read.rows === null) return;
     form.change({ source: { kind: 'corners', corners: read.rows } }, 'Corners changed.');
@@ -51,7 +49,7 @@ export function CornersPanel({ form, source, onClose }: SourcePanelProps<'corner
       </View>
       {opening && (
         <DrawingPanel
-          onTake={(profile) => setText(cornerText(profile, perUnit))}
+          onTake={(profile) => setText(cornerText(profile, units))}
           onClose={() => setOpening(false)}
         />
       )}

@@ -8,7 +8,7 @@ import { TextBox } from '../../../kit/TextBox';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
-import { lengthText, mmPerUnit } from '../../figures/read-figure';
+import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
 import { pointText, readPoints } from './corner-rows';
 import { PhotoPanel } from './PhotoPanel';
@@ -17,8 +17,7 @@ import type { SourcePanelProps } from './source-panel';
 /** Measured points, typed, pasted or from a file, and how near the lines and arcs must stay to them. */
 export function PointsPanel({ form, source, onClose }: SourcePanelProps<'points'>) {
   const units = useUnits();
-  const perUnit = mmPerUnit(units);
-  const [text, setText] = useState(() => pointText(source.points, perUnit));
+  const [text, setText] = useState(() => pointText(source.points, units));
   const figures = useFigures([
     {
       key: 'tolerance',
@@ -31,7 +30,7 @@ export function PointsPanel({ form, source, onClose }: SourcePanelProps<'points'
     },
   ]);
   const [tracing, setTracing] = useState(false);
-  const read = readPoints(text, perUnit);
+  const read = readPoints(text, units);
   const set = () => {
     const taken = figures.take();
     if (read.rows === null || !taken) return;
@@ -71,7 +70,7 @@ export function PointsPanel({ form, source, onClose }: SourcePanelProps<'points'
       {tracing && (
         <PhotoPanel
           onTake={(points, toleranceMm) => {
-            setText(pointText(points, perUnit));
+            setText(pointText(points, units));
             figures.set('tolerance', lengthText(toleranceMm, units));
           }}
           onClose={() => setTracing(false)}

@@ -8,7 +8,7 @@ import { Choice } from '../../../kit/Choice';
 import { pickText } from '../../../kit/pick-file';
 import { TextBox } from '../../../kit/TextBox';
 import { FigurePanel } from '../../figures/FigurePanel';
-import { lengthText, mmPerUnit } from '../../figures/read-figure';
+import { lengthText } from '../../figures/read-figure';
 import { pointText, readPoints } from '../panels/corner-rows';
 import { PhotoPanel } from '../panels/PhotoPanel';
 import type { Form } from '../use-form';
@@ -20,14 +20,13 @@ const LEAST_POINTS = 3;
 /** Points measured on the cutter or on a part, the band they are judged by, how well they were measured. */
 export function MeasurePanel({ form, onClose }: { form: Form; onClose: () => void }) {
   const units = useUnits();
-  const perUnit = mmPerUnit(units);
   const { measured } = form.body;
   const [on, setOn] = useState<MeasuredForm['on']>(measured?.on ?? 'tool');
   const [fit, setFit] = useState<MeasuredForm['fit']>(measured?.fit ?? 'free');
-  const [text, setText] = useState(measured ? pointText(measured.points, perUnit) : '');
+  const [text, setText] = useState(measured ? pointText(measured.points, units) : '');
   const [asked, setAsked] = useState(false);
   const [tracing, setTracing] = useState(false);
-  const read = readPoints(text, perUnit);
+  const read = readPoints(text, units);
   const fault = read.fault ?? (read.rows.length < LEAST_POINTS ? 'Three points at least.' : null);
   return (
     <FigurePanel
@@ -102,7 +101,7 @@ export function MeasurePanel({ form, onClose }: { form: Form; onClose: () => voi
     >
       {tracing && (
         <PhotoPanel
-          onTake={(points) => setText(pointText(points, perUnit))}
+          onTake={(points) => setText(pointText(points, units))}
           onClose={() => setTracing(false)}
         />
       )}
