@@ -1,6 +1,5 @@
 import { OutOfRange, positive } from '../quantity/out-of-range';
 import { DEG } from '../quantity/angle';
-import { MM_PER_INCH } from '../quantity/units';
 import { wholeOver } from '../quantity/whole';
 
 /** Profiles of a thread: 60 degrees (ISO 68-1, unified) and 55 degrees. */
@@ -128,10 +127,6 @@ export function threadInfeed(
   };
 }
 
-/** Wire that touches a thread on its pitch line, mm: p / (2 cos a). */
-export const bestWire = (form: ThreadForm, pitchMm: number): number =>
-  positive('pitch', pitchMm) / (2 * Math.cos(threadHalfAngle(form) * DEG));
-
 /** Over three wires, and the pitch diameter back from a reading. */
 export function threadWires(
   form: ThreadForm,
@@ -142,7 +137,7 @@ export function threadWires(
   readingMm = pitchDiameterMm,
 ) {
   const a = threadHalfAngle(form) * DEG;
-  const bestMm = bestWire(form, pitchMm);
+  const bestMm = positive('pitch', pitchMm) / (2 * Math.cos(a));
   const cot = 1 / Math.tan(a);
   const lead = (starts * pitchMm) / (Math.PI * positive('pitch diameter', pitchDiameterMm));
   const leadMm = (positive('wire', wireMm) / 2) * lead ** 2 * Math.cos(a) * cot;
@@ -225,6 +220,7 @@ const COARSE_TPI: Readonly<Record<ThreadForm, readonly (readonly [inches: number
 };
 /** A bar this near to an inch size is taken for it, mm. */
 const INCH_SIZE_MM = 0.02;
+const INCH_MM = 25.4;
 
 /**
  * Coarse pitch of a thread by its diameter, mm: of the inch series where the diameter
@@ -234,9 +230,7 @@ const INCH_SIZE_MM = 0.02;
  * @example coarsePitch(12.7) // 25.4 / 13
  */
 export function coarsePitch(diameterMm: number, form: ThreadForm = 'iso-60'): number {
-  const inch = COARSE_TPI[form].find(
-    ([inches]) => Math.abs(inches * MM_PER_INCH - diameterMm) <= INCH_SIZE_MM,
-  );
-  if (inch) return MM_PER_INCH / inch[1];
+  const inch = COARSE_TPI[form].find(([inches]) => Math.abs(inches * INCH_MM - diameterMm) <= INCH_SIZE_MM);
+  if (inch) return INCH_MM / inch[1];
   return COARSE.find(([upTo]) => diameterMm <= upTo)?.[1] ?? COARSEST_MM;
 }

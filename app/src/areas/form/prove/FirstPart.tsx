@@ -1,5 +1,5 @@
 import { span, USUAL_PIN, type FormSource, type Gear } from '@pike-stone/core/form';
-import { bestWire, threadDepth, threadWires } from '@pike-stone/core/forecast';
+import { threadDepth, threadWires } from '@pike-stone/core/forecast';
 import { unlessRefused } from '@pike-stone/core';
 import { formatLength, joined } from '@pike-stone/words';
 import { sayOverPins, saySpan, saySpanReading, sayWiresReading } from '@pike-stone/words/form';
@@ -70,6 +70,7 @@ function FirstGear({ form, gear }: { form: Form; gear: Gear }) {
 function FirstThread({ form, source }: { form: Form; source: FormSource & { kind: 'thread' } }) {
   const units = useUnits();
   const { pitchMm, form: kind } = source;
+  const begun = threadDepth(kind, pitchMm, USUAL_MAJOR_MM, 0, 0).pitchDiameterMm;
   const figures = useFigures(
     [
       {
@@ -78,7 +79,7 @@ function FirstThread({ form, source }: { form: Form; source: FormSource & { kind
         kind: 'size',
         low: 0.5,
         high: 1000,
-        start: lengthText(threadDepth(kind, pitchMm, USUAL_MAJOR_MM, 0, 0).pitchDiameterMm, units),
+        start: lengthText(begun, units),
       },
       {
         key: 'wire',
@@ -86,7 +87,7 @@ function FirstThread({ form, source }: { form: Form; source: FormSource & { kind
         kind: 'size',
         low: 0.05,
         high: 20,
-        start: lengthText(bestWire(kind, pitchMm), units),
+        start: lengthText(threadWires(kind, pitchMm, begun, pitchMm).bestMm, units),
       },
       { key: 'reading', label: 'Over the wires reads', kind: 'size', low: 0.5, high: 1000, optional: true },
     ],
