@@ -12,7 +12,7 @@ export interface MetalLeft {
 /** Stops on either side of one that are looked at. */
 const EITHER_SIDE = 3;
 /** Places between two stops. */
-const PLACES_A_STOP = 30;
+const PLACES_A_STOP = 60;
 const MOST_PLACES = 200_000;
 
 /** Height of metal from a place on the form to a wheel, along the normal; Infinity where the wheel is not above it. */

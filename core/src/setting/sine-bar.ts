@@ -3,6 +3,8 @@ import { OutOfRange, positive, within } from '../quantity/out-of-range';
 
 const ARCSEC = (1 / 3600) * DEG;
 const MM_PER_UM = 0.001;
+/** Between the rolls of a usual sine bar or plate, mm. */
+export const USUAL_BAR_MM = 100;
 /** Above this angle the complement is set more exactly, degrees. */
 const COMPLEMENT_FROM_DEG = 45;
 /** Above this angle the bar may slip: it is clamped to an angle plate, degrees. */

@@ -1,6 +1,7 @@
 import type { MakeStep } from '@pike-stone/core/form';
 import { OWN_TAPER_DEG } from '@pike-stone/core/form';
-import type { ScratchVerdict, TemperingColour } from '@pike-stone/core/setting';
+import type { ScratchVerdict, TemperingColour, scratchTest } from '@pike-stone/core/setting';
+import { capital } from '../capital';
 import { formatAngle, formatHeat, formatLength, joined, type UnitSystem } from '../format';
 import { sayFine } from './fine';
 
@@ -18,12 +19,19 @@ const TEMPERING_WORDS: Readonly<Record<TemperingColour, string>> = {
   grey: 'grey',
 };
 
-export const SCRATCH_WORDS: Readonly<Record<ScratchVerdict, string>> = {
+const SCRATCH_WORDS: Readonly<Record<ScratchVerdict, string>> = {
   repeat: 'The files contradict one another: repeat on a clean ground spot, the skin may be soft.',
   'hard-enough': 'Hard enough.',
   'too-soft': 'Too soft: harden it again.',
   undecided: 'Not decided: try a file in between.',
 };
+
+/** How hard marked files say that a cutter is. */
+export function sayScratch({ verdict, lowHrc, highHrc }: ReturnType<typeof scratchTest>): string {
+  const ends = [lowHrc === null ? null : `above ${lowHrc}`, highHrc === null ? null : `below ${highHrc}`];
+  if (verdict === 'repeat') return SCRATCH_WORDS.repeat;
+  return `${SCRATCH_WORDS[verdict]} ${capital(ends.filter((end) => end !== null).join(', '))} HRC.`;
+}
 
 export interface SaidStep {
   readonly title: string;

@@ -1,5 +1,5 @@
 import type { DialStop } from '@pike-stone/core/form';
-import { sayDial, sayFillets, sayStops, sayTurnsBack } from './slides';
+import { sayCusps, sayDial, sayFillets, sayStops, sayTurnsBack } from './slides';
 
 it('a place on a dial is whole turns and a mark', () => {
   expect(sayDial({ turns: 0, mark: 42 })).toBe('mark 42');
@@ -10,6 +10,9 @@ it('a place on a dial is whole turns and a mark', () => {
 it('what a table leaves is the cusp, the rounding, and the corners that keep more', () => {
   expect(sayStops(117, 0.005, 0.0141, 'mm')).toBe(
     '117 stops leave at most 5\u00a0µm between them; rounding to the dials adds up to 14\u00a0µm.',
+  );
+  expect(sayCusps(0.0036, 0.005, 'mm')).toBe(
+    'Left on the form around this stop, enlarged: up to 3.6\u00a0µm. The line is 5\u00a0µm.',
   );
   const at = [0, 0] as const;
   expect(sayFillets([{ at, leftMm: 0.004 }], 0.005, 2, 'mm')).toBeNull();

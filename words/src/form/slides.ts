@@ -10,6 +10,10 @@ export const sayDial = ({ turns, mark }: DialPlace): string =>
 export const sayStops = (count: number, cuspMm: number, roundingMm: number, units: UnitSystem): string =>
   `${count} stops leave at most ${sayFine(cuspMm, units)} between them; rounding to the dials adds up to ${sayFine(roundingMm, units)}.`;
 
+/** What the picture of the cusps shows, its heights much enlarged. */
+export const sayCusps = (mostMm: number, cuspMm: number, units: UnitSystem): string =>
+  `Left on the form around this stop, enlarged: up to ${sayFine(mostMm, units)}. The line is ${sayFine(cuspMm, units)}.`;
+
 /** Inside corners at which the wheel leaves more than a cusp; null when there are none. */
 export function sayFillets(
   fillets: readonly Fillet[],

@@ -1,4 +1,10 @@
-import { SLIPS_FROM_DEG, compoundSine, sineStack, type CompoundPurpose } from '@pike-stone/core/setting';
+import {
+  SLIPS_FROM_DEG,
+  USUAL_BAR_MM,
+  compoundSine,
+  sineStack,
+  type CompoundPurpose,
+} from '@pike-stone/core/setting';
 import { formatAngle } from '@pike-stone/words';
 import { saySine, saySteep, sayTilt } from '@pike-stone/words/form';
 import { useState } from 'react';
@@ -18,8 +24,6 @@ import { SinePicture } from './SinePicture';
 import { StackAnswer } from './StackAnswer';
 import { usePieces, useKeptChoice } from './use-set';
 
-/** The least that a stack may be off, mm. */
-const NEAREST_MM = 0.003;
 /** Below this angle the stack is thinner than a set can make, degrees. */
 const THIN_DEG = 1;
 
@@ -55,7 +59,7 @@ export function SinePlate() {
         kind: 'size',
         low: 10,
         high: 600,
-        start: lengthText(100, units),
+        start: lengthText(USUAL_BAR_MM, units),
       },
     ],
     { keptAs: 'sine', atOnce: true },
@@ -105,7 +109,7 @@ export function SinePlate() {
               <StackAnswer
                 pieces={pieces}
                 targetMm={single.stackMm}
-                toleranceMm={NEAREST_MM}
+
                 wearPiece={wear}
               />
             )}
@@ -133,7 +137,7 @@ export function SinePlate() {
               <View key={which} style={styles.plate}>
                 <Words role="heading">{`${which} plate ${formatAngle(plateDeg, 3)}`}</Words>
                 {stackMm > 0 ? (
-                  <StackAnswer pieces={pieces} targetMm={stackMm} toleranceMm={NEAREST_MM} wearPiece={wear} />
+                  <StackAnswer pieces={pieces} targetMm={stackMm} wearPiece={wear} />
                 ) : (
                   <Words>No stack: it stays flat.</Words>
                 )}

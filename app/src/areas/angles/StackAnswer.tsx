@@ -16,16 +16,25 @@ import { SPACE } from '../../theme/type';
 import { StackPicture } from './StackPicture';
 import type { PiecesInUse } from './use-set';
 
+/** A stack under a bar or a plate need not come nearer, mm. */
+const NEAREST_MM = 0.003;
+
 interface StackAnswerProps {
   readonly pieces: PiecesInUse;
   readonly targetMm: number;
-  readonly toleranceMm: number;
+  /** How near it must come. */
+  readonly toleranceMm?: number;
   /** Of one of the pair, in the unit of the set. */
   readonly wearPiece: number | null;
 }
 
 /** The stack for a length: drawn, said, and how far it is off. */
-export function StackAnswer({ pieces: inUse, targetMm, toleranceMm, wearPiece }: StackAnswerProps) {
+export function StackAnswer({
+  pieces: inUse,
+  targetMm,
+  toleranceMm = NEAREST_MM,
+  wearPiece,
+}: StackAnswerProps) {
   const { unit, kind, steps } = inUse;
   const perUnit = convert(1, unit, 'mm');
   const answer = useMemo(

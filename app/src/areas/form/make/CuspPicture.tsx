@@ -1,15 +1,14 @@
 import { metalLeftNear, type PlanePoint, type Profile } from '@pike-stone/core/form';
 import { unlessRefused } from '@pike-stone/core';
-import { sayFine } from '@pike-stone/words/form';
+import { sayCusps } from '@pike-stone/words/form';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
-import { SvgText } from '../../../kit/drawing/SvgText';
+import { Words } from '../../../kit/Words';
 import { useColours } from '../../../theme/theme';
-import { FONT } from '../../../theme/type';
 
-const HEIGHT = 84;
+const HEIGHT = 64;
 const FOOT = 14;
 const CUSP_PX = 34;
 const SIDE = 12;
@@ -43,42 +42,34 @@ export function CuspPicture({
   const most = Math.max(...left.map(({ leftMm }) => leftMm));
   const outline = left.map(({ alongMm, leftMm }) => `L${x(alongMm).toFixed(1)} ${y(leftMm).toFixed(1)}`);
   return (
-    <View
-      role="img"
-      aria-label={`Cusps around this stop, up to ${sayFine(most, units)}`}
-      testID="cusps"
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      style={{ minHeight: HEIGHT }}
-    >
-      {width > 0 && (
-        <Svg width={width} height={HEIGHT}>
-          <Path
-            d={`M${x(0)} ${ground}${outline.join('')}L${x(long)} ${ground}Z`}
-            fill={pen.wash}
-            stroke={pen.accent}
-            strokeWidth={1.4}
-          />
-          <Line x1={SIDE} x2={width - SIDE} y1={ground} y2={ground} stroke={pen.ink} strokeWidth={2} />
-          <Line
-            x1={SIDE}
-            x2={width - SIDE}
-            y1={y(cuspMm)}
-            y2={y(cuspMm)}
-            stroke={pen.quiet}
-            strokeDasharray="6 4"
-          />
-          <SvgText
-            x={SIDE}
-            y={y(cuspMm) - 6}
-            textAnchor="start"
-            fontFamily={FONT.words}
-            fontSize={13}
-            fill={pen.quiet}
-          >
-            {`Left on the form around this stop, up to ${sayFine(most, units)}; the line is ${sayFine(cuspMm, units)}`}
-          </SvgText>
-        </Svg>
-      )}
+    <View testID="cusps">
+      <View
+        role="img"
+        aria-label="Cusps around this stop"
+        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+        style={{ minHeight: HEIGHT }}
+      >
+        {width > 0 && (
+          <Svg width={width} height={HEIGHT}>
+            <Path
+              d={`M${x(0)} ${ground}${outline.join('')}L${x(long)} ${ground}Z`}
+              fill={pen.wash}
+              stroke={pen.accent}
+              strokeWidth={1.4}
+            />
+            <Line x1={SIDE} x2={width - SIDE} y1={ground} y2={ground} stroke={pen.ink} strokeWidth={2} />
+            <Line
+              x1={SIDE}
+              x2={width - SIDE}
+              y1={y(cuspMm)}
+              y2={y(cuspMm)}
+              stroke={pen.quiet}
+              strokeDasharray="6 4"
+            />
+          </Svg>
+        )}
+      </View>
+      <Words role="note">{sayCusps(most, cuspMm, units)}</Words>
     </View>
   );
 }

@@ -48,7 +48,8 @@ function Steps({ form }: { form: Form }) {
   const steps = makeSteps(shape, corrected, body.tool, body.way, body.steel);
   const keys = keysOf(steps);
   const left = keys.filter((key) => !body.done.includes(key));
-  const soft = steps.length - HARD_STEPS;
+  // From hardening on the steps stand in the second column.
+  const soft = steps.findIndex(({ key }) => key === 'harden');
   return (
     <Screen
       title="Make it"
@@ -102,9 +103,6 @@ function Steps({ form }: { form: Form }) {
     </Screen>
   );
 }
-
-/** Steps from hardening on, which stand in the second column. */
-const HARD_STEPS = 5;
 
 function Step({ form, step, name, number }: { form: Form; step: MakeStep; name: string; number: number }) {
   const units = useUnits();

@@ -1,6 +1,6 @@
 import { scratchTest } from '@pike-stone/core/setting';
 import { unlessRefused } from '@pike-stone/core';
-import { SCRATCH_WORDS } from '@pike-stone/words/form';
+import { sayScratch } from '@pike-stone/words/form';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Choice } from '../../../kit/Choice';
@@ -41,7 +41,7 @@ export function ScratchTest({ leastHrc }: { leastHrc: number }) {
       ))}
       {found && (
         <Words role="strong" testID="scratch-says">
-          {`${SCRATCH_WORDS[found.verdict]} ${found.lowHrc === null ? 'Below' : `Above ${found.lowHrc}`}${found.lowHrc !== null && found.highHrc !== null ? ', below' : ''}${found.highHrc === null ? '' : ` ${found.highHrc}`} HRC.`}
+          {sayScratch(found)}
         </Words>
       )}
     </View>

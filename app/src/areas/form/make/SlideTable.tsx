@@ -176,7 +176,7 @@ export function SlideTable({
             ]}
           />
           {turnsBack !== null && <Caution level="note">{turnsBack}</Caution>}
-          <View style={styles.buttons}>
+          <View style={[styles.buttons, styles.stepping]}>
             <Button label="Back" says="One stop back" disabled={at === 0} onPress={() => go(at - 1)} />
             <Button
               label="Next stop"
@@ -220,7 +220,8 @@ export function SlideTable({
 const styles = sheet({
   box: { padding: SPACE.edge, gap: SPACE.close },
   grow: { flex: 1 },
-  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.close, padding: SPACE.edge },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.close },
+  stepping: { padding: SPACE.edge },
   pair: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.near },
   half: { flexGrow: 1, flexBasis: 150 },
   row: { fontVariant: ['tabular-nums'] },
