@@ -1,7 +1,7 @@
 import { DEG } from '../quantity/angle';
 import type { PlanePoint } from '../quantity/circle-fit';
 import { circleOfBestFit } from '../profile/arc-fit';
-import { piecesOf, pointOn, type ArcPiece, type Profile } from '../profile/profile';
+import { pieceLength, piecesOf, pointOn, type ArcPiece, type Profile } from '../profile/profile';
 
 /** A hollow or a round of a tool's form that one stone or one swing makes. */
 export interface ArcJob {
@@ -36,7 +36,7 @@ function groupsOf(profile: Profile): readonly (readonly ArcPiece[])[] {
       last = null;
       continue;
     }
-    const goesOn = last !== null && Math.sign(last.sweepRad) === Math.sign(piece.sweepRad);
+    const goesOn = last !== null && isRound(last) === isRound(piece);
     // The two sides of a form meet on its middle: they are jobs of their own.
     const crosses = piece.from[0] >= -MIDDLE_MM && last !== null && last.from[0] < -MIDDLE_MM;
     if (goesOn && !crosses) groups[groups.length - 1]!.push(piece);
@@ -45,6 +45,9 @@ function groupsOf(profile: Profile): readonly (readonly ArcPiece[])[] {
   }
   return groups;
 }
+
+/** Whether an arc stands out of the tool; otherwise it is hollow. */
+const isRound = ({ sweepRad }: ArcPiece): boolean => sweepRad >= 0;
 
 function jobOf(arcs: readonly ArcPiece[]): ArcJob {
   const points = arcs.flatMap((arc) =>
@@ -59,7 +62,7 @@ function jobOf(arcs: readonly ArcPiece[]): ArcJob {
     Math.atan2(x - circle.centre[0], circle.centre[1] - y) / DEG;
   const angles = points.map(angleOf);
   return {
-    kind: only!.sweepRad < 0 ? 'hollow' : 'round',
+    kind: isRound(only!) ? 'round' : 'hollow',
     radiusMm: circle.radiusMm,
     centre: circle.centre,
     deviationMm: circle.maxDeviationMm,
@@ -70,17 +73,27 @@ function jobOf(arcs: readonly ArcPiece[]): ArcJob {
   };
 }
 
+/** Groups of arcs, the two that meet on the middle taken together where one circle serves both as well. */
+function acrossTheMiddle(groups: readonly (readonly ArcPiece[])[]): readonly (readonly ArcPiece[])[] {
+  const right = groups.findIndex(([first]) => Math.abs(first!.from[0]) <= MIDDLE_MM);
+  const [a, b] = [groups[right - 1], groups[right]];
+  const last = a?.[a.length - 1];
+  if (!a || !b || !last || Math.abs(last.to[0]) > MIDDLE_MM || isRound(last) !== isRound(b[0]!))
+    return groups;
+  const both = [...a, ...b];
+  const alone = Math.max(jobOf(a).deviationMm, jobOf(b).deviationMm);
+  if (jobOf(both).deviationMm > alone + TWIN_MM) return groups;
+  return [...groups.slice(0, right - 1), both, ...groups.slice(right + 1)];
+}
+
 /**
  * The hollows and rounds of a tool's form as single arcs, each with what one arc leaves. Arcs that follow one
  * another and bend the same way are taken together: a flank of many arcs becomes the nearest single one.
  */
 export function arcJobs(profile: Profile): readonly ArcJob[] {
-  const jobs = groupsOf(profile)
-    .filter(
-      (arcs) =>
-        arcs.reduce((sum, { radiusMm, sweepRad }) => sum + radiusMm * Math.abs(sweepRad), 0) > LEAST_MM,
-    )
-    .map(jobOf);
+  const jobs = acrossTheMiddle(
+    groupsOf(profile).filter((arcs) => arcs.reduce((sum, arc) => sum + pieceLength(arc), 0) > LEAST_MM),
+  ).map(jobOf);
   const isTwin = (a: ArcJob, b: ArcJob): boolean =>
     a.kind === b.kind
     && Math.abs(a.radiusMm - b.radiusMm) < TWIN_MM

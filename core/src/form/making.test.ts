@@ -211,10 +211,15 @@ describe('a template', () => {
 });
 
 describe('single arcs of a form', () => {
-  it('are the two sides of a clock wheel cutter by one stone of its shaping radius', () => {
-    const { profile, shapingRadiusMm } = clockWheelSpace({ moduleMm: 0.8, wheelTeeth: 64, leaves: 8 });
-    const sides = arcJobs(profile).filter(({ radiusMm }) => radiusMm < 10);
-    expect(sides).toEqual([
+  it('are the root of a clock wheel cutter and its two sides by one stone of its shaping radius', () => {
+    const { profile, shapingRadiusMm, rootMm } = clockWheelSpace({
+      moduleMm: 0.8,
+      wheelTeeth: 64,
+      leaves: 8,
+    });
+    // The root circle is one arc across the middle, though the form is drawn as two halves.
+    expect(arcJobs(profile)).toEqual([
+      expect.objectContaining({ times: 1, arcs: 2, radiusMm: expect.closeTo(rootMm / 2, 6) }),
       expect.objectContaining({
         kind: 'hollow',
         times: 2,

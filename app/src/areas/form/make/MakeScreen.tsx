@@ -111,29 +111,31 @@ function Step({ form, step, name, number }: { form: Form; step: MakeStep; name: 
   const isDone = done.includes(name);
   return (
     <Sheet>
-      <View style={styles.box} testID={`make-${name}`}>
-        <Tick
-          label={`${number}. ${title}`}
-          value={isDone}
-          onChange={(now) =>
-            form.change({ done: now ? [...done, name] : done.filter((one) => one !== name) })
-          }
-        />
+      <View testID={`make-${name}`}>
+        <View style={styles.box}>
+          <Tick
+            label={`${number}. ${title}`}
+            value={isDone}
+            onChange={(now) =>
+              form.change({ done: now ? [...done, name] : done.filter((one) => one !== name) })
+            }
+          />
+        </View>
+        {!isDone && (
+          <>
+            <BigFigures shown={figures} />
+            <View style={styles.box}>
+              {lines.map((line) => (
+                <Words key={line}>{line}</Words>
+              ))}
+              {step.key === 'test' && <ScratchTest leastHrc={step.leastHrc} />}
+              {step.key === 'flank' && <FlankStack leanDeg={step.leanDeg} />}
+              {step.key === 'gash' && <GashIndex teeth={step.teeth} />}
+            </View>
+            {caution && <Caution level="caution">{caution}</Caution>}
+          </>
+        )}
       </View>
-      {!isDone && (
-        <>
-          <BigFigures shown={figures} />
-          <View style={styles.box}>
-            {lines.map((line) => (
-              <Words key={line}>{line}</Words>
-            ))}
-            {step.key === 'test' && <ScratchTest leastHrc={step.leastHrc} />}
-            {step.key === 'flank' && <FlankStack leanDeg={step.leanDeg} />}
-            {step.key === 'gash' && <GashIndex teeth={step.teeth} />}
-          </View>
-          {caution && <Caution level="caution">{caution}</Caution>}
-        </>
-      )}
     </Sheet>
   );
 }
