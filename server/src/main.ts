@@ -15,6 +15,7 @@ import { tcpLines } from './instrument/line-source';
 import { measure } from './measure';
 import { Pairing } from './session/pairing';
 
+/** Requests under way are given so long at the end; what is still open after twice as long is left as it is. */
 const DRAIN_MS = 5_000;
 /** A client that sends its request more slowly than this is cut off. */
 const REQUEST_MS = { headersTimeout: 10_000, requestTimeout: 30_000, connectionsCheckingInterval: 3_000 };
@@ -64,6 +65,7 @@ async function main(): Promise<void> {
   const stop = (reason: string): void => {
     log.info({ reason }, 'stopping');
     const deadline = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
+    setTimeout(() => process.exit(0), 2 * DRAIN_MS);
     server.close(() => {
       clearTimeout(deadline);
       void Promise.all([pool.end(), healthPool.end(), heavy.end(), firstPage?.end()]).finally(() =>
