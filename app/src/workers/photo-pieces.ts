@@ -1,5 +1,6 @@
 import { contours } from 'd3-contour';
 import {
+  chainLength,
   outlineBetween,
   partingBrightness,
   piecesWithin,
@@ -58,10 +59,7 @@ export const photoWork = {
     const outline = outlineBetween(rings, from, to);
     onShare(0.8);
     await breath();
-    const long = outline
-      .slice(1)
-      .reduce((sum, [x, y], i) => sum + Math.hypot(x - outline[i]![0], y - outline[i]![1]), 0);
-    const pixels = thinned(outline, Math.max(1, long / MOST_POINTS));
+    const pixels = thinned(outline, Math.max(1, chainLength(outline) / MOST_POINTS));
     const points = pixels.map(toPlane);
     const pieces = piecesWithin(points, toleranceMm).length - 1;
     onShare(1);

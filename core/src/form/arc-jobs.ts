@@ -1,5 +1,5 @@
 import { DEG } from '../quantity/angle';
-import type { PlanePoint } from '../quantity/circle-fit';
+import { angleBetween, minus, type PlanePoint } from '../quantity/plane';
 import { circleOfBestFit } from '../profile/arc-fit';
 import { pieceLength, piecesOf, pointOn, type ArcPiece, type Profile } from '../profile/profile';
 
@@ -10,7 +10,10 @@ export interface ArcJob {
   readonly centre: PlanePoint;
   /** How far the form leaves one arc, mm; 0 where it is one. */
   readonly deviationMm: number;
-  /** Part of the circle that is used, degrees from the depth axis (downwards), to the right positive. */
+  /**
+   * Part of the circle that is used, degrees from the depth axis, to the right positive: from straight down for a
+   * round, from straight up for a hollow, whose centre stands below it.
+   */
   readonly fromDeg: number;
   readonly toDeg: number;
   /** How many arcs of the form it stands for, and how many times it is made: twice where the form is symmetric. */
@@ -53,16 +56,17 @@ function jobOf(arcs: readonly ArcPiece[]): ArcJob {
   const points = arcs.flatMap((arc) =>
     Array.from({ length: POINTS + 1 }, (_, i) => pointOn(arc, i / POINTS)),
   );
-  const [only] = arcs;
+  const first = arcs[0]!;
+  const kind = isRound(first) ? 'round' : 'hollow';
   const circle =
     arcs.length === 1
-      ? { centre: only!.centre, radiusMm: only!.radiusMm, maxDeviationMm: 0 }
+      ? { centre: first.centre, radiusMm: first.radiusMm, maxDeviationMm: 0 }
       : circleOfBestFit(points);
-  const angleOf = ([x, y]: PlanePoint): number =>
-    Math.atan2(x - circle.centre[0], circle.centre[1] - y) / DEG;
-  const angles = points.map(angleOf);
+  const axis: PlanePoint = [0, kind === 'round' ? -1 : 1];
+  const toTheRight = kind === 'round' ? 1 : -1;
+  const angles = points.map((at) => (toTheRight * angleBetween(axis, minus(at, circle.centre))) / DEG);
   return {
-    kind: isRound(only!) ? 'round' : 'hollow',
+    kind,
     radiusMm: circle.radiusMm,
     centre: circle.centre,
     deviationMm: circle.maxDeviationMm,

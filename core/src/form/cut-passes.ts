@@ -21,18 +21,13 @@ export function widthsOf(shape: FormShape): readonly WidthAt[] {
       const share = (height - fromY) / (y - fromY);
       return y !== fromY && share >= 0 && share <= 1 ? [fromX + (x - fromX) * share] : [];
     });
-  const ends = points.map(([x]) => x);
+  const spread = (xs: readonly number[]): number => Math.max(...xs) - Math.min(...xs);
   return Array.from({ length: DEPTHS + 1 }, (_, i): WidthAt => {
     const depth = (shape.depthMm * i) / DEPTHS;
     const xs = crossing(depth);
-    return [
-      depth,
-      xs.length < 2
-        ? i === 0
-          ? 0
-          : Math.max(...ends) - Math.min(...ends)
-        : Math.max(...xs) - Math.min(...xs),
-    ];
+    if (xs.length >= 2) return [depth, spread(xs)];
+    // A form that ends below the surface of the work is as wide as its ends stand apart; its tip is a point.
+    return [depth, i === 0 ? 0 : spread(points.map(([x]) => x))];
   });
 }
 

@@ -1,6 +1,6 @@
 import type { CrossSection, Manifold } from 'manifold-3d';
 import { DEG } from '../quantity/angle';
-import type { PlanePoint } from '../quantity/circle-fit';
+import type { PlanePoint } from '../quantity/plane';
 import { signedDistances } from '../profile/nearest';
 import { boundsOf, piecesOf } from '../profile/profile';
 import { sampled } from '../profile/sampled';
@@ -145,9 +145,9 @@ export interface CutSpace {
 
 /**
  * Cuts a blank with one tooth of the tool, turned through it as at the machine: whatever section of the tooth
- * comes into the plane of the axis is taken out. The space that is left is read from the mesh of the blank. Left uncorrected, the tooth carries the profile of the work itself.
+ * comes into the plane of the axis is taken out. The space that is left is read from the mesh of the blank.
  *
- * @param corrected  whether the tooth carries the corrected profile
+ * @param corrected  whether the tooth carries the corrected profile, or that of the work itself
  * @yields the share that is done
  */
 export function* cutBlank(

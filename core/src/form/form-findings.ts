@@ -1,11 +1,11 @@
 import { DEG } from '../quantity/angle';
-import type { PlanePoint } from '../quantity/circle-fit';
+import type { PlanePoint } from '../quantity/plane';
 import { patternError } from '../gear/form-error';
 import { THIN_TIP, gearCircles, toothThickness, undercutOf } from '../gear/gear';
 import { selfCrossing } from '../profile/crossing';
-import { directionOn, piecesOf } from '../profile/profile';
 import { sampled } from '../profile/sampled';
 import { WEAK_LAND_SHARE, flankRelief, leastGashDepth } from '../setting/cutter-blank';
+import { steepestFlank } from './flanks';
 import { CLEARANCE_RESERVE_DEG, LEAST_FLANK_RELIEF_DEG, heelClearance } from './fly-cutter';
 import type { FormShape } from './form-shape';
 import { gashesOf, type FormTool } from './form-tool';
@@ -46,8 +46,6 @@ const LEAST_LEAN_MM = 0.0005;
 const NOTICED_MM = 0.001;
 /** A gash is not set finer than this, mm: the least depth is said to a hundredth. */
 const GASH_SET_MM = 0.005;
-/** Pieces shorter than this are no flanks, mm. */
-const FLANK_MM = 0.2;
 
 /**
  * Where a form leans back, so that the tool could not be drawn out again: its x falls behind the farthest it had
@@ -61,16 +59,6 @@ function leaningBack(shape: FormShape, points: readonly PlanePoint[]): PlanePoin
     farthest = Math.max(farthest, point[0]);
   }
   return null;
-}
-
-/** Lean of the steepest straight flank from the depth direction, degrees; null without one. */
-export function steepestFlank(shape: FormShape): number | null {
-  const leans = piecesOf(shape.profile).flatMap((piece) => {
-    const [dx, dy] = directionOn(piece, 0.5);
-    const rise = Math.abs(piece.to[1] - piece.from[1]);
-    return rise > Math.min(FLANK_MM, shape.depthMm / 4) ? [Math.atan2(Math.abs(dx), Math.abs(dy)) / DEG] : [];
-  });
-  return leans.length === 0 ? null : Math.min(...leans);
 }
 
 /** What is wrong with a form, or must be known about it. */

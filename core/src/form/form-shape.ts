@@ -1,4 +1,4 @@
-import type { PlanePoint } from '../quantity/circle-fit';
+import { distanceOf, type PlanePoint } from '../quantity/plane';
 import { OutOfRange, atLeast, within } from '../quantity/out-of-range';
 import { clockPinionSpace, clockTrain, clockWheelSpace, type ClockSpace } from '../gear/clock';
 import { RACKS, gearCircles, moduleOfPitch, type Gear, type RackName } from '../gear/gear';
@@ -135,7 +135,7 @@ function cleaned(points: readonly PlanePoint[]): readonly PlanePoint[] {
   within('number of points', points.length, 2, MOST_POINTS);
   return points.filter((point, i) => {
     const before = points[i - 1];
-    return before === undefined || Math.hypot(point[0] - before[0], point[1] - before[1]) > SAME_MM;
+    return before === undefined || distanceOf(point, before) > SAME_MM;
   });
 }
 

@@ -1,5 +1,5 @@
 import { DEG } from '../quantity/angle';
-import type { PlanePoint } from '../quantity/circle-fit';
+import type { PlanePoint } from '../quantity/plane';
 import { positive, within } from '../quantity/out-of-range';
 import { piecesWithin } from '../profile/arc-fit';
 import { piecesOf, pointOn, profileOf, pieceBetween, type Profile } from '../profile/profile';

@@ -15,8 +15,7 @@ export function radiusAtHeight(smallestMm: number, faceMm: number, gamma: number
 
 /**
  * What a form tool turns when it stands h above centre (below: negative) and is set so that the smallest radius
- * comes right. Outside turning: above centre adds
- * asin(h / r1) of rake and takes it from the clearance.
+ * comes right. In outside turning a tool above centre gains asin(h / r1) of rake and loses as much clearance.
  *
  * @example heightError([10, 12, 15], 10, 0.5).errorsMm // [0, -0.0167, -0.0334]
  */

@@ -1,4 +1,4 @@
-import type { PlanePoint } from '../quantity/circle-fit';
+import type { PlanePoint } from '../quantity/plane';
 import { FEW_POINTS, judgeForm } from '../profile/form-verdict';
 import { piecesOf, type Piece, type Profile } from '../profile/profile';
 import { register, type Deviation, type Fit, type FreeMotion } from '../profile/register';

@@ -3,7 +3,7 @@ import { positive } from '../quantity/out-of-range';
 import { eccentricRelief, flankRelief } from '../setting/cutter-blank';
 import { GROWTH, HARDENING, soakMinutes, temperedCutter, type CutterSteel } from '../setting/hardening';
 import { arcJobs, type ArcJob } from './arc-jobs';
-import { steepestFlank } from './form-findings';
+import { straightFlanks, type StraightFlank } from './flanks';
 import { LEAST_FLANK_RELIEF_DEG } from './fly-cutter';
 import type { MakingWay } from './form-names';
 import type { FormShape } from './form-shape';
@@ -23,6 +23,8 @@ const LEAST_CUTTER_HRC = 58;
 const USUAL_COMPARISON = 20;
 /** Thickness of a blank that is not told, mm. */
 const USUAL_THICKNESS_MM = 5;
+/** Length of a blank that is left for the form, in depths of the form. */
+const BLANK_DEPTHS = 1.3;
 /** Taper that a flank which would rub is given of its own, degrees. */
 export const OWN_TAPER_DEG = 2.5;
 
@@ -30,7 +32,7 @@ export const OWN_TAPER_DEG = 2.5;
 export type MakeStep =
   | {
       readonly key: 'blank';
-      readonly depthMm: number;
+      readonly lengthMm: number;
       readonly clearanceDeg: number;
       readonly turned: boolean;
     }
@@ -57,7 +59,7 @@ export type MakeStep =
     }
   | {
       readonly key: 'flank';
-      readonly leanDeg: number;
+      readonly flank: StraightFlank;
       readonly reliefDeg: number;
       readonly needsTaper: boolean;
     }
@@ -119,9 +121,8 @@ function stoneSteps(jobs: readonly ArcJob[], clearanceDeg: number): readonly Mak
 /** Swings for every arc of a form. */
 function swingSteps(jobs: readonly ArcJob[], clearanceDeg: number): readonly MakeStep[] {
   return jobs.map((job): MakeStep => {
-    const [from, to] = [Math.max(-180, job.fromDeg), Math.min(180, job.toDeg)];
-    const kept = swingEllipse(job.radiusMm, clearanceDeg, from, to);
-    const circle = swungCircle(job.radiusMm, clearanceDeg, from, to);
+    const kept = swingEllipse(job.radiusMm, clearanceDeg, job.fromDeg, job.toDeg);
+    const circle = swungCircle(job.radiusMm, clearanceDeg, job.fromDeg, job.toDeg);
     // The circle grows in proportion to the swing.
     const freeMm = (job.radiusMm * job.radiusMm) / circle.radiusMm;
     return {
@@ -136,6 +137,15 @@ function swingSteps(jobs: readonly ArcJob[], clearanceDeg: number): readonly Mak
   });
 }
 
+/** Straight flanks on the sine plate, and the relief that the clearance of the end leaves them. */
+function flankSteps(shape: FormShape, clearanceDeg: number): readonly MakeStep[] {
+  return straightFlanks(shape).map((flank): MakeStep => {
+    const reliefDeg = flankRelief(clearanceDeg, flank.leanDeg);
+    return { key: 'flank', flank, reliefDeg, needsTaper: reliefDeg < LEAST_FLANK_RELIEF_DEG };
+  });
+}
+
+/** Gashes and back relief of a cutter of several teeth. */
 function bodySteps(tool: FormTool): readonly MakeStep[] {
   if (tool.kind !== 'multi') return [];
   const radius = positive('cutter diameter', tool.diameterMm) / 2;
@@ -176,25 +186,18 @@ export function makeSteps(
   const clearanceDeg = clearanceOf(tool);
   const turned = isForTurning(tool);
   const jobs = arcJobs(corrected.toShape);
-  const lean = steepestFlank(shape);
-  const reliefDeg = lean === null ? 0 : flankRelief(clearanceDeg, lean);
   const ways: Readonly<Record<MakingWay, readonly MakeStep[]>> = {
     slides: [
       { key: 'slides', largestMm: largestStone(corrected.toShape), tiltDeg: clearanceDeg + tool.rakeDeg },
     ],
-    stones: stoneSteps(jobs, clearanceDeg),
-    swing: swingSteps(jobs, clearanceDeg),
+    stones: [...stoneSteps(jobs, clearanceDeg), ...flankSteps(shape, clearanceDeg)],
+    swing: [...swingSteps(jobs, clearanceDeg), ...flankSteps(shape, clearanceDeg)],
   };
   const heat = HARDENING[steel];
   const { hrc, colour } = temperedCutter(steel, temperC);
   return [
-    { key: 'blank', depthMm: shape.depthMm, clearanceDeg, turned },
+    { key: 'blank', lengthMm: BLANK_DEPTHS * shape.depthMm, clearanceDeg, turned },
     ...ways[way],
-    ...(lean === null || way === 'slides'
-      ? []
-      : [
-          { key: 'flank' as const, leanDeg: lean, reliefDeg, needsTaper: reliefDeg < LEAST_FLANK_RELIEF_DEG },
-        ]),
     ...bodySteps(tool),
     { key: 'inspect', times: USUAL_COMPARISON, hiddenMm: hiddenByLine(USUAL_COMPARISON) },
     {

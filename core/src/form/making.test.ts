@@ -10,6 +10,7 @@ import { dialStops } from './slide-dials';
 import { flankRelief } from '../setting/cutter-blank';
 import { areaTo, formPasses, heelClearance } from './fly-cutter';
 import { metalLeftNear } from './metal-left';
+import { radiusForm } from './simple-forms';
 import { slideStops } from './slide-table';
 import { insideCorners, largestStone, smallestHollow } from './stone-choice';
 import { stoneHeight } from './stone-height';
@@ -212,14 +213,21 @@ describe('a template', () => {
 
 describe('single arcs of a form', () => {
   it('are the root of a clock wheel cutter and its two sides by one stone of its shaping radius', () => {
-    const { profile, shapingRadiusMm, rootMm } = clockWheelSpace({
+    const { profile, shapingRadiusMm, rootMm, flankRad } = clockWheelSpace({
       moduleMm: 0.8,
       wheelTeeth: 64,
       leaves: 8,
     });
     // The root circle is one arc across the middle, though the form is drawn as two halves.
     expect(arcJobs(profile)).toEqual([
-      expect.objectContaining({ times: 1, arcs: 2, radiusMm: expect.closeTo(rootMm / 2, 6) }),
+      expect.objectContaining({
+        kind: 'hollow',
+        times: 1,
+        arcs: 2,
+        radiusMm: expect.closeTo(rootMm / 2, 6),
+        fromDeg: expect.closeTo((-flankRad * 180) / Math.PI, 6),
+        toDeg: expect.closeTo((flankRad * 180) / Math.PI, 6),
+      }),
       expect.objectContaining({
         kind: 'hollow',
         times: 2,
@@ -227,6 +235,18 @@ describe('single arcs of a form', () => {
         radiusMm: expect.closeTo(shapingRadiusMm, 9),
       }),
     ]);
+  });
+
+  it('are counted from straight down for a round, from straight up for a hollow, to the right', () => {
+    const used = (shape: 'groove' | 'bead' | 'edge') =>
+      arcJobs(radiusForm(shape, 3, 3).profile).map(({ kind, fromDeg, toDeg }) => [
+        kind,
+        Math.round(fromDeg) || 0,
+        Math.round(toDeg) || 0,
+      ]);
+    expect(used('groove')).toEqual([['round', -90, 90]]);
+    expect(used('bead')).toEqual([['hollow', -90, 90]]);
+    expect(used('edge')).toEqual([['hollow', -90, 0]]);
   });
 
   it('stand for the many arcs of a gear flank, with what they leave', () => {

@@ -1,6 +1,6 @@
-import type { PlanePoint } from '../quantity/circle-fit';
+import { distanceOf, minus, type PlanePoint } from '../quantity/plane';
 import { OutOfRange, positive } from '../quantity/out-of-range';
-import { distanceOf, directionOn, pieceLength, piecesOf, pointOn, type Profile } from '../profile/profile';
+import { directionOn, pieceLength, piecesOf, pointOn, type Profile } from '../profile/profile';
 
 /** Metal that a wheel leaves standing at a place along the form. */
 export interface MetalLeft {
@@ -17,7 +17,7 @@ const MOST_PLACES = 200_000;
 
 /** Height of metal from a place on the form to a wheel, along the normal; Infinity where the wheel is not above it. */
 function heightTo(place: PlanePoint, [nx, ny]: PlanePoint, stop: PlanePoint, rhoMm: number): number {
-  const [wx, wy] = [stop[0] - place[0], stop[1] - place[1]];
+  const [wx, wy] = minus(stop, place);
   const ahead = wx * nx + wy * ny;
   const square = rhoMm * rhoMm - (wx * wx + wy * wy - ahead * ahead);
   return square < 0 ? Infinity : ahead - Math.sqrt(square);

@@ -9,8 +9,6 @@ import {
   reliefDrop,
   worstOf,
   type DepthError,
-  type FlatFormTool,
-  type FlyCutter,
   type FormTool,
   type MultiToothCutter,
 } from './form-tool';
@@ -71,19 +69,12 @@ function afterSharpening(shape: FormShape, tool: MultiToothCutter, goneMm: numbe
  */
 export function sharpeningError(shape: FormShape, tool: FormTool, way: MakingWay, faceMm: number): number {
   const gone = positive('ground off the face', faceMm);
-  switch (formKept(tool, way)) {
-    case 'keep-offset': {
-      const multi = tool as MultiToothCutter;
-      const lostMm = gone * Math.tan(multi.reliefDeg * DEG);
-      return worstOf(afterSharpening(shape, multi, lostMm)).errorMm;
-    }
-    case 'edge-moves-in': {
-      const { clearanceDeg } = tool as FlatFormTool | FlyCutter;
-      return -gone * Math.tan(clearanceDeg * DEG);
-    }
-    default:
-      return 0;
-  }
+  const kept = formKept(tool, way);
+  if (tool.kind === 'multi')
+    return kept === 'keep-offset'
+      ? worstOf(afterSharpening(shape, tool, gone * Math.tan(tool.reliefDeg * DEG))).errorMm
+      : 0;
+  return kept === 'edge-moves-in' ? -gone * Math.tan(tool.clearanceDeg * DEG) : 0;
 }
 
 /** What may be ground off the face of a new cutter in all, mm. */

@@ -1,4 +1,4 @@
-import type { PlanePoint } from '../quantity/circle-fit';
+import type { PlanePoint } from '../quantity/plane';
 import { positive } from '../quantity/out-of-range';
 
 /** A slide's dial: travel of one mark. */

@@ -1,10 +1,9 @@
-import type { PlanePoint } from '../quantity/circle-fit';
+import { angleBetween, cross, distanceOf, minus, type PlanePoint } from '../quantity/plane';
 import { OutOfRange, positive, within } from '../quantity/out-of-range';
 import { wholeOver } from '../quantity/whole';
 import { distanceFrom } from '../profile/nearest';
 import { clamp } from '../quantity/clamp';
 import {
-  distanceOf,
   directionOn,
   isOnSweep,
   piecesOf,
@@ -16,6 +15,8 @@ import {
 
 /** Ends of two shifted pieces that count as one point, mm. */
 const SAME_MM = 1e-9;
+/** Cross product of two lines below which they are parallel. */
+const PARALLEL = 1e-15;
 /** Depth into the form from which a stop counts as cutting into it, mm: beyond arithmetic. */
 const GOUGE_MM = 1e-7;
 
@@ -67,16 +68,11 @@ function shifted(source: Piece, rhoMm: number): PathPiece {
 /** Points that two lines, a line and an arc, or two arcs have in common, anywhere on their full extent. */
 function commonPoints(a: Piece, b: Piece): readonly PlanePoint[] {
   if (a.kind === 'line' && b.kind === 'line') {
-    const [ax, ay, bx, by] = [
-      a.to[0] - a.from[0],
-      a.to[1] - a.from[1],
-      b.to[0] - b.from[0],
-      b.to[1] - b.from[1],
-    ];
-    const across = ax * by - ay * bx;
-    if (Math.abs(across) < 1e-15) return [];
-    const share = ((b.from[0] - a.from[0]) * by - (b.from[1] - a.from[1]) * bx) / across;
-    return [[a.from[0] + ax * share, a.from[1] + ay * share]];
+    const [along, other] = [minus(a.to, a.from), minus(b.to, b.from)];
+    const across = cross(along, other);
+    if (Math.abs(across) < PARALLEL) return [];
+    const share = cross(minus(b.from, a.from), other) / across;
+    return [[a.from[0] + along[0] * share, a.from[1] + along[1] * share]];
   }
   if (a.kind === 'line') return lineAndArc(a, b as ArcPiece);
   if (b.kind === 'line') return lineAndArc(b, a);
@@ -116,7 +112,7 @@ function lineAndArc(line: Piece & { kind: 'line' }, arc: ArcPiece): readonly Pla
 
 /** Whether a common point lies on the piece itself. */
 function isOn(piece: Piece, point: PlanePoint): boolean {
-  if (piece.kind === 'arc') return isOnSweep(piece, [point[0] - piece.centre[0], point[1] - piece.centre[1]]);
+  if (piece.kind === 'arc') return isOnSweep(piece, minus(point, piece.centre));
   const length = distanceOf(piece.from, piece.to);
   const along =
     ((point[0] - piece.from[0]) * (piece.to[0] - piece.from[0])
@@ -191,14 +187,12 @@ export function slideStops(profile: Profile, rhoMm: number, cuspMm: number): Sli
       const before = path[path.length - 1]!;
       if (distanceOf(endOf(before), startOf(next)) <= SAME_MM) break;
       const corner = source.from;
-      const [ax, ay] = directionOn(before.source, 1);
-      const [bx, by] = directionOn(next.source, 0);
+      const turn = angleBetween(directionOn(before.source, 1), directionOn(next.source, 0));
       // A left turn opens a gap on the wheel's side; a right turn makes the shifted pieces overlap.
-      if (ax * by - ay * bx > 0 && isNeighbour(pieces, before.source, source)) break;
+      if (turn > 0 && isNeighbour(pieces, before.source, source)) break;
       const crossing = crossingNear(before, next, corner);
       if (crossing !== null) {
-        const turned = Math.abs(Math.atan2(ax * by - ay * bx, ax * bx + ay * by));
-        fillets.push({ at: corner, leftMm: rhoMm * (1 / Math.cos(turned / 2) - 1) });
+        fillets.push({ at: corner, leftMm: rhoMm * (1 / Math.cos(turn / 2) - 1) });
         path[path.length - 1] = trimmed(before, 'to', crossing);
         next = trimmed(next, 'from', crossing);
         break;

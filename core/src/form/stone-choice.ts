@@ -1,5 +1,5 @@
 import { directionOn, piecesOf, type Profile } from '../profile/profile';
-import type { PlanePoint } from '../quantity/circle-fit';
+import { angleBetween, type PlanePoint } from '../quantity/plane';
 
 /** A stone fits a hollow with room up to this share of its radius. */
 const STONE_SHARE = 0.9;
@@ -22,8 +22,7 @@ export const largestStone = (profile: Profile): number => STONE_SHARE * smallest
 export function insideCorners(profile: Profile): readonly PlanePoint[] {
   const pieces = piecesOf(profile);
   return pieces.slice(1).flatMap((piece, i) => {
-    const [ax, ay] = directionOn(pieces[i]!, 1);
-    const [bx, by] = directionOn(piece, 0);
-    return Math.atan2(ax * by - ay * bx, ax * bx + ay * by) < -CORNER_RAD ? [piece.from] : [];
+    const turn = angleBetween(directionOn(pieces[i]!, 1), directionOn(piece, 0));
+    return turn < -CORNER_RAD ? [piece.from] : [];
   });
 }

@@ -1,5 +1,5 @@
 import { DEG } from '../quantity/angle';
-import type { PlanePoint } from '../quantity/circle-fit';
+import { polar } from '../quantity/plane';
 import { positive, within } from '../quantity/out-of-range';
 import { circleOfBestFit } from '../profile/arc-fit';
 
@@ -44,10 +44,9 @@ export function swingEllipse(swingMm: number, clearanceDeg: number, fromDeg: num
  */
 export function swungCircle(swingMm: number, clearanceDeg: number, fromDeg: number, toDeg: number) {
   const alpha = clearanceDeg * DEG;
-  const points = Array.from({ length: EDGE_POINTS + 1 }, (_, i): PlanePoint => {
+  const points = Array.from({ length: EDGE_POINTS + 1 }, (_, i) => {
     const angle = (fromDeg + ((toDeg - fromDeg) * i) / EDGE_POINTS) * DEG;
-    const radius = swingMm * stretchAt(angle, alpha);
-    return [radius * Math.sin(angle), radius * Math.cos(angle)];
+    return polar(swingMm * stretchAt(angle, alpha), angle);
   });
   return circleOfBestFit(points);
 }

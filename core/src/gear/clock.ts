@@ -1,6 +1,6 @@
 import { lastWhere } from '../quantity/bisection';
-import { OutOfRange, positive } from '../quantity/out-of-range';
-import type { PlanePoint } from '../quantity/circle-fit';
+import { OutOfRange, positive, unlessRefused } from '../quantity/out-of-range';
+import { distanceOf, minus, polar, type PlanePoint } from '../quantity/plane';
 import { wholeWithin } from '../quantity/whole-within';
 import { joined, mirrored, type Profile } from '../profile/profile';
 
@@ -26,9 +26,10 @@ const PINION_FORMS = [
 ] as const;
 
 /**
- * Height of the epicycloid that fills half of half a pitch, in modules: rolling circle half the pinion's pitch
- * radius. With beta = phi (1 + Rw / rr): x = (Rw + rr) sin phi - rr sin beta, y = (Rw + rr) cos phi - rr cos beta;
- * phi where atan2(x, y) = pi / (2 N).
+ * Theoretical addendum of a wheel, in modules: the height at which the two epicycloid flanks of a tooth half a
+ * pitch thick meet. The rolling circle has half the pinion's pitch radius. With beta = phi (1 + Rw / rr):
+ * x = (Rw + rr) sin phi - rr sin beta, y = (Rw + rr) cos phi - rr cos beta; the flanks meet in the middle of the
+ * tooth, where atan2(x, y) = pi / (2 N).
  *
  * @example theoreticalAddendum(64, 8) // 1.5522
  */
@@ -54,7 +55,7 @@ export interface ClockPair {
   readonly leaves: number;
 }
 
-/** Sizes of a wheel and of its pinion, in mm, and the factors they come from. */
+/** Proportions of a wheel and of its pinion: teeth, and addendum, arc, dedendum and tooth thickness in modules. */
 export function clockPair({ moduleMm, wheelTeeth, leaves }: ClockPair) {
   positive('module', moduleMm);
   const theory = theoreticalAddendum(wheelTeeth, leaves);
@@ -79,7 +80,7 @@ export function clockPair({ moduleMm, wheelTeeth, leaves }: ClockPair) {
   };
 }
 
-type Toothed = ReturnType<typeof clockPair>['wheel'];
+type Proportions = ReturnType<typeof clockPair>['wheel'];
 
 /** Space of a wheel or pinion as a profile, and the sizes of the cutter that makes it. */
 export interface ClockSpace {
@@ -106,8 +107,8 @@ export interface ClockSpace {
  * Space of a clock-type wheel or pinion: root about the centre, radial flanks to the pitch circle, one arc to
  * the tip in the middle of the tooth. Flank and arc meet at a small corner, which is not smoothed.
  */
-function clockSpace(moduleMm: number, part: Toothed): ClockSpace {
-  const { teeth, addendum, arc, dedendum, thickness } = part;
+function clockSpace(moduleMm: number, proportions: Proportions): ClockSpace {
+  const { teeth, addendum, arc, dedendum, thickness } = proportions;
   const h = (Math.PI - thickness) / teeth;
   const [pitch, rf, ra, radius] = [
     (moduleMm * teeth) / 2,
@@ -116,10 +117,9 @@ function clockSpace(moduleMm: number, part: Toothed): ClockSpace {
     moduleMm * arc,
   ];
   if (!(rf > 0)) throw new OutOfRange('root circle', rf, 0);
-  const polar = (r: number, angle: number): PlanePoint => [r * Math.sin(angle), r * Math.cos(angle)];
   const [rootPoint, pitchPoint, tipPoint] = [polar(rf, h), polar(pitch, h), polar(ra, Math.PI / teeth)];
-  const [dx, dy] = [tipPoint[0] - pitchPoint[0], tipPoint[1] - pitchPoint[1]];
-  const chord = Math.hypot(dx, dy);
+  const [dx, dy] = minus(tipPoint, pitchPoint);
+  const chord = distanceOf(tipPoint, pitchPoint);
   if (!(2 * radius >= chord)) throw new OutOfRange('radius of the addendum', radius, chord / 2);
   const along = Math.sqrt(radius * radius - (chord * chord) / 4) / chord;
   const arcCentre: PlanePoint = [
@@ -179,12 +179,8 @@ export function clockTrain(ratio: number, leaves: number, centreMm: number) {
   };
 }
 
-/** Numbers of leaves that meet a ratio best, the exact ones first, then by error, then more leaves. */
+/** Trains for a ratio and a centre distance, by their number of leaves: the exact ones first, then by error, then more leaves. */
 export const trainsFor = (ratio: number, centreMm: number) =>
   Array.from({ length: MOST_LEAVES - FEWEST_LEAVES + 1 }, (_, i) => FEWEST_LEAVES + i)
-    .filter((leaves) => {
-      const teeth = Math.round(ratio * leaves);
-      return teeth >= FEWEST_LEAVES && teeth <= MOST_WHEEL_TEETH;
-    })
-    .map((leaves) => clockTrain(ratio, leaves, centreMm))
+    .flatMap((leaves) => unlessRefused(() => [clockTrain(ratio, leaves, centreMm)], []))
     .sort((a, b) => Math.abs(a.ratioError) - Math.abs(b.ratioError) || b.leaves - a.leaves);

@@ -1,6 +1,6 @@
-import type { PlanePoint } from '../quantity/circle-fit';
+import { minus, polar, type PlanePoint } from '../quantity/plane';
 import { positive, unlessRefused } from '../quantity/out-of-range';
-import { FEWEST_TEETH, gearCircles, usualTipRadius, type Gear } from './gear';
+import { FEWEST_TEETH, gearCircles, plainGear, type Gear } from './gear';
 import { involute } from './involute';
 import { formRadius, halfSpaceAngle } from './tooth-space';
 
@@ -9,14 +9,6 @@ const PLACES = 200;
 /** Pattern counts that are looked at. */
 const FEWEST_PATTERN = 8;
 const MOST_PATTERN = 400;
-
-/** A full-depth gear without shift, as a cutter of a set is made for. */
-export const plainGear = (moduleMm: number, teeth: number, pressureAngleDeg: number): Gear => ({
-  moduleMm,
-  teeth,
-  shift: 0,
-  rack: { pressureAngleDeg, addendum: 1, dedendum: 1.25, tipRadius: usualTipRadius(pressureAngleDeg) },
-});
 
 /** Metal left on (positive) or cut away too much (negative) at a height above the reference circle. */
 export interface FlankDeviation {
@@ -48,20 +40,14 @@ export function formError(
   const lowest1 = work === null ? -c0.straightEnd * moduleMm : formRadius(work) - c1!.r;
   const from = Math.max(lowest0, lowest1);
   const to = moduleMm * pattern.rack.addendum;
-  const pitchHalf = c0.space / (2 * c0.r);
-  const pitch0: PlanePoint = [c0.r * Math.sin(pitchHalf), c0.r * Math.cos(pitchHalf)];
+  const pitch0 = polar(c0.r, halfSpaceAngle(c0, c0.r));
   /** A point of the wanted flank against its point on the reference circle. */
   const wanted = (height: number): PlanePoint => {
     if (c1 === null) return [height * Math.tan(c0.alpha), height];
-    const at = (radius: number): PlanePoint => {
-      const eta = halfSpaceAngle(c1, radius);
-      return [radius * Math.sin(eta), radius * Math.cos(eta)];
-    };
-    const [x, y] = at(Math.max(c1.rb, c1.r + height));
-    const [px, py] = at(c1.r);
-    return [x - px, y - py];
+    const at = (radius: number): PlanePoint => polar(radius, halfSpaceAngle(c1, radius));
+    return minus(at(Math.max(c1.rb, c1.r + height)), at(c1.r));
   };
-  const baseHalf = c0.space / (2 * c0.r) - c0.invAlpha;
+  const baseHalf = halfSpaceAngle(c0, c0.rb);
   const deviationAt = (heightMm: number): FlankDeviation => {
     const [dx, dy] = wanted(heightMm);
     const [qx, qy] = [pitch0[0] + dx, pitch0[1] + dy];

@@ -4,8 +4,17 @@ import { distanceFrom } from '../profile/nearest';
 import { directionOn, piecesOf } from '../profile/profile';
 import { sampled } from '../profile/sampled';
 import { cutterRange, rangeTeeth } from './cutter-range';
-import { formError, patternRange, patternsAround, plainGear } from './form-error';
-import { RACKS, gearCircles, gearSizes, moduleOfPitch, toothThickness, undercutOf, type Gear } from './gear';
+import { formError, patternRange, patternsAround } from './form-error';
+import {
+  RACKS,
+  gearCircles,
+  gearSizes,
+  moduleOfPitch,
+  toothThickness,
+  undercutOf,
+  type Gear,
+  plainGear,
+} from './gear';
 import { identifyGear } from './identify-gear';
 import { inverseInvolute, involute } from './involute';
 import { overPins, plainSpan, sinkForSpan, span } from './over-teeth';

@@ -44,11 +44,19 @@ export const RACKS: Readonly<Record<RackName, Rack>> = {
   'stub-20': { pressureAngleDeg: 20, addendum: 0.8, dedendum: 1, tipRadius: 0.3 },
 };
 
-/** Tip radius that a full-depth rack of a pressure angle has room for, in modules. */
-export const usualTipRadius = (pressureAngleDeg: number): number =>
-  pressureAngleDeg >= RACKS['full-25'].pressureAngleDeg
-    ? RACKS['full-25'].tipRadius
-    : RACKS['iso-53-a'].tipRadius;
+/** The full-depth rack of a pressure angle, its tip radius as large as it has room for. */
+const fullDepthRack = (pressureAngleDeg: number): Rack => ({
+  ...RACKS[pressureAngleDeg >= RACKS['full-25'].pressureAngleDeg ? 'full-25' : 'iso-53-a'],
+  pressureAngleDeg,
+});
+
+/** A full-depth gear without shift, as a cutter of a set is made for. */
+export const plainGear = (moduleMm: number, teeth: number, pressureAngleDeg: number): Gear => ({
+  moduleMm,
+  teeth,
+  shift: 0,
+  rack: fullDepthRack(pressureAngleDeg),
+});
 
 /** Module of a diametral pitch: m = 25.4 / P. */
 export const moduleOfPitch = (diametralPitch: number): number =>

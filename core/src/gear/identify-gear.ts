@@ -1,6 +1,6 @@
 import { DEG } from '../quantity/angle';
 import { atLeast, positive } from '../quantity/out-of-range';
-import { RACKS, gearCircles, moduleOfPitch, usualTipRadius, type Gear } from './gear';
+import { RACKS, gearCircles, moduleOfPitch, type Gear, type RackName } from './gear';
 import { plainSpan } from './over-teeth';
 
 /** Modules of ISO 54 and the finer ones of instruments, mm. */
@@ -15,13 +15,8 @@ const PITCHES = [
   80, 96, 120,
 ] as const;
 
-/** Pressure angle and addendum of the racks that are tried. */
-const TRIED = [
-  [20, 1],
-  [14.5, 1],
-  [25, 1],
-  [20, 0.8],
-] as const;
+/** Racks that are tried: one of each pressure angle and addendum, for neither size tells the depth of the root. */
+const TRIED = ['iso-53-a', 'older-14.5', 'full-25', 'stub-20'] as const satisfies readonly RackName[];
 
 /** Profile shifts that are believed, in modules. */
 const LEAST_SHIFT = 0.05;
@@ -43,6 +38,7 @@ export interface MeasuredGear {
 export interface GearCandidate {
   readonly system: 'module' | 'diametral-pitch';
   readonly size: number;
+  readonly rack: RackName;
   readonly gear: Gear;
   /** Measured less computed, mm. */
   readonly outsideResidualMm: number;
@@ -51,12 +47,8 @@ export interface GearCandidate {
   readonly score: number;
 }
 
-const rackOf = (pressureAngleDeg: number, addendum: number) =>
-  addendum === RACKS['stub-20'].addendum
-    ? RACKS['stub-20']
-    : { pressureAngleDeg, addendum, dedendum: 1.25, tipRadius: usualTipRadius(pressureAngleDeg) };
-
-const SIZES = [
+/** Every usual module and pitch. */
+const PITCHED = [
   ...MODULES.map((size) => ({ system: 'module' as const, size, moduleMm: size })),
   ...PITCHES.map((size) => ({ system: 'diametral-pitch' as const, size, moduleMm: moduleOfPitch(size) })),
 ];
@@ -72,37 +64,34 @@ export function identifyGear(measured: MeasuredGear): readonly GearCandidate[] {
   positive('doubt of the outside diameter', measured.doubtMm.outside);
   positive('doubt of a span', measured.doubtMm.span);
   atLeast('spans', measured.spans, 1).forEach(({ lengthMm }) => positive('span', lengthMm));
-  const scored = (part: (typeof SIZES)[number], gear: Gear, penalty: number): GearCandidate => {
+  const scored = (
+    { system, size, moduleMm }: (typeof PITCHED)[number],
+    rack: RackName,
+    shift: number,
+  ): GearCandidate => {
+    const gear: Gear = { moduleMm, teeth: measured.teeth, shift, rack: RACKS[rack] };
     const outside = 2 * gearCircles(gear).ra;
     const spanResidualsMm = measured.spans.map(({ teeth, lengthMm }) => lengthMm - plainSpan(gear, teeth));
     const outsideResidualMm = measured.outsideMm - outside;
     const squares = spanResidualsMm.reduce((sum, one) => sum + (one / measured.doubtMm.span) ** 2, 0);
+    const penalty = shift === 0 ? 0 : SHIFT_PENALTY;
     return {
-      system: part.system,
-      size: part.size,
+      system,
+      size,
+      rack,
       gear,
       outsideResidualMm,
       spanResidualsMm,
       score: (outsideResidualMm / measured.doubtMm.outside) ** 2 + squares + penalty,
     };
   };
-  return SIZES.flatMap((part) =>
-    TRIED.flatMap(([pressureAngleDeg, addendum]) => {
-      const plain: Gear = {
-        moduleMm: part.moduleMm,
-        teeth: measured.teeth,
-        shift: 0,
-        rack: rackOf(pressureAngleDeg, addendum),
-      };
-      const over = measured.spans.map(({ teeth, lengthMm }) => lengthMm - plainSpan(plain, teeth));
-      const shift =
-        over.reduce((sum, one) => sum + one, 0)
-        / over.length
-        / (2 * part.moduleMm * Math.sin(pressureAngleDeg * DEG));
-      const size = Math.abs(shift);
-      return size > LEAST_SHIFT && size <= MOST_SHIFT
-        ? [scored(part, plain, 0), scored(part, { ...plain, shift }, SHIFT_PENALTY)]
-        : [scored(part, plain, 0)];
+  return PITCHED.flatMap((pitch) =>
+    TRIED.flatMap((rack) => {
+      const plain = scored(pitch, rack, 0);
+      const over = plain.spanResidualsMm.reduce((sum, one) => sum + one, 0) / measured.spans.length;
+      const shift = over / (2 * pitch.moduleMm * Math.sin(RACKS[rack].pressureAngleDeg * DEG));
+      const isBelieved = Math.abs(shift) > LEAST_SHIFT && Math.abs(shift) <= MOST_SHIFT;
+      return isBelieved ? [plain, scored(pitch, rack, shift)] : [plain];
     }),
   ).sort((a, b) => a.score - b.score);
 }

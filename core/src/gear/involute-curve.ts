@@ -1,4 +1,5 @@
 import { positive } from '../quantity/out-of-range';
+import { polar } from '../quantity/plane';
 import type { CurvePoint } from '../profile/arc-fit';
 import { angleAtRadius } from './gear';
 import { involute } from './involute';
@@ -26,10 +27,6 @@ export function involuteCurve(
     const radius = baseMm * Math.hypot(1, tangent);
     const angle = Math.atan(tangent);
     const place = startRad + involute(angle);
-    const lean = place + angle;
-    return {
-      at: [radius * Math.sin(place), radius * Math.cos(place)],
-      direction: [Math.sin(lean), Math.cos(lean)],
-    };
+    return { at: polar(radius, place), direction: polar(1, place + angle) };
   });
 }

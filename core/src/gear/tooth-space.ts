@@ -1,5 +1,5 @@
 import { lastWhere } from '../quantity/bisection';
-import type { PlanePoint } from '../quantity/circle-fit';
+import { turnedBy } from '../quantity/plane';
 import { OutOfRange } from '../quantity/out-of-range';
 import { arcsWithin, type CurvePoint } from '../profile/arc-fit';
 import { joined, mirrored, type Corner, type Profile } from '../profile/profile';
@@ -16,7 +16,7 @@ const NOTHING_MM = 1e-9;
 
 type Circles = ReturnType<typeof gearCircles>;
 
-/** Half angle of the space at a radius: eta = e / (2 r) + inv ay - inv alpha, radians. */
+/** Half angle of the space at a radius from the base circle outwards: eta = e / (2 r) + inv ay - inv alpha, radians. */
 export const halfSpaceAngle = ({ space, r, rb, invAlpha }: Circles, radiusMm: number): number =>
   space / (2 * r) + involute(angleAtRadius(rb, radiusMm)) - invAlpha;
 
@@ -26,14 +26,11 @@ export const halfSpaceAngle = ({ space, r, rb, invAlpha }: Circles, radiusMm: nu
  */
 function filletPoint({ r, tipSideMm: lc, tipDepthMm: hc, tipRadiusMm: rho }: Circles, t: number): CurvePoint {
   const phi = (hc * Math.tan(t) - lc) / r;
-  const [x, y] = [hc * Math.tan(t) + rho * Math.sin(t), r - hc - rho * Math.cos(t)];
-  // The contact's normal passes the pitch point: the tangent is square to (sin t, -cos t), turned by phi.
-  const [dx, dy] = [Math.cos(t), Math.sin(t)];
-  const turn = ([a, b]: PlanePoint): PlanePoint => [
-    a * Math.cos(phi) - b * Math.sin(phi),
-    a * Math.sin(phi) + b * Math.cos(phi),
-  ];
-  return { at: turn([x, y]), direction: turn([dx, dy]) };
+  return {
+    at: turnedBy(phi, [hc * Math.tan(t) + rho * Math.sin(t), r - hc - rho * Math.cos(t)]),
+    // The contact's normal passes the pitch point: the tangent is square to (sin t, -cos t), turned by phi.
+    direction: turnedBy(phi, [Math.cos(t), Math.sin(t)]),
+  };
 }
 
 /** Where fillet and involute meet: the parameter on the fillet, and the radius. */
@@ -80,7 +77,7 @@ function rightHalf(gear: Gear, toleranceMm: number): Profile {
           toleranceMm,
         )
       : [];
-  const baseHalf = circles.space / (2 * r) - circles.invAlpha;
+  const baseHalf = halfSpaceAngle(circles, rb);
   const flank = arcsWithin(involuteCurve(rb, Math.max(formMm, rb), ra, baseHalf), toleranceMm);
   return [...root, ...fillet.slice(0, -1), ...flank];
 }

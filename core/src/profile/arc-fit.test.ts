@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { RACKS, type Gear } from '../gear/gear';
 import { involuteCurve } from '../gear/involute-curve';
 import { toothSpace } from '../gear/tooth-space';
-import type { PlanePoint } from '../quantity/circle-fit';
+import type { PlanePoint } from '../quantity/plane';
 import { arcsWithin, biarc, circleOfBestFit, circleOfThree, piecesWithin } from './arc-fit';
 import { distanceFrom } from './nearest';
 import { directionOn, piecesOf } from './profile';
@@ -91,6 +91,26 @@ describe('lines and arcs through points', () => {
     const fitted = piecesWithin(points, 0.005);
     expect(Math.max(...points.map((point) => distanceFrom(fitted, point)))).toBeLessThanOrEqual(0.005 + 1e-9);
     expect(fitted.length).toBeLessThan(24);
+  });
+
+  it('go round a whole circle in halves, and past points that bend both ways', () => {
+    const circle = Array.from({ length: 73 }, (_, i): PlanePoint => [
+      3 * Math.cos(i * 5 * DEG),
+      3 * Math.sin(i * 5 * DEG),
+    ]);
+    const wave: readonly PlanePoint[] = [
+      [0, 0],
+      [1, 0.5],
+      [2, 0],
+      [3, -0.5],
+      [4, 0],
+    ];
+    for (const points of [circle, wave, [...wave].reverse()]) {
+      const fitted = piecesWithin(points, 0.01);
+      fitted.forEach(([, , bulge]) => expect(Math.abs(bulge)).toBeLessThanOrEqual(1));
+      points.forEach((point) => expect(distanceFrom(fitted, point)).toBeLessThanOrEqual(0.01 + 1e-9));
+    }
+    expect(piecesWithin(circle, 0.01).length).toBeLessThan(5);
   });
 
   it('find the line and the arc that were measured', () => {

@@ -1,16 +1,18 @@
-import { circleThrough, type PlanePoint } from '../quantity/circle-fit';
+import { circleThrough } from '../quantity/circle-fit';
+import { angleBetween, cross, distanceOf, minus, type PlanePoint } from '../quantity/plane';
 import { OutOfRange, atLeast, positive } from '../quantity/out-of-range';
 import { Matrix, solve } from 'ml-matrix';
 import { footOn } from './nearest';
-import { distanceOf, pieceBetween, radiusOfBulge, type Corner, type Piece, type Profile } from './profile';
+import { bulgeOfRadius, pieceBetween, radiusOfBulge, type Corner, type Piece, type Profile } from './profile';
 
 /** Share of the product of the sides below which three points lie on a line. */
 const COLLINEAR = 1e-12;
 
 /** Circle through three points. @throws OutOfRange when they lie on a line */
 export function circleOfThree(a: PlanePoint, b: PlanePoint, c: PlanePoint) {
-  const [ux, uy, vx, vy] = [b[0] - a[0], b[1] - a[1], c[0] - a[0], c[1] - a[1]];
-  const twice = 2 * (ux * vy - uy * vx);
+  const [u, v] = [minus(b, a), minus(c, a)];
+  const [[ux, uy], [vx, vy]] = [u, v];
+  const twice = 2 * cross(u, v);
   const sides = distanceOf(a, b) * distanceOf(b, c) * distanceOf(c, a);
   if (!(Math.abs(twice) > COLLINEAR * sides)) throw new OutOfRange('bend of three points', twice, 0);
   const [uu, vv] = [ux * ux + uy * uy, vx * vx + vy * vy];
@@ -57,12 +59,6 @@ export interface CurvePoint {
   readonly at: PlanePoint;
   readonly direction: PlanePoint;
 }
-
-/** Angle from one direction to another, radians. */
-const angleBetween = (a: PlanePoint, b: PlanePoint): number =>
-  Math.atan2(a[0] * b[1] - a[1] * b[0], a[0] * b[0] + a[1] * b[1]);
-
-const minus = (a: PlanePoint, b: PlanePoint): PlanePoint => [a[0] - b[0], a[1] - b[1]];
 
 /**
  * Two arcs from one point and direction to another that share a tangent where they join. With v from start to
@@ -158,21 +154,22 @@ export function arcsWithin(points: readonly CurvePoint[], toleranceMm: number): 
   return [...corners, [...places[last]!, 0]];
 }
 
-/** A bulge below this is drawn as a line: the arc leaves its chord by less than a tenth of the tolerance. */
+/**
+ * One line or arc from the first of some points to the last: the line where it follows them within the tolerance,
+ * otherwise the arc of best fit, no more than half a circle.
+ */
 function pieceThrough(points: readonly PlanePoint[], toleranceMm: number): Corner {
   const [from, to] = [points[0]!, points[points.length - 1]!];
   const straight: Corner = [from[0], from[1], 0];
   const chord: Piece = { kind: 'line', from, to };
   if (points.length < 3 || farthest([chord], points) <= toleranceMm) return straight;
   const circle = circleThrough(points);
-  if (circle === null) return straight;
-  const middle = points[points.length >> 1]!;
-  const side = Math.sign(angleBetween(minus(to, from), minus(middle, from)));
-  const half = distanceOf(from, to) / 2;
-  const rise = circle.radius - Math.sqrt(Math.max(0, circle.radius ** 2 - half * half));
-  const isLong = Math.abs(angleBetween(minus(middle, from), minus(to, middle))) > Math.PI / 2;
-  const sagitta = isLong ? 2 * circle.radius - rise : rise;
-  return [from[0], from[1], (-side * sagitta) / half];
+  const leftOfChord = cross(minus(to, from), minus(points[points.length >> 1]!, from));
+  if (circle === null || leftOfChord === 0) return straight;
+  const chordMm = distanceOf(from, to);
+  const radiusMm = Math.max(circle.radius, chordMm / 2);
+  // Points that lie left of the chord are passed by turning right.
+  return [from[0], from[1], bulgeOfRadius(chordMm, leftOfChord > 0 ? -radiusMm : radiusMm)];
 }
 
 /**
@@ -189,7 +186,6 @@ export function piecesWithin(points: readonly PlanePoint[], toleranceMm: number)
     const fits = (to: number): boolean => {
       const stretch = points.slice(from, to + 1);
       const corner = pieceThrough(stretch, toleranceMm);
-      if (Math.abs(corner[2]) > 1) return false;
       return farthest([pieceBetween(corner, [...points[to]!, 0])], stretch) <= toleranceMm;
     };
     const to = longestStretch(from, last, fits);

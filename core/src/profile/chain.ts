@@ -1,6 +1,6 @@
-import type { PlanePoint } from '../quantity/circle-fit';
+import { distanceOf, type PlanePoint } from '../quantity/plane';
 import { atLeast, positive } from '../quantity/out-of-range';
-import { distanceOf, pieceLength, profileOf, type Piece, type Profile } from './profile';
+import { pieceLength, pointOn, profileOf, type Piece, type Profile } from './profile';
 
 /** The piece run the other way. */
 const turned = (piece: Piece): Piece =>
@@ -24,18 +24,13 @@ function gridOf(pieces: readonly Piece[], joinMm: number) {
     [-1, 0, 1].flatMap((dx) => [-1, 0, 1].flatMap((dy) => squares.get(square(place, dx, dy)) ?? []));
 }
 
-/** Lines and arcs of a profile may be split so that none turns more than half a turn. */
+/** An arc of more than half a turn, which no profile has, as its two halves; any other piece as it is. */
 function halved(piece: Piece): readonly Piece[] {
   if (piece.kind === 'line' || Math.abs(piece.sweepRad) <= Math.PI) return [piece];
-  const half = piece.sweepRad / 2;
-  const [x, y] = [piece.from[0] - piece.centre[0], piece.from[1] - piece.centre[1]];
-  const middle: PlanePoint = [
-    piece.centre[0] + x * Math.cos(half) - y * Math.sin(half),
-    piece.centre[1] + x * Math.sin(half) + y * Math.cos(half),
-  ];
+  const [middle, sweepRad] = [pointOn(piece, 0.5), piece.sweepRad / 2];
   return [
-    { ...piece, to: middle, sweepRad: half },
-    { ...piece, from: middle, sweepRad: half },
+    { ...piece, to: middle, sweepRad },
+    { ...piece, from: middle, sweepRad },
   ];
 }
 

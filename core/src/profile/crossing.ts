@@ -1,8 +1,7 @@
-import type { PlanePoint } from '../quantity/circle-fit';
+import { cross, minus, type PlanePoint } from '../quantity/plane';
 
 /** Which way three points turn: positive to the left. */
-const turn = (a: PlanePoint, b: PlanePoint, c: PlanePoint): number =>
-  (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
+const turn = (a: PlanePoint, b: PlanePoint, c: PlanePoint): number => cross(minus(b, a), minus(c, a));
 
 const isBetween = (a: PlanePoint, b: PlanePoint, c: PlanePoint): boolean =>
   Math.min(a[0], b[0]) <= c[0]

@@ -1,6 +1,14 @@
-import type { PlanePoint } from '../quantity/circle-fit';
+import { distanceOf, leftOf, minus, type PlanePoint } from '../quantity/plane';
 import { clamp } from '../quantity/clamp';
-import { directionOn, distanceOf, isOnSweep, piecesOf, type Piece, type Profile } from './profile';
+import {
+  directionOn,
+  isOnSweep,
+  pieceLength,
+  piecesOf,
+  tangentAt,
+  type Piece,
+  type Profile,
+} from './profile';
 
 /** Foot of a point on a piece: the nearest point, and whether it lies within the piece or at one end. */
 export interface Foot {
@@ -25,7 +33,7 @@ export function footOn(piece: Piece, point: PlanePoint): Foot {
     const at: PlanePoint = [piece.from[0] + dx * share, piece.from[1] + dy * share];
     return { at, end: null, distanceMm: distanceOf(at, point) };
   }
-  const way: PlanePoint = [point[0] - piece.centre[0], point[1] - piece.centre[1]];
+  const way = minus(point, piece.centre);
   const far = Math.hypot(...way);
   if (far === 0) return { at: piece.from, end: null, distanceMm: piece.radiusMm };
   if (!isOnSweep(piece, way)) return ends();
@@ -41,26 +49,24 @@ export function footOn(piece: Piece, point: PlanePoint): Foot {
 export const distanceFrom = (profile: Profile, point: PlanePoint): number =>
   Math.min(...piecesOf(profile).map((piece) => footOn(piece, point).distanceMm));
 
-/** Two feet count as one corner when they are equally near, mm. */
+/** Two pieces are equally near, and meet in a corner there, when their distances differ by less, mm. */
 const SAME_MM = 1e-12;
-
-/** Left normal of the direction of travel. */
-const leftOf = ([x, y]: PlanePoint): PlanePoint => [-y, x];
 
 /** Direction of travel on a piece at a foot. */
 function directionAt(piece: Piece, foot: Foot): PlanePoint {
   if (piece.kind === 'line' || foot.end === 'from') return directionOn(piece, 0);
   if (foot.end === 'to') return directionOn(piece, 1);
-  const [x, y] = [foot.at[0] - piece.centre[0], foot.at[1] - piece.centre[1]];
-  const sign = Math.sign(piece.sweepRad) / piece.radiusMm;
-  return [-y * sign, x * sign];
+  return tangentAt(piece, foot.at);
 }
 
-/** Extent of a piece: an arc counts with its whole circle, which is enough to pass it over when it is far. */
+/**
+ * A rectangle that holds a piece, by which it is passed over when it is far. That of an arc is larger than need be:
+ * its circle, as far as the arc is long beyond its ends.
+ */
 function extentOf(piece: Piece) {
   if (piece.kind === 'arc') {
     const [[x, y], r] = [piece.centre, piece.radiusMm];
-    const reach = distanceOf(piece.from, piece.to) + r * Math.abs(piece.sweepRad);
+    const reach = pieceLength(piece);
     return {
       left: Math.max(x - r, Math.min(piece.from[0], piece.to[0]) - reach),
       right: Math.min(x + r, Math.max(piece.from[0], piece.to[0]) + reach),
@@ -110,7 +116,7 @@ export function signedDistances(pieces: readonly Piece[]): (point: PlanePoint) =
       } else if (foot.distanceMm <= best.foot.distanceMm + SAME_MM) equal.push({ piece, foot });
     }
     const { piece, foot, at } = best!;
-    const away: PlanePoint = [x - foot.at[0], y - foot.at[1]];
+    const away = minus(point, foot.at);
     const left =
       foot.end === null
         ? leftOf(directionAt(piece, foot))

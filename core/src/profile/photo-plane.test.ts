@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { PlanePoint } from '../quantity/circle-fit';
+import type { PlanePoint } from '../quantity/plane';
 import { photoSize, planeOfPhoto, type FourPoints } from './photo-plane';
 
 const card: FourPoints = [

@@ -1,5 +1,5 @@
 import { Matrix, SingularValueDecomposition, solve } from 'ml-matrix';
-import type { PlanePoint } from '../quantity/circle-fit';
+import { cross, minus, type PlanePoint } from '../quantity/plane';
 import { OutOfRange, positive, within } from '../quantity/out-of-range';
 
 /** Four points, in order round the quadrilateral. */
@@ -12,7 +12,7 @@ const MOST_CONDITION = 1e8;
 const cornerTurns = (points: FourPoints): readonly number[] =>
   points.map((b, i) => {
     const [a, c] = [points[(i + 3) % 4]!, points[(i + 1) % 4]!];
-    return (b[0] - a[0]) * (c[1] - b[1]) - (b[1] - a[1]) * (c[0] - b[0]);
+    return cross(minus(b, a), minus(c, b));
   });
 
 /** Whether four points go round one way without three in a line. */

@@ -1,5 +1,5 @@
 import { OutOfRange, atLeast, positive } from '../quantity/out-of-range';
-import type { PlanePoint } from '../quantity/circle-fit';
+import { angleBetween, distanceOf, leftOf, minus, turnedBy, type PlanePoint } from '../quantity/plane';
 
 /**
  * Corner of a profile: its place in mm, and the bulge of the piece that begins there. Bulge = tan(sweep / 4);
@@ -39,11 +39,6 @@ export type Piece = LinePiece | ArcPiece;
 const STRAIGHT = 1e-9;
 /** Half a turn; a longer arc is split into two. */
 const MOST_BULGE = 1;
-
-const minus = (a: PlanePoint, b: PlanePoint): PlanePoint => [a[0] - b[0], a[1] - b[1]];
-
-/** Distance of two points, mm. */
-export const distanceOf = (a: PlanePoint, b: PlanePoint): number => Math.hypot(a[0] - b[0], a[1] - b[1]);
 
 /**
  * The arc of a bulge between two points: R = c (1 + b^2) / (4 |b|), its centre on the left normal of the
@@ -136,10 +131,8 @@ export function pointOn(piece: Piece, share: number): PlanePoint {
       piece.from[0] + (piece.to[0] - piece.from[0]) * share,
       piece.from[1] + (piece.to[1] - piece.from[1]) * share,
     ];
-  const [cx, cy] = piece.centre;
-  const turn = piece.sweepRad * share;
-  const [x, y] = minus(piece.from, piece.centre);
-  return [cx + x * Math.cos(turn) - y * Math.sin(turn), cy + x * Math.sin(turn) + y * Math.cos(turn)];
+  const [x, y] = turnedBy(piece.sweepRad * share, minus(piece.from, piece.centre));
+  return [piece.centre[0] + x, piece.centre[1] + y];
 }
 
 /** Direction of travel at a share of a piece, of length 1. */
@@ -149,9 +142,14 @@ export function directionOn(piece: Piece, share: number): PlanePoint {
     const length = Math.hypot(dx, dy);
     return [dx / length, dy / length];
   }
-  const [x, y] = minus(pointOn(piece, share), piece.centre);
-  const sign = Math.sign(piece.sweepRad) / piece.radiusMm;
-  return [-y * sign, x * sign];
+  return tangentAt(piece, pointOn(piece, share));
+}
+
+/** Direction of travel at a place of an arc, of length 1. */
+export function tangentAt({ centre, radiusMm, sweepRad }: ArcPiece, at: PlanePoint): PlanePoint {
+  const [x, y] = leftOf(minus(at, centre));
+  const sign = Math.sign(sweepRad) / radiusMm;
+  return [x * sign, y * sign];
 }
 
 /** The profile reflected in the y axis and run backwards, so that the tool stays on the left of travel. */
@@ -205,11 +203,8 @@ export function boundsOf(profile: Profile) {
 }
 
 /** Whether a direction from the centre of an arc lies within what the arc sweeps. */
-export function isOnSweep({ from, centre, sweepRad }: ArcPiece, [x, y]: PlanePoint): boolean {
-  const [fx, fy] = minus(from, centre);
-  const turned = Math.atan2(fx * y - fy * x, fx * x + fy * y);
-  const way = Math.sign(sweepRad);
-  const inWay = turned * way;
+export function isOnSweep({ from, centre, sweepRad }: ArcPiece, way: PlanePoint): boolean {
+  const inWay = angleBetween(minus(from, centre), way) * Math.sign(sweepRad);
   const positiveTurn = inWay < -STRAIGHT ? inWay + 2 * Math.PI : Math.max(0, inWay);
   return positiveTurn <= Math.abs(sweepRad) + STRAIGHT;
 }

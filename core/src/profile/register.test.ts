@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { toothSpace } from '../gear/tooth-space';
 import { RACKS } from '../gear/gear';
-import type { PlanePoint } from '../quantity/circle-fit';
+import type { PlanePoint } from '../quantity/plane';
 import { judgeForm } from './form-verdict';
 import { piecesOf } from './profile';
 import { register } from './register';

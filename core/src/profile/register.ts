@@ -1,5 +1,5 @@
 import { EigenvalueDecomposition, Matrix } from 'ml-matrix';
-import type { PlanePoint } from '../quantity/circle-fit';
+import { minus, turnedBy, type PlanePoint } from '../quantity/plane';
 import { OutOfRange, atLeast } from '../quantity/out-of-range';
 import { signedDistances } from './nearest';
 import type { Piece } from './profile';
@@ -36,25 +36,20 @@ const MOST_HALVINGS = 20;
 /** Share of the largest eigenvalue below which a motion is not fixed by the form. */
 const FREE_SHARE = 1e-8;
 
-/** A turn about the origin and a shift, and the mean of the points that it turned about last. */
+/** A turn about the origin, radians, and then a shift, mm. */
 interface Pose {
   readonly theta: number;
   readonly t: PlanePoint;
 }
 
-const turnBy = (angle: number, [x, y]: PlanePoint): PlanePoint => [
-  x * Math.cos(angle) - y * Math.sin(angle),
-  x * Math.sin(angle) + y * Math.cos(angle),
-];
-
 const placed = ({ theta, t }: Pose, point: PlanePoint): PlanePoint => {
-  const [x, y] = turnBy(theta, point);
+  const [x, y] = turnedBy(theta, point);
   return [x + t[0], y + t[1]];
 };
 
 /** Turns a pose by w about a point and shifts it by (dx, dy). */
 const nudged = ({ theta, t }: Pose, about: PlanePoint, [dx, dy, w]: readonly number[]): Pose => {
-  const [x, y] = turnBy(w!, [t[0] - about[0], t[1] - about[1]]);
+  const [x, y] = turnedBy(w!, minus(t, about));
   return { theta: theta + w!, t: [x + about[0] + dx!, y + about[1] + dy!] };
 };
 

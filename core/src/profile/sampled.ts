@@ -1,4 +1,4 @@
-import type { PlanePoint } from '../quantity/circle-fit';
+import type { PlanePoint } from '../quantity/plane';
 import { OutOfRange, positive, within } from '../quantity/out-of-range';
 import { pieceLength, piecesOf, pointOn, type Piece, type Profile } from './profile';
 
@@ -23,33 +23,25 @@ function chordCount(piece: Piece, errorMm: number): number {
  */
 export function sampled(profile: Profile, errorMm: number): readonly PlanePoint[] {
   within('chord error', errorMm, LEAST_ERROR_MM, 1e6);
-  const pieces = piecesOf(profile);
-  checkedCount(pieces.map((piece) => chordCount(piece, errorMm)));
-  return [
-    ...pieces.slice(0, 1).map(({ from }) => from),
-    ...pieces.flatMap((piece) => {
-      const count = chordCount(piece, errorMm);
-      return Array.from({ length: count }, (_, i) => pointOn(piece, (i + 1) / count));
-    }),
-  ];
+  return pointsAlong(profile, (piece) => chordCount(piece, errorMm));
 }
 
-/** Refuses a chain of more points than can be worked with. */
-function checkedCount(counts: readonly number[]): void {
-  const count = counts.reduce((sum, one) => sum + one, 0);
+/** Each line and arc of a profile divided into a number of equal parts, as the points that part them. */
+function pointsAlong(profile: Profile, partsOf: (piece: Piece) => number): readonly PlanePoint[] {
+  const pieces = piecesOf(profile);
+  const parts = pieces.map(partsOf);
+  const count = parts.reduce((sum, one) => sum + one, 0);
   if (!(count <= MOST_POINTS)) throw new OutOfRange('points of the chain', count, 1, MOST_POINTS);
+  return [
+    ...pieces.slice(0, 1).map(({ from }) => from),
+    ...pieces.flatMap((piece, k) =>
+      Array.from({ length: parts[k]! }, (_, i) => pointOn(piece, (i + 1) / parts[k]!)),
+    ),
+  ];
 }
 
 /** Points along a profile not farther apart than a step, corners included. */
 export function steppedPoints(profile: Profile, stepMm: number): readonly PlanePoint[] {
   positive('step', stepMm);
-  const pieces = piecesOf(profile);
-  checkedCount(pieces.map((piece) => pieceLength(piece) / stepMm));
-  return [
-    ...pieces.slice(0, 1).map(({ from }) => from),
-    ...pieces.flatMap((piece) => {
-      const count = Math.max(1, Math.ceil(pieceLength(piece) / stepMm));
-      return Array.from({ length: count }, (_, i) => pointOn(piece, (i + 1) / count));
-    }),
-  ];
+  return pointsAlong(profile, (piece) => Math.max(1, Math.ceil(pieceLength(piece) / stepMm)));
 }

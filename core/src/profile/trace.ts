@@ -1,4 +1,4 @@
-import type { PlanePoint } from '../quantity/circle-fit';
+import { distanceOf, type PlanePoint } from '../quantity/plane';
 import { atLeast } from '../quantity/out-of-range';
 
 const LEVELS = 256;
@@ -38,8 +38,9 @@ const nearestOn = (ring: readonly PlanePoint[], place: PlanePoint): number =>
 const partOf = (ring: readonly PlanePoint[], from: number, to: number): readonly PlanePoint[] =>
   from <= to ? ring.slice(from, to + 1) : [...ring.slice(from), ...ring.slice(0, to + 1)];
 
-const lengthOf = (points: readonly PlanePoint[]): number =>
-  points.slice(1).reduce((sum, point, i) => sum + Math.sqrt(squareOf(point, points[i]!)), 0);
+/** Length of a chain of points. */
+export const chainLength = (points: readonly PlanePoint[]): number =>
+  points.slice(1).reduce((sum, point, i) => sum + distanceOf(point, points[i]!), 0);
 
 /**
  * The stretch of an outline between two places: of the outlines the one that passes both nearest, of its two
@@ -58,7 +59,7 @@ export function outlineBetween(
   const ring = rings.reduce((best, one) => (reach(one) < reach(best) ? one : best));
   const [a, b] = [nearestOn(ring, from), nearestOn(ring, to)];
   const [ahead, back] = [partOf(ring, a, b), [...partOf(ring, b, a)].reverse()];
-  return lengthOf(ahead) <= lengthOf(back) ? ahead : back;
+  return chainLength(ahead) <= chainLength(back) ? ahead : back;
 }
 
 /** Points of a chain no nearer than a distance to the one kept before; its ends stay. */

@@ -1,6 +1,5 @@
 import { atLeast } from './out-of-range';
-
-export type PlanePoint = readonly [x: number, y: number];
+import type { PlanePoint } from './plane';
 
 /** Determinant of three rows of three. */
 const determinant = ([a, b, c]: readonly (readonly number[])[]): number =>

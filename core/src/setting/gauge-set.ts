@@ -1,6 +1,8 @@
 import { OutOfRange, atLeast, positive } from '../quantity/out-of-range';
 
 export type GaugeUnit = 'mm' | 'in';
+/** Blocks are wrung together; feelers are leaves that are laid on one another. */
+export type GaugeKind = 'blocks' | 'feelers';
 
 /** Integer steps in one unit: half a micrometre, or 0.00005 in. Sizes are added as whole steps only. */
 export const STEPS_PER_UNIT: Readonly<Record<GaugeUnit, number>> = { mm: 2000, in: 20000 };
@@ -11,12 +13,13 @@ const run = (from: number, to: number, by: number): readonly number[] =>
 
 interface GaugeSet {
   readonly unit: GaugeUnit;
-  readonly kind: 'blocks' | 'feelers';
+  readonly kind: GaugeKind;
   /** Whole steps of the unit. */
   readonly steps: readonly number[];
 }
 
-const METRIC = 2000;
+/** Steps in a millimetre. */
+const METRIC = STEPS_PER_UNIT.mm;
 
 /**
  * Usual sets, each size once. Makers vary: a shop marks what is missing or worn, or lists its own.
@@ -82,6 +85,19 @@ export const GAUGE_SETS = {
 
 export type GaugeSetName = keyof typeof GAUGE_SETS;
 export const GAUGE_SET_NAMES = Object.keys(GAUGE_SETS) as GaugeSetName[];
+
+/** The thickest leaf of a set of feelers, in whole steps of the unit: 1 mm, or 0.04 in. Every set of blocks has thicker ones. */
+const THICKEST_LEAF: Readonly<Record<GaugeUnit, number>> = {
+  mm: STEPS_PER_UNIT.mm,
+  in: 0.04 * STEPS_PER_UNIT.in,
+};
+
+/**
+ * Whether a shop's own list of pieces is one of blocks or of feelers, by its thickest piece.
+ * @param steps  in whole steps of the unit
+ */
+export const kindOfPieces = (steps: readonly number[], unit: GaugeUnit): GaugeKind =>
+  Math.max(...steps) <= THICKEST_LEAF[unit] ? 'feelers' : 'blocks';
 
 /**
  * A size in whole steps of its unit.

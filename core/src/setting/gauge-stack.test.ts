@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { GAUGE_SETS, GAUGE_SET_NAMES, STEPS_PER_UNIT, piecesInSteps } from './gauge-set';
+import { GAUGE_SETS, GAUGE_SET_NAMES, STEPS_PER_UNIT, kindOfPieces, piecesInSteps } from './gauge-set';
 import { gaugeStack, gaugeStackPair } from './gauge-stack';
 import { stackError } from './stack-error';
 
@@ -38,6 +38,11 @@ describe('sets of blocks', () => {
   ] as const)('%s has its pieces, each size once', (name, count) => {
     expect(GAUGE_SETS[name].steps).toHaveLength(count);
     expect(new Set(GAUGE_SETS[name].steps).size).toBe(count);
+  });
+
+  it.each(GAUGE_SET_NAMES)('%s is told from its pieces to be of blocks or of feelers', (name) => {
+    const { steps, unit, kind } = GAUGE_SETS[name];
+    expect(kindOfPieces(steps, unit)).toBe(kind);
   });
 
   it('refuse a piece that is no whole number of steps', () =>
@@ -125,6 +130,44 @@ describe('two stacks at once', () => {
     expect(first.filter((piece) => second.includes(piece))).toEqual([]);
     expect(first.reduce((sum, one) => sum + one, 0)).toBeCloseTo(41.125, 2);
   });
+
+  it('are the fewest pieces that any two selections have', () =>
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(fc.integer({ min: 1, max: 30 }), { minLength: 4, maxLength: 7 }),
+        fc.tuple(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 40 })),
+        (sizes, [first, second]) => {
+          // Whole millimetres, so that every sum is exact.
+          const pieces = sizes.map((size) => size * STEPS_PER_UNIT.mm);
+          const all = Array.from({ length: 1 << sizes.length }, (_, bits) => bits);
+          const sum = (bits: number) =>
+            sizes.reduce((total, size, i) => total + (bits & (1 << i) ? size : 0), 0);
+          const count = (bits: number) => sizes.filter((_, i) => bits & (1 << i)).length;
+          const best = Math.min(
+            Infinity,
+            ...all
+              .filter((one) => sum(one) === first)
+              .flatMap((one) =>
+                all
+                  .filter((other) => (one & other) === 0 && sum(other) === second)
+                  .map((other) => count(one) + count(other)),
+              ),
+          );
+          const pair = gaugeStackPair('mm', pieces, [first, second], 0, 6);
+          expect(pair.feasible ? pair.totalCount : Infinity).toBe(best);
+        },
+      ),
+      { numRuns: 60 },
+    ));
+
+  it('are found where each alone could be made in thousands of ways', () =>
+    expect(gaugeStackPair('mm', GAUGE_SETS['metric-88'].steps, [25.882, 17.365], 0.003, 6)).toMatchObject({
+      feasible: true,
+      totalCount: 7,
+    }));
+
+  it('refuse part of a piece', () =>
+    expect(() => gaugeStackPair('mm', steps, [10, 20], 0, 2.5)).toThrow('most pieces'));
 
   it('cannot be made when both need the only piece', () =>
     expect(gaugeStackPair('mm', steps, [41.125, 26.375], 0, 5)).toEqual({ feasible: false }));

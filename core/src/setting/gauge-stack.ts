@@ -5,6 +5,8 @@ import { reachableSums, selections, type ReachableSums } from './reachable-sums'
 
 /** More joints than this spoil a stack of blocks. */
 export const MOST_PIECES = 6;
+/** No more pieces than this may be asked for. */
+const MOST_ASKED = 8;
 /** Usual most leaves of a feeler stack. */
 export const MOST_LEAVES = 4;
 /** Share of a step that arithmetic may be off by. */
@@ -75,7 +77,7 @@ export function gaugeStack(wish: StackWish): StackAnswer {
   const perUnit = STEPS_PER_UNIT[wish.unit];
   positive('target', wish.target);
   within('tolerance', wish.tolerance, 0, wish.target);
-  wholeWithin('most pieces', wish.mostPieces, 1, 8);
+  wholeWithin('most pieces', wish.mostPieces, 1, MOST_ASKED);
   const pair = wish.wearPiece === null ? 0 : 2 * stepsOf('wear piece', wish.wearPiece, wish.unit);
   const taken = wish.wearPiece === null ? 0 : 2;
   const target = wish.target * perUnit - pair;
@@ -123,31 +125,34 @@ export function gaugeStack(wish: StackWish): StackAnswer {
   };
 }
 
-/** Selections of one target that are looked at before the search is given up. */
-const MOST_SELECTIONS = 20_000;
+/** Pairs of stacks of two numbers of pieces that are looked at before the search is given up. */
+const MOST_LOOKED_AT = 20_000;
 
-/** Every selection of k pieces within a window, as piece numbers. */
-function* stacksWithin(
-  sums: ReachableSums,
-  k: number,
-  { low, high }: ReturnType<typeof windowOf>,
-): Generator<readonly number[]> {
+interface Wanted {
+  /** Number of pieces. */
+  readonly k: number;
+  readonly window: ReturnType<typeof windowOf>;
+}
+
+/** Every selection of so many pieces within a window, as piece numbers. */
+function* stacksWithin(sums: ReachableSums, { k, window }: Wanted): Generator<readonly number[]> {
+  const { low, high } = window;
   for (let sum = Math.max(0, low); sum <= Math.min(high, sums.top); sum += 1)
     if (sums.makes(sums.sizes.length, k, sum)) yield* selections(sums, k, sum);
 }
 
-function listed(
-  sums: ReachableSums,
-  k: number,
-  window: ReturnType<typeof windowOf>,
-): readonly (readonly number[])[] {
-  const out: (readonly number[])[] = [];
-  for (const one of stacksWithin(sums, k, window)) {
-    out.push(one);
-    if (out.length > MOST_SELECTIONS)
-      throw new OutOfRange('ways of making a stack', out.length, 0, MOST_SELECTIONS);
+/** Two stacks that share no piece, as piece numbers, or null. */
+function stacksApart(sums: ReachableSums, first: Wanted, second: Wanted) {
+  let looked = 0;
+  for (const one of stacksWithin(sums, first)) {
+    const used = new Set(one);
+    for (const other of stacksWithin(sums, second)) {
+      if (other.every((i) => !used.has(i))) return [one, other] as const;
+      looked += 1;
+      if (looked > MOST_LOOKED_AT) throw new OutOfRange('pairs of stacks', looked, 0, MOST_LOOKED_AT);
+    }
   }
-  return out;
+  return null;
 }
 
 export type PairAnswer =
@@ -160,10 +165,11 @@ export type PairAnswer =
   | { readonly feasible: false };
 
 /**
- * Two stacks at once from one set, no piece in both, with the fewest pieces in all: two rolls raised, or a go
- * and a not-go.
+ * Two stacks at once from one set, no piece in both, with the fewest pieces in all: both plates of a compound sine
+ * plate, two rolls raised, or a go and a not-go.
  *
  * @param targets  in the unit, both within the tolerance
+ * @throws OutOfRange when too many pairs would have to be looked at
  */
 export function gaugeStackPair(
   unit: GaugeUnit,
@@ -174,35 +180,26 @@ export function gaugeStackPair(
 ): PairAnswer {
   const perUnit = STEPS_PER_UNIT[unit];
   within('tolerance', tolerance, 0, Math.min(...targets));
-  within('most pieces', mostEach, 1, MOST_PIECES);
+  wholeWithin('most pieces', mostEach, 1, MOST_PIECES);
   const steps = targets.map((target) => positive('target', target) * perUnit);
   const sums = reachableSums(
     pieces,
     Math.min(longestSum(pieces, mostEach), Math.max(...steps) + (tolerance + 1) * perUnit),
     mostEach,
   );
-  const windows = steps.map((target) => windowOf(target, tolerance * perUnit, sums.common));
-  const lists = windows.map((window) =>
-    Array.from({ length: mostEach }, (_, k) => listed(sums, k + 1, window)),
-  );
+  const wanted = (target: number, k: number): Wanted => ({
+    k,
+    window: windowOf(target * perUnit, tolerance * perUnit, sums.common),
+  });
+  const canBe = ({ k, window }: Wanted): boolean => nearestIn(sums, k, window) !== null;
   const sized = (numbers: readonly number[]): readonly number[] =>
     numbers.map((i) => pieces[i]! / perUnit).sort((a, b) => b - a);
   for (let total = 2; total <= 2 * mostEach; total += 1)
     for (let k = Math.max(1, total - mostEach); k <= Math.min(mostEach, total - 1); k += 1) {
-      const [ones, others] = [lists[0]![k - 1]!, lists[1]![total - k - 1]!];
-      const found = apart(ones, others);
+      const [first, second] = [wanted(targets[0], k), wanted(targets[1], total - k)];
+      const found = canBe(first) && canBe(second) ? stacksApart(sums, first, second) : null;
       if (found !== null)
         return { feasible: true, totalCount: total, first: sized(found[0]), second: sized(found[1]) };
     }
   return { feasible: false };
-}
-
-/** Two selections that share no piece, or null. */
-function apart(ones: readonly (readonly number[])[], others: readonly (readonly number[])[]) {
-  for (const one of ones) {
-    const used = new Set(one);
-    const other = others.find((candidate) => candidate.every((i) => !used.has(i)));
-    if (other !== undefined) return [one, other] as const;
-  }
-  return null;
 }

@@ -1,5 +1,6 @@
 import { DEG } from '../quantity/angle';
-import { circleThrough, type PlanePoint } from '../quantity/circle-fit';
+import { circleThrough } from '../quantity/circle-fit';
+import type { PlanePoint } from '../quantity/plane';
 import { dot, minus, plus, times, type Vector } from '../quantity/vector';
 import type { HalfSpace } from '../solid/convex';
 import type { Blank, Cylinder, Facet, SolidCut } from '../solid/solid-cut';

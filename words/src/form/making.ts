@@ -68,7 +68,7 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
         ...nothing,
         title: 'The blank',
         lines: [
-          `Tool steel, annealed, with ${formatAngle(step.clearanceDeg, 1)} of clearance on the end and ${size(step.depthMm * 1.3)} of length for the form.`,
+          `Tool steel, annealed, with ${formatAngle(step.clearanceDeg, 1)} of clearance on the end and ${size(step.lengthMm)} of length for the form.`,
           step.turned
             ? 'Top face flat and square to the sides of the shank.'
             : 'Face flat; it is the plane that everything is measured from.',
@@ -127,10 +127,15 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
     case 'flank':
       return {
         ...nothing,
-        title: 'Straight flanks',
-        figures: [angle('Sine plate', step.leanDeg, 'lean of a flank')],
+        title:
+          step.flank.side === 'both'
+            ? 'Both straight flanks'
+            : `The straight flank on the ${step.flank.side}`,
+        figures: [angle('Sine plate', step.flank.leanDeg, 'lean of the flank')],
         lines: [
-          'Both flanks from the same stack, the blank turned end for end, so that they come equal.',
+          ...(step.flank.side === 'both'
+            ? ['Both from the same stack, the blank turned end for end, so that they come equal.']
+            : []),
           step.needsTaper
             ? `The end clearance leaves only ${formatAngle(step.reliefDeg, 1)} on them: grind a taper of ${formatAngle(OWN_TAPER_DEG, 1)} away from the edge, from behind.`
             : `The end clearance leaves ${formatAngle(step.reliefDeg, 1)} on them.`,

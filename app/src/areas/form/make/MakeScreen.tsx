@@ -129,7 +129,7 @@ function Step({ form, step, name, number }: { form: Form; step: MakeStep; name: 
                 <Words key={line}>{line}</Words>
               ))}
               {step.key === 'test' && <ScratchTest leastHrc={step.leastHrc} />}
-              {step.key === 'flank' && <FlankStack leanDeg={step.leanDeg} />}
+              {step.key === 'flank' && <FlankStack leanDeg={step.flank.leanDeg} />}
               {step.key === 'gash' && <GashIndex teeth={step.teeth} />}
             </View>
             {caution && <Caution level="caution">{caution}</Caution>}
