@@ -5,5 +5,6 @@ export * from './setting/dividing';
 export * from './setting/gauge-set';
 export * from './setting/gauge-stack';
 export * from './setting/hardening';
+export * from './setting/raised-rolls';
 export * from './setting/sine-bar';
 export * from './setting/stack-error';

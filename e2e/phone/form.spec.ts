@@ -31,7 +31,7 @@ test('an unknown gear becomes a cutter that is made, kept in the drawer, and cut
   await page.getByRole('button', { name: /^16 DP, 20°, outside 85/ }).click();
   await page.getByRole('radio', { name: 'A gear in hand' }).click();
   await page.getByLabel('Teeth of the pattern').fill('30');
-  await expect(page.getByText(/^Within 10 µm a pattern has 31 to 33 teeth/)).toBeVisible();
+  await expect(page.getByText(/^Within 10\sµm a pattern has 31 to 33 teeth/)).toBeVisible();
   await set(page);
   await expect(page.getByTestId('findings')).toContainText('Drawn for 30 teeth, wanted for 32');
   const pattern = page.getByTestId('pattern');

@@ -6,7 +6,7 @@ import { addFonts } from './fonts';
 
 /** A template on a sheet of its own size, to be printed at true size. */
 export async function templatePdf(template: Template): Promise<Blob> {
-  const { widthMm, heightMm, points, lineMm, bar, factors, title, words, crosses } = template;
+  const { widthMm, heightMm, points, lineMm, bar, factors, title, words, wordsAt, crosses } = template;
   const [w, h] = [widthMm * factors.x, heightMm * factors.y];
   const pdf = new jsPDF({
     unit: 'mm',
@@ -31,17 +31,18 @@ export async function templatePdf(template: Template): Promise<Blob> {
     return step;
   });
   pdf.lines(steps, start[0], start[1]);
-  pdf.setLineWidth(0.25);
+  pdf.setLineWidth(bar.lineMm);
   pdf.line(x(bar.x), y(bar.y), x(bar.x + bar.mm), y(bar.y));
   pdf.line(x(bar.x), y(bar.y), x(bar.x), y(bar.y + bar.mm));
-  for (const [cx, cy] of crosses) {
-    pdf.line(x(cx - 3), y(cy), x(cx + 3), y(cy));
-    pdf.line(x(cx), y(cy - 3), x(cx), y(cy + 3));
+  const { armMm } = crosses;
+  for (const [cx, cy] of crosses.at) {
+    pdf.line(x(cx - armMm), y(cy), x(cx + armMm), y(cy));
+    pdf.line(x(cx), y(cy - armMm), x(cx), y(cy + armMm));
   }
   pdf
     .setFont('Shop', 'normal')
     .setFontSize(8)
-    .text(words, x(bar.x + 4), y(bar.y) + 6, { maxWidth: w - x(bar.x) - 10 });
+    .text(words, x(wordsAt[0]), y(wordsAt[1]), { maxWidth: w - x(wordsAt[0]) - 6 });
   return pdf.output('blob');
 }
 

@@ -1,5 +1,5 @@
 import { DEG } from '@pike-stone/core';
-import { arcOf, bulgeOf } from '@pike-stone/core/form';
+import { arcOf, bulgeOf, distanceOf, leftTurn } from '@pike-stone/core/form';
 import * as z from 'zod';
 import { point } from './gear-fields';
 import { figure, result, yesNo } from './schema';
@@ -23,12 +23,12 @@ export const bulgeTopic = topic({
   ]),
   run: (i) => {
     if (i.direction === 'to-bulge') {
-      const turn = (((i.end_deg - i.start_deg) % 360) + 360) % 360 || 360;
-      const included = i.ccw ? turn : turn - 360 || -360;
-      return { bulge: bulgeOf(included * DEG), included_deg: Math.abs(included) };
+      const [start, end] = [i.start_deg * DEG, i.end_deg * DEG];
+      const sweepRad = i.ccw ? leftTurn(start, end) : -leftTurn(end, start);
+      return { bulge: bulgeOf(sweepRad), included_deg: Math.abs(sweepRad) / DEG };
     }
     const { centre, radiusMm, sweepRad } = arcOf(i.start_mm, i.end_mm, i.bulge);
-    const chord = Math.hypot(i.end_mm[0] - i.start_mm[0], i.end_mm[1] - i.start_mm[1]);
+    const chord = distanceOf(i.start_mm, i.end_mm);
     return {
       cx_mm: centre[0],
       cy_mm: centre[1],

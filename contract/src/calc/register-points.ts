@@ -1,5 +1,5 @@
 import { DEG } from '@pike-stone/core';
-import { judgeForm, register, type Piece } from '@pike-stone/core/form';
+import { judgeForm, leftTurn, register, type Piece } from '@pike-stone/core/form';
 import { points } from './gear-fields';
 import * as z from 'zod';
 import { figure, result, yesNo } from './schema';
@@ -18,16 +18,15 @@ const arc = z.strictObject({
 
 function pieceOf(one: z.output<typeof line> | z.output<typeof arc>): Piece {
   if (one.type === 'line') return { kind: 'line', from: [one.x1, one.y1], to: [one.x2, one.y2] };
-  const turn = ((((one.end_deg - one.start_deg) * (one.ccw ? 1 : -1)) % 360) + 360) % 360 || 360;
-  const at = (deg: number) =>
-    [one.cx + one.r * Math.cos(deg * DEG), one.cy + one.r * Math.sin(deg * DEG)] as const;
+  const [start, end] = [one.start_deg * DEG, one.end_deg * DEG];
+  const at = (angle: number) => [one.cx + one.r * Math.cos(angle), one.cy + one.r * Math.sin(angle)] as const;
   return {
     kind: 'arc',
-    from: at(one.start_deg),
-    to: at(one.end_deg),
+    from: at(start),
+    to: at(end),
     centre: [one.cx, one.cy],
     radiusMm: one.r,
-    sweepRad: (one.ccw ? 1 : -1) * turn * DEG,
+    sweepRad: one.ccw ? leftTurn(start, end) : -leftTurn(end, start),
   };
 }
 

@@ -151,54 +151,9 @@ import { taperStoneReliefTopic } from './taper-stone-relief';
 import { angleAcceptanceTopic } from './angle-acceptance';
 import { hollowLandTopic } from './hollow-land';
 import { regrindsLeftTopic } from './regrinds-left';
+import { FORM_TOPICS } from './form-topics';
+import { SETTING_TOPICS } from './setting-topics';
 import type { Topic } from './topic';
-import { involuteTopic } from './involute';
-import { inverseInvoluteTopic } from './inverse-involute';
-import { gearDimensionsTopic } from './gear-dimensions';
-import { toothThicknessTopic } from './tooth-thickness';
-import { undercutTopic } from './undercut';
-import { spanTopic } from './span';
-import { overPinsTopic } from './over-pins';
-import { toothSpaceProfileTopic } from './tooth-space-profile';
-import { cutterRangeTopic } from './cutter-range';
-import { formErrorTopic } from './form-error';
-import { patternRangeTopic } from './pattern-range';
-import { identifyGearTopic } from './identify-gear';
-import { clockTrainTopic } from './clock-train';
-import { clockWheelProfileTopic } from './clock-wheel-profile';
-import { clockPinionProfileTopic } from './clock-pinion-profile';
-import { flatFormCorrectionTopic } from './flat-form-correction';
-import { circularFormCorrectionTopic } from './circular-form-correction';
-import { radialRakeCorrectionTopic } from './radial-rake-correction';
-import { centreErrorProfileTopic } from './centre-error-profile';
-import { profileMeasureTopic } from './profile-measure';
-import { slideTableTopic } from './slide-table';
-import { swingEllipseTopic } from './swing-ellipse';
-import { taperedStoneTopic } from './tapered-stone';
-import { flyCutterTopic } from './fly-cutter';
-import { sineStackTopic } from './sine-stack';
-import { sineAngleTopic } from './sine-angle';
-import { compoundSineTopic } from './compound-sine';
-import { gaugeStackTopic } from './gauge-stack';
-import { feelerStackTopic } from './feeler-stack';
-import { gaugeStackPairTopic } from './gauge-stack-pair';
-import { stackErrorTopic } from './stack-error';
-import { indexingTopic } from './indexing';
-import { compoundIndexingTopic } from './compound-indexing';
-import { differentialIndexingTopic } from './differential-indexing';
-import { radialRakeOffsetTopic } from './radial-rake-offset';
-import { reliefEccentricTopic } from './relief-eccentric';
-import { gashTopic } from './gash';
-import { temperHardnessTopic } from './temper-hardness';
-import { temperForHardnessTopic } from './temper-for-hardness';
-import { scratchTestTopic } from './scratch-test';
-import { printCalibrationTopic } from './print-calibration';
-import { registerPointsTopic } from './register-points';
-import { homographyTopic } from './homography';
-import { photoScaleTopic } from './photo-scale';
-import { trueSizeTopic } from './true-size';
-import { bulgeTopic } from './bulge';
-import { arcFitTopic } from './arc-fit';
 
 /** Every calculation by its topic, in and out as plain JSON with the unit in each key. */
 const TOPICS = {
@@ -355,53 +310,8 @@ const TOPICS = {
   'angle-acceptance': angleAcceptanceTopic,
   'hollow-land': hollowLandTopic,
   'regrinds-left': regrindsLeftTopic,
-  involute: involuteTopic,
-  'inverse-involute': inverseInvoluteTopic,
-  'gear-dimensions': gearDimensionsTopic,
-  'tooth-thickness': toothThicknessTopic,
-  undercut: undercutTopic,
-  span: spanTopic,
-  'over-pins': overPinsTopic,
-  'tooth-space-profile': toothSpaceProfileTopic,
-  'cutter-range': cutterRangeTopic,
-  'form-error': formErrorTopic,
-  'pattern-range': patternRangeTopic,
-  'identify-gear': identifyGearTopic,
-  'clock-train': clockTrainTopic,
-  'clock-wheel-profile': clockWheelProfileTopic,
-  'clock-pinion-profile': clockPinionProfileTopic,
-  'flat-form-correction': flatFormCorrectionTopic,
-  'circular-form-correction': circularFormCorrectionTopic,
-  'radial-rake-correction': radialRakeCorrectionTopic,
-  'centre-error-profile': centreErrorProfileTopic,
-  'profile-measure': profileMeasureTopic,
-  'slide-table': slideTableTopic,
-  'swing-ellipse': swingEllipseTopic,
-  'tapered-stone': taperedStoneTopic,
-  'fly-cutter': flyCutterTopic,
-  'sine-stack': sineStackTopic,
-  'sine-angle': sineAngleTopic,
-  'compound-sine': compoundSineTopic,
-  'gauge-stack': gaugeStackTopic,
-  'feeler-stack': feelerStackTopic,
-  'gauge-stack-pair': gaugeStackPairTopic,
-  'stack-error': stackErrorTopic,
-  indexing: indexingTopic,
-  'compound-indexing': compoundIndexingTopic,
-  'differential-indexing': differentialIndexingTopic,
-  'radial-rake-offset': radialRakeOffsetTopic,
-  'relief-eccentric': reliefEccentricTopic,
-  gash: gashTopic,
-  'temper-hardness': temperHardnessTopic,
-  'temper-for-hardness': temperForHardnessTopic,
-  'scratch-test': scratchTestTopic,
-  'print-calibration': printCalibrationTopic,
-  'register-points': registerPointsTopic,
-  homography: homographyTopic,
-  'photo-scale': photoScaleTopic,
-  'true-size': trueSizeTopic,
-  bulge: bulgeTopic,
-  'arc-fit': arcFitTopic,
+  ...FORM_TOPICS,
+  ...SETTING_TOPICS,
 } as const;
 
 export type TopicName = keyof typeof TOPICS;

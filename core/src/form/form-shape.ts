@@ -62,9 +62,9 @@ export interface FormShape {
 
 /** By this much of a module a cutter runs on beyond the tip circle. */
 const RUN_ON_MODULES = 0.1;
-/** Corners and points of a typed or measured form. */
-const MOST_CORNERS = 400;
-const MOST_POINTS = 10_000;
+/** More corners and points than these are no form to be typed or fitted. */
+export const MOST_CORNERS = 400;
+export const MOST_POINTS = 2000;
 /** Points nearer than this are one, mm. */
 const SAME_MM = 1e-7;
 

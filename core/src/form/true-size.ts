@@ -12,6 +12,8 @@ export const MAGNIFICATIONS = [1, 2, 5, 10, 20, 50] as const;
 const FACTOR_RANGE = [0.9, 1.1] as const;
 /** Beyond this a printer is warned about. */
 export const PRINTER_DOUBT = 0.01;
+/** A bank card, by which a photo or a screen is measured, mm (ISO/IEC 7810 ID-1). */
+export const BANK_CARD_MM = { width: 85.6, height: 53.98 } as const;
 /** Width of the drawn line on paper, mm: at 1:1, and larger. */
 export const lineWidthMm = (magnification: number): number => (magnification === 1 ? 0.1 : 0.25);
 

@@ -6,6 +6,8 @@ import { formRadius, halfSpaceAngle } from './tooth-space';
 
 /** Places along the flank at which the deviation is taken. */
 const PLACES = 200;
+/** Usual allowance within which a gear of another count may serve as the pattern, mm. */
+export const PATTERN_ALLOWANCE_MM = 0.01;
 /** Pattern counts that are looked at. */
 const FEWEST_PATTERN = 8;
 const MOST_PATTERN = 400;
@@ -84,7 +86,12 @@ export const patternsAround = (wanted: Gear): readonly { readonly teeth: number;
  * @param allowanceMm  more than 0
  * @example patternRange(1, 30, 20, 0.01) // { fromTeeth: 29, toTeeth: 32 }
  */
-export function patternRange(moduleMm: number, teeth: number, pressureAngleDeg: number, allowanceMm: number) {
+export function patternRange(
+  moduleMm: number,
+  teeth: number,
+  pressureAngleDeg: number,
+  allowanceMm = PATTERN_ALLOWANCE_MM,
+) {
   positive('allowance', allowanceMm);
   gearCircles(plainGear(moduleMm, teeth, pressureAngleDeg));
   const serves = (pattern: number): boolean =>

@@ -1,3 +1,4 @@
+import { MM_PER_INCH } from '@pike-stone/core';
 import { compoundFeed, type Taper } from '@pike-stone/core/forecast';
 import {
   SLIPS_FROM_DEG,
@@ -7,13 +8,19 @@ import {
   type StackAnswer,
   type stackError,
 } from '@pike-stone/core/setting';
-import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
-import { sayFine } from './fine';
+import { sayLength } from '../forecast/row';
+import { formatAngle, type UnitSystem } from '../format';
+import { sayFine, sayVeryFine } from './fine';
 
 /** A stack that differs by less is exact, mm or inches. */
 const EXACT = 1e-9;
-/** By this much a sine bar may easily be too long, micrometres. */
-const BAR_ERROR_UM = 2;
+/** The small step that a shop thinks in, and by how much a sine bar may easily be too long, micrometres. */
+const SMALL_STEPS: Readonly<
+  Record<UnitSystem, { readonly um: number; readonly name: string; readonly barUm: number }>
+> = {
+  mm: { um: 1, name: 'micrometre', barUm: 2 },
+  inch: { um: MM_PER_INCH / 10, name: 'tenth of a thou', barUm: MM_PER_INCH / 10 },
+};
 /** Travel over which an indicator proves a slide's angle, mm. */
 const PROOF_MM = 50;
 
@@ -41,17 +48,20 @@ export const PLATE_SET_WORDS = {
 export const sayPiece = (piece: number, unit: GaugeUnit): string =>
   String(Number(piece.toFixed(unit === 'mm' ? 4 : 5)));
 
+/** The pieces of a stack in their order. */
+export const sayPieces = (pieces: readonly number[], unit: GaugeUnit): string =>
+  pieces.map((piece) => sayPiece(piece, unit)).join(' + ');
+
+/** Two stacks that one set does not make at the same time. */
+export const sayApart = (under: 'plates' | 'rolls'): string =>
+  under === 'plates'
+    ? 'Both stacks at once cannot be made from this set: each is shown alone, and they may share a piece. Take a second set for one of them.'
+    : 'Two such stacks cannot be made from this set at once.';
+
 /** The answer of the stack solver in one line. */
 export function sayStack(answer: StackAnswer, unit: GaugeUnit, wearPiece: number | null): string {
-  if (answer.feasible) {
-    const pair = wearPiece === null ? [] : [sayPiece(wearPiece, unit), sayPiece(wearPiece, unit)];
-    const [first, last] = pair;
-    return [
-      ...(first ? [first] : []),
-      ...answer.pieces.map((piece) => sayPiece(piece, unit)),
-      ...(last ? [last] : []),
-    ].join(' + ');
-  }
+  if (answer.feasible)
+    return sayPieces(wearPiece === null ? answer.pieces : [wearPiece, ...answer.pieces, wearPiece], unit);
   const near = [answer.nearestBelow, answer.nearestAbove].filter((one): one is number => one !== null);
   return near.length === 0
     ? 'It cannot be made from this set.'
@@ -75,17 +85,20 @@ export function sayAchieved({ achieved, error }: MadeStack, unit: GaugeUnit): st
     : `${comes}, ${sayPiece(Math.abs(error), unit)} ${unit} ${error > 0 ? 'over' : 'under'}.`;
 }
 
-/** How far a stack of grade 1 blocks may be off, micrometres. */
-export const sayStackDoubt = ({
-  likelyUm,
-  worstUm,
-}: Pick<ReturnType<typeof stackError>, 'likelyUm' | 'worstUm'>): string =>
-  `With grade 1 blocks: likely within ${likelyUm.toFixed(2)} µm, ${worstUm.toFixed(2)} at worst. The heat of a hand does more.`;
+/** How far a stack of grade 1 blocks may be off. */
+export const sayStackDoubt = (
+  { likelyUm, worstUm }: Pick<ReturnType<typeof stackError>, 'likelyUm' | 'worstUm'>,
+  unit: GaugeUnit,
+): string => {
+  const said = (um: number): string => sayVeryFine(um, unit === 'mm' ? 'mm' : 'inch');
+  return `With grade 1 blocks: likely within ${said(likelyUm)}, ${said(worstUm)} at worst. The heat of a hand does more.`;
+};
 
 /** A stack under a sine bar, and what errors of the stack and of the bar do. */
 export function saySine(lengthMm: number, stackMm: number, arcsecPerUm: number, units: UnitSystem): string {
-  const { errorArcsec } = sineAngle(lengthMm, stackMm, 0, BAR_ERROR_UM);
-  return `Stack ${joined(formatLength(stackMm, units))}: ${arcsecPerUm.toFixed(1)} seconds of arc for each micrometre. A bar that is ${BAR_ERROR_UM} µm too long sets ${Math.abs(errorArcsec).toFixed(1)} seconds too little.`;
+  const { um, name, barUm } = SMALL_STEPS[units];
+  const { errorArcsec } = sineAngle(lengthMm, stackMm, 0, barUm);
+  return `Stack ${sayLength(stackMm, units)}: ${(arcsecPerUm * um).toFixed(1)} seconds of arc for each ${name}. A bar that is ${sayFine(barUm / 1000, units)} too long sets ${Math.abs(errorArcsec).toFixed(1)} seconds too little.`;
 }
 
 /** An angle at which the complement is set. */
@@ -101,11 +114,11 @@ export function sayTaper(taper: Taper, units: UnitSystem): readonly string[] {
   const { radialMm } = compoundFeed(taper.halfDeg, PROOF_MM);
   return [
     `From the lathe’s axis; where 0 is marked square to the axis, set ${formatAngle(90 - taper.halfDeg, 3)}.`,
-    `Prove it on a bar: an indicator must move ${sayFine(radialMm, units)} over ${joined(formatLength(PROOF_MM, units))} of the slide.`,
+    `Prove it on a bar: an indicator must move ${sayFine(radialMm, units)} over ${sayLength(PROOF_MM, units)} of the slide.`,
     `1 : ${Number(taper.oneTo.toFixed(3))}, included ${formatAngle(taper.includedDeg, 3)}, ${Number(taper.perFootIn.toFixed(4))} in a foot, ${Number((100 * taper.perMm).toFixed(3))} %.`,
   ];
 }
 
 /** Set-over at which plain centres bear on a line only. */
 export const saySetoverLimit = (limitMm: number, units: UnitSystem): string =>
-  `More than ${joined(formatLength(limitMm, units))}: plain centres bear on a line only. Take ball centres, or the compound slide.`;
+  `More than ${sayLength(limitMm, units)}: plain centres bear on a line only. Take ball centres, or the compound slide.`;

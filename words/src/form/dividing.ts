@@ -4,7 +4,8 @@ import {
   type DifferentialDividing,
   type SimpleIndexing,
 } from '@pike-stone/core/setting';
-import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
+import { sayLength } from '../forecast/row';
+import { formatAngle, type UnitSystem } from '../format';
 import { sayFine } from './fine';
 
 const ARCSEC_PER_DEG = 3600;
@@ -70,7 +71,7 @@ function sayArcError(arcsec: number, diameterMm: number | null, units: UnitSyste
   const angle = formatAngle(Math.abs(arcsec) / ARCSEC_PER_DEG, places);
   if (diameterMm === null) return angle;
   const arc = sayFine(Math.abs(arcOfError(arcsec, diameterMm)), units);
-  return `${angle}, ${arc} at ${joined(formatLength(diameterMm, units))}`;
+  return `${angle}, ${arc} at ${sayLength(diameterMm, units)}`;
 }
 
 /** What is left over when each division goes to its own nearest hole, and when the same move is repeated. */

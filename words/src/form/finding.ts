@@ -1,13 +1,14 @@
-import type { FormFinding } from '@pike-stone/core/form';
+import { PATTERN_ALLOWANCE_MM, type FormFinding } from '@pike-stone/core/form';
 import type { Warning } from '../finding';
-import { formatAngle, formatLength, formatPercent, joined, type UnitSystem } from '../format';
+import { sayLength } from '../forecast/row';
+import { formatAngle, formatPercent, type UnitSystem } from '../format';
 import { sayFine } from './fine';
 
 type Said = Pick<Warning, 'level' | 'text'>;
 
 /** A finding about a form or its tool, with what mends it. */
 export function sayFormFinding(finding: FormFinding, units: UnitSystem): Said {
-  const mm = (value: number): string => joined(formatLength(value, units));
+  const mm = (value: number): string => sayLength(value, units);
   const danger = (text: string): Said => ({ level: 'danger', text });
   const caution = (text: string): Said => ({ level: 'caution', text });
   const note = (text: string): Said => ({ level: 'note', text });
@@ -37,7 +38,7 @@ export function sayFormFinding(finding: FormFinding, units: UnitSystem): Said {
         `${finding.count === 1 ? 'One inside corner' : `${finding.count} inside corners`}: a round wheel leaves a fillet of its own radius there.`,
       );
     case 'other-count':
-      return finding.worstMm > 0.01
+      return finding.worstMm > PATTERN_ALLOWANCE_MM
         ? caution(
             `Drawn for ${finding.drawnTeeth} teeth, wanted for ${finding.wantedTeeth}: up to ${sayFine(finding.worstMm, units)} of error on the flanks.`,
           )

@@ -8,26 +8,25 @@ import {
   type Gear,
 } from '@pike-stone/core/form';
 import { unlessRefused } from '@pike-stone/core';
-import { formatLength, joined, type UnitSystem } from '../format';
+import { sayLength } from '../forecast/row';
+import type { UnitSystem } from '../format';
 import { sayFine } from './fine';
 
 /** A reading this near is right, mm. */
 const RIGHT_MM = 0.005;
 
-const size = (mm: number, units: UnitSystem): string => joined(formatLength(mm, units));
-
 /** Size over two pins, or why these pins do not serve. */
 export function sayOverPins(gear: Gear, pinMm: number, units: UnitSystem): string {
   const over = unlessRefused(() => overPins(gear, pinMm), null);
   return over === null
-    ? `Pins of ${size(pinMm, units)} touch no flank or do not stand proud: take about ${size(USUAL_PIN * gear.moduleMm, units)}.`
-    : `Over two pins of ${size(pinMm, units)}: ${size(over.overMm, units)}.`;
+    ? `Pins of ${sayLength(pinMm, units)} touch no flank or do not stand proud: take about ${sayLength(USUAL_PIN * gear.moduleMm, units)}.`
+    : `Over two pins of ${sayLength(pinMm, units)}: ${sayLength(over.overMm, units)}.`;
 }
 
 /** Span that a gear must measure; null where no span can be taken. */
 export function saySpan(gear: Gear, units: UnitSystem): string | null {
   const wanted = unlessRefused(() => span(gear), null);
-  return wanted && `Span over ${wanted.teeth} teeth: ${size(wanted.spanMm, units)} without backlash.`;
+  return wanted && `Span over ${wanted.teeth} teeth: ${sayLength(wanted.spanMm, units)} without backlash.`;
 }
 
 /** What a gear must measure by caliper, span and pins. */
@@ -35,7 +34,7 @@ export function sayToothMeasures(gear: Gear, units: UnitSystem): readonly string
   const { chordMm, heightMm } = toothThickness(gear, gearSizes(gear).pitchMm / 2);
   const spanSays = saySpan(gear, units);
   return [
-    `Gear caliper: ${size(chordMm, units)} at ${size(heightMm, units)} below the tip.`,
+    `Gear caliper: ${sayLength(chordMm, units)} at ${sayLength(heightMm, units)} below the tip.`,
     ...(spanSays === null ? [] : [spanSays]),
     sayOverPins(gear, USUAL_PIN * gear.moduleMm, units),
   ];
@@ -45,7 +44,7 @@ export function sayToothMeasures(gear: Gear, units: UnitSystem): readonly string
 export function saySpanReading(gear: Gear, overMm: number, units: UnitSystem): string {
   if (Math.abs(overMm) < RIGHT_MM) return 'It is right.';
   return overMm > 0
-    ? `${sayFine(overMm, units)} too large: cut ${size(sinkForSpan(gear, overMm), units)} deeper.`
+    ? `${sayFine(overMm, units)} too large: cut ${sayLength(sinkForSpan(gear, overMm), units)} deeper.`
     : `${sayFine(-overMm, units)} too small: the backlash grows by that; a new blank if it is too much.`;
 }
 
@@ -53,6 +52,6 @@ export function saySpanReading(gear: Gear, overMm: number, units: UnitSystem): s
 export function sayWiresReading(overMm: number, units: UnitSystem): string {
   if (Math.abs(overMm) < RIGHT_MM) return 'It is right.';
   return overMm > 0
-    ? `${sayFine(overMm, units)} too large: in by ${size(overMm / 2, units)} on the radius.`
+    ? `${sayFine(overMm, units)} too large: in by ${sayLength(overMm / 2, units)} on the radius.`
     : `${sayFine(-overMm, units)} too small.`;
 }

@@ -2,7 +2,8 @@ import type { MakeStep } from '@pike-stone/core/form';
 import { OWN_TAPER_DEG } from '@pike-stone/core/form';
 import type { ScratchVerdict, TemperingColour, scratchTest } from '@pike-stone/core/setting';
 import { capital } from '../capital';
-import { formatAngle, formatHeat, formatLength, joined, type UnitSystem } from '../format';
+import { sayLength } from '../forecast/row';
+import { formatAngle, formatHeat, formatLength, type UnitSystem } from '../format';
 import { sayFine } from './fine';
 
 const TEMPERING_WORDS: Readonly<Record<TemperingColour, string>> = {
@@ -41,12 +42,15 @@ export interface SaidStep {
   readonly caution: string | null;
 }
 
+/** A length below this is arithmetic, mm. */
+const NOTICED_MM = 0.0005;
+
 const GRINDING =
   'Eyes covered, wheel or stone rated for the speed, guard and dust away; a small mounted stone bends and bursts above the speed for its overhang.';
 
 /** One step of making a form cutter. */
 export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
-  const size = (mm: number): string => joined(formatLength(mm, units));
+  const size = (mm: number): string => sayLength(mm, units);
   const figure = (label: string, mm: number, about: string) => {
     const { figure: text, unit } = formatLength(mm, units);
     return { label, figure: text, about: `${unit}, ${about}` };
@@ -60,7 +64,13 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
   const celsius = (c: number): string => (units === 'mm' ? '°C' : `°C (${formatHeat(c, units)})`);
   /** Where the centre of an arc stands, from the middle of the form and its tip. */
   const centre = ([x, y]: readonly [number, number], times: number): string =>
-    `Its centre stands ${times === 2 ? `${size(Math.abs(x))} either side of the middle` : Math.abs(x) < 0.0005 ? 'on the middle' : `${size(Math.abs(x))} ${x > 0 ? 'right' : 'left'} of the middle`} and ${size(Math.abs(y))} ${y < 0 ? 'below' : 'above'} the tip.`;
+    `Its centre stands ${sayAside(x, times)} and ${size(Math.abs(y))} ${y < 0 ? 'below' : 'above'} the tip.`;
+  const sayAside = (x: number, times: number): string => {
+    if (times === 2) return `${size(Math.abs(x))} either side of the middle`;
+    return Math.abs(x) < NOTICED_MM
+      ? 'on the middle'
+      : `${size(Math.abs(x))} ${x > 0 ? 'right' : 'left'} of the middle`;
+  };
   const nothing = { figures: [], lines: [], caution: null };
   switch (step.key) {
     case 'blank':
@@ -102,7 +112,7 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
         ],
         lines: [
           `Moving the stone 1 mm along its axis changes the radius by ${sayFine(step.perMm, units)}: that is the feed for fitting, and makes good its wear.`,
-          ...(step.job.deviationMm > 0.0005
+          ...(step.job.deviationMm > NOTICED_MM
             ? [
                 `One stone stands for ${step.job.arcs} arcs of the form: it leaves ${sayFine(step.job.deviationMm, units)}.`,
               ]

@@ -1,6 +1,11 @@
+import { BANK_CARD_MM } from '@pike-stone/core/form';
 import type { Fit, FormVerdict, FreeMotion, WorstFacet, inspectForm } from '@pike-stone/core/form';
-import { formatLength, joined, type UnitSystem } from '../format';
+import { sayLength } from '../forecast/row';
+import type { UnitSystem } from '../format';
 import { sayFine, saySigned } from './fine';
+
+/** Less is not said of a space that was cut: the mesh is no finer, mm. */
+const SEEN_MM = 0.0002;
 
 /** What was measured. */
 export type MeasuredOn = 'tool' | 'part';
@@ -19,7 +24,7 @@ export const FIT_WORDS: Readonly<Record<Fit, string>> = {
 
 /** Where the form is out most, and which facet to touch. */
 export function sayWorstFacet({ piece, worst }: WorstFacet, on: MeasuredOn, units: UnitSystem): string {
-  const size = (mm: number): string => joined(formatLength(mm, units));
+  const size = (mm: number): string => sayLength(mm, units);
   const [x, y] = worst.onForm;
   const side = Math.abs(x) < 1e-6 ? 'in the middle' : x > 0 ? 'on the right' : 'on the left';
   const what = piece.kind === 'line' ? 'the straight part' : `the arc of radius ${size(piece.radiusMm)}`;
@@ -51,6 +56,18 @@ export const sayInspection = (
 /** How many lines and arcs follow measured points, and how near. */
 export const sayFollowed = (pieces: number, points: number, worstMm: number, units: UnitSystem): string =>
   `${pieces} ${pieces === 1 ? 'line or arc follows' : 'lines and arcs follow'} ${points} points within ${sayFine(worstMm, units)}. A wider tolerance takes fewer, each easier to make.`;
+
+/** How near the space that a tooth cut comes to the form. */
+export const saySpace = (worstMm: number, places: number, units: UnitSystem): string =>
+  `A blank was cut with this solid: the space it leaves is within ${sayFine(Math.max(SEEN_MM, worstMm), units)} of the form at ${places} places.`;
+
+/** How well points are usually measured. */
+export const sayUsualDoubt = (units: UnitSystem): string =>
+  `${sayFine(0.002, units)} to ${sayFine(0.005, units)} by a good microscope, ${sayFine(0.01, units)} to ${sayFine(0.02, units)} by photo`;
+
+/** The known object that most people carry. */
+export const sayBankCard = (units: UnitSystem): string =>
+  `a bank card is ${sayLength(BANK_CARD_MM.width, units)} by ${sayLength(BANK_CARD_MM.height, units)}`;
 
 /** Side of the form that a plus and a minus stand for. */
 export const SIGN_WORDS: Readonly<Record<MeasuredOn, string>> = {

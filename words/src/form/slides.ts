@@ -1,5 +1,6 @@
 import type { DialPlace, DialStop, Fillet } from '@pike-stone/core/form';
-import { formatLength, joined, type UnitSystem } from '../format';
+import { sayLength } from '../forecast/row';
+import type { UnitSystem } from '../format';
 import { sayFine } from './fine';
 
 /** A place on a dial: whole turns and a mark. */
@@ -24,7 +25,7 @@ export function sayFillets(
   const left = fillets.map(({ leftMm }) => leftMm).filter((mm) => mm > cuspMm);
   if (left.length === 0) return null;
   const keep = left.length === 1 ? 'An inside corner keeps' : `${left.length} inside corners keep`;
-  return `${keep} a fillet of ${joined(formatLength(stoneMm, units))}, which leaves up to ${sayFine(Math.max(...left), units)}.`;
+  return `${keep} a fillet of ${sayLength(stoneMm, units)}, which leaves up to ${sayFine(Math.max(...left), units)}.`;
 }
 
 /** Which slide comes to a stop the other way; null when neither does. */

@@ -1,22 +1,29 @@
 import type {
+  clockTrain,
   FormShape,
   FormSource,
   FormSourceKind,
   GearCandidate,
   GearData,
+  patternRange,
+  Piece,
   RadiusKind,
 } from '@pike-stone/core/form';
 import {
   CUTTER_RANGES,
+  PATTERN_ALLOWANCE_MM,
   SURE_LEAD,
   cutterRange,
   gearOf,
   gearSizes,
+  minus,
+  pieceLength,
   toothThickness,
 } from '@pike-stone/core/form';
 import { DEG } from '@pike-stone/core';
-import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
-import { sayFine } from './fine';
+import { sayLength } from '../forecast/row';
+import { formatAngle, type UnitSystem } from '../format';
+import { FINE_UNIT, sayFine } from './fine';
 
 /** What a form is begun from. */
 export const SOURCE_WORDS: Readonly<
@@ -55,7 +62,7 @@ export const sayPitch = ({ system, size }: Pick<GearData, 'system' | 'size'>): s
 
 /** What a form is begun from, in a few words that stand in a sentence. */
 export function saySource(source: FormSource, units: UnitSystem): string {
-  const size = (mm: number): string => joined(formatLength(mm, units));
+  const size = (mm: number): string => sayLength(mm, units);
   switch (source.kind) {
     case 'gear': {
       const { gear } = source;
@@ -83,7 +90,7 @@ export function sayFormSizes(
   source: FormSource,
   units: UnitSystem,
 ): readonly (readonly [label: string, text: string])[] {
-  const size = (mm: number): string => joined(formatLength(mm, units));
+  const size = (mm: number): string => sayLength(mm, units);
   const depth = ['Whole depth', size(shape.depthMm)] as const;
   if (source.kind === 'gear') {
     const gear = gearOf(source.gear);
@@ -111,6 +118,15 @@ export function sayFormSizes(
   return [depth];
 }
 
+/** Size of a line or arc: its radius, or its length and how far it leans from the depth direction. */
+export function sayPieceSize(piece: Piece, units: UnitSystem): string {
+  if (piece.kind === 'arc') return `R ${sayLength(piece.radiusMm, units)}`;
+  const [dx, dy] = minus(piece.to, piece.from);
+  const leanDeg = Math.atan2(Math.abs(dx), Math.abs(dy)) / DEG;
+  const long = sayLength(pieceLength(piece), units);
+  return dx === 0 || dy === 0 ? long : `${long}, ${formatAngle(leanDeg, 1)}`;
+}
+
 /** Which cutter of the usual set of eight makes a count. */
 export function sayCutterRange(teeth: number): string {
   const range = cutterRange(teeth);
@@ -118,6 +134,26 @@ export function sayCutterRange(teeth: number): string {
     return 'Below 12 teeth no cutter of the set of eight makes it: draw the form for this count alone.';
   const to = range.toTeeth === null ? 'to a rack' : `to ${range.toTeeth}`;
   return `Number ${range.number} of the set of ${CUTTER_RANGES.length}: from ${range.fromTeeth} ${to} teeth, drawn for ${range.fromTeeth}.`;
+}
+
+/** Counts of teeth that may serve as the pattern of a gear. */
+export const sayPatternRange = (
+  { fromTeeth, toTeeth }: ReturnType<typeof patternRange>,
+  units: UnitSystem,
+): string =>
+  `Within ${sayFine(PATTERN_ALLOWANCE_MM, units)} a pattern has ${fromTeeth} to ${toTeeth} teeth. Prefer fewer: more leave fat tips that bind.`;
+
+/** What the bars of the patterns show. */
+export const sayPatternBars = (units: UnitSystem): string =>
+  `Error on the flank, in ${FINE_UNIT[units]}, by the teeth of the pattern; the line is ${sayFine(PATTERN_ALLOWANCE_MM, units)}. Fewer teeth cut the tips thin, which does little harm; more leave them fat, and they bind.`;
+
+/** What a clock train comes to. */
+export function sayTrain({ wheelTeeth, moduleMm, ratioError }: ReturnType<typeof clockTrain>): string {
+  const ratio =
+    ratioError === 0
+      ? 'the ratio exactly'
+      : `ratio ${Math.abs(ratioError).toFixed(3)} ${ratioError > 0 ? 'too high' : 'too low'}`;
+  return `${wheelTeeth} teeth, module ${sayLength(moduleMm, 'mm')}, ${ratio}`;
 }
 
 /** A candidate for an unknown gear. */

@@ -10,7 +10,8 @@ import {
 } from '@pike-stone/core/form';
 import { unlessRefused } from '@pike-stone/core';
 import type { CutterSteel } from '@pike-stone/core/setting';
-import { formatAngle, formatLength, joined, type UnitSystem } from '../format';
+import { sayLength } from '../forecast/row';
+import { formatAngle, type UnitSystem } from '../format';
 import { sayFine } from './fine';
 import { sayPitch } from './source';
 
@@ -37,7 +38,7 @@ export const STEEL_WORDS: Readonly<Record<CutterSteel, string>> = {
 
 /** The tool of a form, in a few words that stand in a sentence. */
 export function sayFormTool(tool: FormTool, units: UnitSystem): string {
-  const size = (mm: number): string => joined(formatLength(mm, units));
+  const size = (mm: number): string => sayLength(mm, units);
   switch (tool.kind) {
     case 'fly':
       return `a fly cutter of ${size(tool.swingMm)} swing`;

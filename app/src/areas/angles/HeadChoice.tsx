@@ -5,7 +5,7 @@ import { Row } from '../../kit/Row';
 import { Sheet } from '../../kit/Screen';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
-import { useHead } from './use-set';
+import { isReadable, useHead } from './use-set';
 
 /** The dividing head in use: one of the shop's, or usual plates with a ratio beside. */
 export function HeadChoice() {
@@ -13,15 +13,24 @@ export function HeadChoice() {
   const { heads, choose, head, ratios, chosenRatio, setRatio } = useHead();
   return (
     <Sheet>
-      {heads.map(({ id, name, ratio }) => (
-        <Row
-          key={id}
-          title={name}
-          {...(ratio !== null && { about: `${ratio} : 1` })}
-          chosen={id === head.id}
-          onPress={() => choose(id)}
-        />
-      ))}
+      {heads.map((one) =>
+        isReadable(one) ? (
+          <Row
+            key={one.id}
+            title={one.name}
+            {...(one.ratio !== null && { about: `${one.ratio} : 1` })}
+            chosen={one.id === head.id}
+            onPress={() => choose(one.id)}
+          />
+        ) : (
+          <Row
+            key={one.id}
+            title={one.name}
+            about="a number in its lists cannot be read: mend it in the drawer"
+            onPress={() => router.push(`/drawer/supplies/${one.id}`)}
+          />
+        ),
+      )}
       {head.ratio === null && (
         <View style={styles.box}>
           <Choice

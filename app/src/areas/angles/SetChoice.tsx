@@ -10,14 +10,21 @@ import { SPACE } from '../../theme/type';
 import { usePieces, wearPieces } from './use-set';
 
 /** The set of blocks or feelers that is stacked from, and whether a wear pair stands at its ends. */
-export function SetChoice({ wear, onWear }: { wear: number | null; onWear: (piece: number | null) => void }) {
+export function SetChoice({
+  wear,
+  onWear,
+}: {
+  /** One of the pair; null without one, undefined where none is asked for. */
+  wear: number | null | undefined;
+  onWear: (piece: number | null) => void;
+}) {
   const router = useRouter();
   const { sets, choose, pieces } = usePieces();
   const [choosing, setChoosing] = useState(false);
   return (
     <>
       <Row title={pieces.name} about="the set that is stacked from" onPress={() => setChoosing(true)} />
-      {pieces.kind === 'blocks' && (
+      {pieces.kind === 'blocks' && wear !== undefined && (
         <View style={styles.box}>
           <Choice
             says="Wear pieces at both ends"
@@ -35,16 +42,24 @@ export function SetChoice({ wear, onWear }: { wear: number | null; onWear: (piec
       )}
       {choosing && (
         <Panel title="Set of blocks or feelers" onClose={() => setChoosing(false)}>
-          {sets.map(({ id, name, steps }) => (
+          {sets.map(({ id, name, kind, steps }) => (
             <Row
               key={id}
               title={name}
-              about={steps.length === 0 ? 'a size in its list is none' : `${steps.length} pieces`}
+              about={
+                steps.length === 0
+                  ? 'a size in its list cannot be read: mend it in the drawer'
+                  : `${steps.length} ${kind === 'blocks' ? 'blocks' : 'leaves'}`
+              }
               chosen={id === pieces.id}
               onPress={() => {
+                setChoosing(false);
+                if (steps.length === 0) {
+                  router.push(`/drawer/supplies/${id}`);
+                  return;
+                }
                 choose(id);
                 onWear(null);
-                setChoosing(false);
               }}
             />
           ))}

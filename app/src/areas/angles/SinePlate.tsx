@@ -22,6 +22,7 @@ import { AnglesFrame } from './AnglesFrame';
 import { SetChoice } from './SetChoice';
 import { SinePicture } from './SinePicture';
 import { StackAnswer } from './StackAnswer';
+import { RaisedRolls, TwoStacks } from './TwoStacks';
 import { usePieces, useKeptChoice } from './use-set';
 
 /** Below this angle the stack is thinner than a set can make, degrees. */
@@ -90,7 +91,7 @@ export function SinePlate() {
             </View>
           </Sheet>
           <Sheet>
-            <SetChoice wear={wear} onWear={setWear} />
+            <SetChoice wear={bar === 'one' ? wear : undefined} onWear={setWear} />
           </Sheet>
         </>
       }
@@ -105,44 +106,32 @@ export function SinePlate() {
         <Sheet>
           <View style={styles.box}>
             <SinePicture angleDeg={angle} />
-            {single.stackMm > 0 && (
-              <StackAnswer
-                pieces={pieces}
-                targetMm={single.stackMm}
-
-                wearPiece={wear}
-              />
-            )}
+            {single.stackMm > 0 && <StackAnswer pieces={pieces} targetMm={single.stackMm} wearPiece={wear} />}
             <Words testID="sine-says">{saySine(length, single.stackMm, single.arcsecPerUm, units)}</Words>
           </View>
           {single.adviseComplement && (
             <Caution level={angle > SLIPS_FROM_DEG ? 'caution' : 'note'}>{saySteep(angle)}</Caution>
           )}
-          {angle < THIN_DEG && (
-            <Caution level="note">
-              Very flat: raise both rolls, and let the two stacks differ by this.
-            </Caution>
+          {single.stackMm > 0 && angle < THIN_DEG && (
+            <View style={styles.box}>
+              <Words role="strong">
+                Very flat: or raise both rolls, so that the two stacks differ by it.
+              </Words>
+              <RaisedRolls inUse={pieces} heightMm={single.stackMm} />
+            </View>
           )}
         </Sheet>
       )}
       {plates && (
         <Sheet>
           <View style={styles.box}>
-            {(
-              [
-                ['Lower', plates.lowerDeg, plates.lowerStackMm],
-                ['Upper', plates.upperDeg, plates.upperStackMm],
-              ] as const
-            ).map(([which, plateDeg, stackMm]) => (
-              <View key={which} style={styles.plate}>
-                <Words role="heading">{`${which} plate ${formatAngle(plateDeg, 3)}`}</Words>
-                {stackMm > 0 ? (
-                  <StackAnswer pieces={pieces} targetMm={stackMm} wearPiece={wear} />
-                ) : (
-                  <Words>No stack: it stays flat.</Words>
-                )}
-              </View>
-            ))}
+            <TwoStacks
+              inUse={pieces}
+              two={[
+                { title: `Lower plate ${formatAngle(plates.lowerDeg, 3)}`, stackMm: plates.lowerStackMm },
+                { title: `Upper plate ${formatAngle(plates.upperDeg, 3)}`, stackMm: plates.upperStackMm },
+              ]}
+            />
             <Words role="note">{sayTilt(plates.trueTiltDeg)}</Words>
           </View>
         </Sheet>
@@ -151,4 +140,4 @@ export function SinePlate() {
   );
 }
 
-const styles = sheet({ box: { padding: SPACE.edge, gap: SPACE.near }, plate: { gap: SPACE.close } });
+const styles = sheet({ box: { padding: SPACE.edge, gap: SPACE.near } });

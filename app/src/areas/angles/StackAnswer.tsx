@@ -1,11 +1,4 @@
-import {
-  MOST_LEAVES,
-  MOST_PIECES,
-  STEEL_EXPANSION,
-  WRING_FILM_UM,
-  gaugeStack,
-  stackError,
-} from '@pike-stone/core/setting';
+import { STEEL_EXPANSION, WRING_FILM_UM, gaugeStack, stackError } from '@pike-stone/core/setting';
 import { convert, unlessRefused } from '@pike-stone/core';
 import { sayAchieved, sayJoints, sayStack, sayStackDoubt } from '@pike-stone/words/form';
 import { useMemo } from 'react';
@@ -14,10 +7,8 @@ import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { StackPicture } from './StackPicture';
+import { inUnit, mostOf, NEAREST_MM } from './stack-wish';
 import type { PiecesInUse } from './use-set';
-
-/** A stack under a bar or a plate need not come nearer, mm. */
-const NEAREST_MM = 0.003;
 
 interface StackAnswerProps {
   readonly pieces: PiecesInUse;
@@ -37,6 +28,7 @@ export function StackAnswer({
 }: StackAnswerProps) {
   const { unit, kind, steps } = inUse;
   const perUnit = convert(1, unit, 'mm');
+  const mostPieces = mostOf(inUse);
   const answer = useMemo(
     () =>
       unlessRefused(
@@ -44,17 +36,15 @@ export function StackAnswer({
           gaugeStack({
             unit,
             pieces: steps,
-            // A set is made in whole steps; the length asked for is rounded to them.
-            target: Number((targetMm / perUnit).toFixed(unit === 'mm' ? 4 : 5)),
+            target: inUnit(targetMm, unit),
             tolerance: toleranceMm / perUnit,
             wearPiece,
-            mostPieces: kind === 'feelers' ? MOST_LEAVES : MOST_PIECES,
+            mostPieces,
           }),
         null,
       ),
-    [unit, kind, steps, targetMm, perUnit, toleranceMm, wearPiece],
+    [unit, steps, targetMm, perUnit, toleranceMm, wearPiece, mostPieces],
   );
-  if (steps.length === 0) return <Words role="fault">List the pieces first.</Words>;
   if (!answer) return <Words role="fault">No stack can be made for that.</Words>;
   const pieces = answer.feasible ? answer.pieces : [];
   const doubt =
@@ -78,7 +68,7 @@ export function StackAnswer({
       {answer.feasible && (
         <>
           <Words>{`${sayAchieved(answer, unit)} ${sayJoints(answer.count, kind)}`}</Words>
-          {doubt && <Words role="note">{sayStackDoubt(doubt)}</Words>}
+          {doubt && <Words role="note">{sayStackDoubt(doubt, unit)}</Words>}
         </>
       )}
     </View>

@@ -5,14 +5,15 @@ import {
   HEAD_RATIOS,
   PLATE_SETS,
   USUAL_HEAD_GEARS,
-  piecesInSteps,
+  kindOfPieces,
+  type GaugeKind,
   type GaugeUnit,
   type Plates,
 } from '@pike-stone/core/setting';
-import { unlessRefused } from '@pike-stone/core';
 import { GAUGE_SET_WORDS, PLATE_SET_WORDS } from '@pike-stone/words/form';
 import { draftsNamed } from '../../data/drafts';
 import { useRecords } from '../../data/records';
+import { ownGears, ownPieces, ownPlates } from './own-list';
 
 /** What is used on this bench: which set, which plates, which way of saying a taper; it stays on this device. */
 const useKept = draftsNamed<string>('pike-sets');
@@ -24,56 +25,7 @@ export function useKeptChoice<Value extends string>(key: string, values: readonl
   return [value, (next: Value) => useKept.getState().keep(key, next)] as const;
 }
 
-/** Numbers of a list as it is typed; null when one of them is none. */
-export function numbersIn(text: string): readonly number[] | null {
-  const values = text
-    .split(/[\s,;]+/)
-    .filter(Boolean)
-    .map(Number);
-  return values.length > 0 && values.every((value) => Number.isFinite(value) && value > 0) ? values : null;
-}
-
-/** Pieces that a set may have. */
-const MOST_PIECES = 130;
-const MOST_CIRCLES = 60;
-const MOST_GEARS = 30;
-
-/** The pieces of a list in whole steps of its unit; null when one is none. */
-export function ownPieces(text: string, unit: GaugeUnit): readonly number[] | null {
-  const values = numbersIn(text);
-  return values && values.length <= MOST_PIECES
-    ? unlessRefused(() => piecesInSteps(values, unit), null)
-    : null;
-}
-
-/** Circles of plates, a side between slashes; null when a number is no count of holes. */
-export function ownPlates(text: string): Plates | null {
-  const sides = text
-    .split('/')
-    .filter((side) => side.trim() !== '')
-    .map(numbersIn);
-  const known = sides.filter((side) => side !== null);
-  const circles = known.flat();
-  return sides.length > 0
-    && known.length === sides.length
-    && circles.length <= MOST_CIRCLES
-    && circles.every((holes) => Number.isInteger(holes) && holes >= 2 && holes <= 1000)
-    ? known
-    : null;
-}
-
-/** Change gears of a head; null when one is no count of teeth. */
-export function ownGears(text: string): readonly number[] | null {
-  const teeth = numbersIn(text);
-  return teeth
-    && teeth.length >= 2
-    && teeth.length <= MOST_GEARS
-    && teeth.every((one) => Number.isInteger(one) && one <= 500)
-    ? teeth
-    : null;
-}
-
-/** Stores of a kind of this shop, the newest name first. */
+/** Stores of a kind of this shop. */
 function useStores<K extends 'gauge-set' | 'dividing-head'>(kind: K) {
   const { records } = useRecords('supplies');
   return records.flatMap(({ id, archived, body }) =>
@@ -86,20 +38,17 @@ export interface PiecesInUse {
   readonly id: string;
   readonly name: string;
   readonly unit: GaugeUnit;
-  readonly kind: 'blocks' | 'feelers';
+  readonly kind: GaugeKind;
   /** Empty when a piece of the shop's own list is none. */
   readonly steps: readonly number[];
 }
 
 /** Every set: the shop's own first, then the usual ones. */
 function usePieceSets(): readonly PiecesInUse[] {
-  const own = useStores('gauge-set').map(({ id, body }): PiecesInUse => ({
-    id,
-    name: body.name,
-    unit: body.unit,
-    kind: 'blocks',
-    steps: ownPieces(body.pieces, body.unit) ?? [],
-  }));
+  const own = useStores('gauge-set').map(({ id, body: { name, unit, pieces } }): PiecesInUse => {
+    const steps = ownPieces(pieces, unit) ?? [];
+    return { id, name, unit, kind: kindOfPieces(steps, unit), steps };
+  });
   return [
     ...own,
     ...GAUGE_SET_NAMES.map((name): PiecesInUse => ({
@@ -110,12 +59,12 @@ function usePieceSets(): readonly PiecesInUse[] {
   ];
 }
 
-/** The set in use, and how it is chosen. */
+/** The set in use, and how it is chosen; one whose list cannot be read is never in use. */
 export function usePieces() {
   const sets = usePieceSets();
   const [id, choose] = useKeptChoice(
     'gauge-set',
-    sets.map((set) => set.id),
+    sets.filter(({ steps }) => steps.length > 0).map((set) => set.id),
   );
   return { sets, choose, pieces: sets.find((set) => set.id === id)! };
 }
@@ -124,28 +73,36 @@ export function usePieces() {
 export const wearPieces = (unit: GaugeUnit): readonly number[] => (unit === 'mm' ? [1, 2] : [0.05, 0.1]);
 
 /** A head with its plates and gears. */
-export interface HeadInUse {
+export interface DividingHead {
   readonly id: string;
   readonly name: string;
   /** Turns of the crank for one of the work; null where it is asked beside. */
   readonly ratio: number | null;
-  readonly plates: Plates;
-  readonly gears: readonly number[];
+  /** Null when a number of the shop's own list is no count of holes. */
+  readonly plates: Plates | null;
+  /** Null when a number of the shop's own list is no count of teeth. */
+  readonly gears: readonly number[] | null;
 }
+
+/** A head whose plates and gears are known. */
+export type HeadInUse = DividingHead & { readonly plates: Plates; readonly gears: readonly number[] };
+
+export const isReadable = (head: DividingHead): head is HeadInUse =>
+  head.plates !== null && head.gears !== null;
 
 const PLATE_NAMES = ['three-plates', 'one-plate-two-sides', 'rotary-table-plates', 'direct'] as const;
 const RATIOS = HEAD_RATIOS.map(String);
 
-/** The head in use: the shop's own first, then usual plates, whose ratio is chosen beside. */
+/** The head in use: the shop's own first, then usual plates, whose ratio is chosen beside. One whose lists cannot be read is never in use. */
 export function useHead() {
-  const own = useStores('dividing-head').map(({ id, body }): HeadInUse => ({
+  const own = useStores('dividing-head').map(({ id, body }): DividingHead => ({
     id,
     name: body.name,
     ratio: body.ratio,
-    plates: ownPlates(body.circles) ?? PLATE_SETS['three-plates'],
-    gears: ownGears(body.gears) ?? USUAL_HEAD_GEARS,
+    plates: ownPlates(body.circles),
+    gears: ownGears(body.gears),
   }));
-  const heads: readonly HeadInUse[] = [
+  const heads: readonly DividingHead[] = [
     ...own,
     ...PLATE_NAMES.map((name): HeadInUse => ({
       id: name,
@@ -155,12 +112,13 @@ export function useHead() {
       gears: USUAL_HEAD_GEARS,
     })),
   ];
+  const readable = heads.filter(isReadable);
   const [id, choose] = useKeptChoice(
     'head',
-    heads.map((head) => head.id),
+    readable.map((head) => head.id),
   );
   const [ratio, setRatio] = useKeptChoice('head-ratio', RATIOS);
-  const head = heads.find((one) => one.id === id)!;
+  const head = readable.find((one) => one.id === id)!;
   return {
     heads,
     choose,

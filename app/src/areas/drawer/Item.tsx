@@ -3,6 +3,7 @@ import { TOOL_MATERIALS } from '@pike-stone/core';
 import { useState } from 'react';
 import { useRecords } from '../../data/records';
 import { Loading } from '../../kit/Empty';
+import { LoadingOrNotHere } from '../LoadingOrNotHere';
 import { NotHere } from '../NotHere';
 import { ItemForm } from './ItemForm';
 import { specOf } from './specs';
@@ -45,7 +46,7 @@ export function Item<K extends DrawerKind>({ kind, id, type, from, edge, inPane 
       <NotHere />
     );
   const model = from ? records.find((one) => one.id === from)?.body : undefined;
-  if (from && !model) return loading || error ? <Loading error={error} /> : <NotHere />;
+  if (from && !model) return <LoadingOrNotHere loading={loading} error={error} />;
   return (
     <ItemForm
       kind={kind}

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path } from 'react-native-svg';
 import { useUnits } from '../../data/preferences';
+import { linePath } from '../../kit/drawing/line-path';
 import { SvgText } from '../../kit/drawing/SvgText';
 import { useColours } from '../../theme/theme';
 import { FONT } from '../../theme/type';
@@ -49,12 +50,7 @@ export function ErrorCurve({
         <Svg width={width} height={HEIGHT}>
           <Line x1={LEFT} x2={width - LEFT} y1={y(0)} y2={y(0)} stroke={pen.quiet} strokeWidth={1} />
           <Path
-            d={errors
-              .map(
-                ({ depthMm: d, errorMm }, i) =>
-                  `${i === 0 ? 'M' : 'L'}${x(d).toFixed(1)} ${y(errorMm).toFixed(1)}`,
-              )
-              .join('')}
+            d={linePath(errors.map(({ depthMm: d, errorMm }) => [x(d), y(errorMm)]))}
             stroke={pen.accent}
             strokeWidth={2.2}
             fill="none"

@@ -8,13 +8,12 @@ import { useUnits } from '../../data/preferences';
 import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Caution } from '../../kit/Caution';
-import { Loading } from '../../kit/Empty';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
-import { NotHere } from '../NotHere';
+import { LoadingOrNotHere } from '../LoadingOrNotHere';
 import { CorrectionSheet } from './CorrectionSheet';
 import { FitSheet } from './FitSheet';
 import { FormSentence, type FormWord } from './FormSentence';
@@ -33,7 +32,7 @@ export function FormScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { form, loading, error } = useForm(id);
   if (form) return <Plan form={form} />;
-  return loading || error ? <Loading error={error} /> : <NotHere />;
+  return <LoadingOrNotHere loading={loading} error={error} />;
 }
 
 function Plan({ form }: { form: Form }) {

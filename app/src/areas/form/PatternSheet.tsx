@@ -1,6 +1,12 @@
-import { CUTTER_RANGES, patternError, patternsAround, type Gear } from '@pike-stone/core/form';
+import {
+  CUTTER_RANGES,
+  PATTERN_ALLOWANCE_MM,
+  patternError,
+  patternsAround,
+  type Gear,
+} from '@pike-stone/core/form';
 import { unlessRefused } from '@pike-stone/core';
-import { sayCutterRange, sayFine } from '@pike-stone/words/form';
+import { fineFigure, sayCutterRange, sayFine, sayPatternBars } from '@pike-stone/words/form';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
@@ -15,8 +21,6 @@ import { ErrorCurve } from './ErrorCurve';
 
 const HEIGHT = 150;
 const FOOT = 22;
-/** An allowance that is drawn as a line, mm. */
-const ALLOWANCE_MM = 0.01;
 
 /** What a gear of another count makes of this one as its pattern, and which cutter of the set makes it. */
 export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear; drawn: Gear } }) {
@@ -30,7 +34,7 @@ export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear
     () => (drawn.teeth === teeth ? null : unlessRefused(() => patternError(wanted, drawn.teeth), null)),
     [wanted, teeth, drawn.teeth],
   );
-  const most = Math.max(ALLOWANCE_MM * 1.5, ...bars.map(({ maxMm }) => maxMm));
+  const most = Math.max(PATTERN_ALLOWANCE_MM * 1.5, ...bars.map(({ maxMm }) => maxMm));
   const step = width / bars.length;
   const high = (mm: number): number => ((HEIGHT - FOOT - 20) * mm) / most;
   return (
@@ -50,8 +54,8 @@ export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear
               <Line
                 x1={0}
                 x2={width}
-                y1={HEIGHT - FOOT - high(ALLOWANCE_MM)}
-                y2={HEIGHT - FOOT - high(ALLOWANCE_MM)}
+                y1={HEIGHT - FOOT - high(PATTERN_ALLOWANCE_MM)}
+                y2={HEIGHT - FOOT - high(PATTERN_ALLOWANCE_MM)}
                 stroke={pen.danger}
                 strokeDasharray="6 4"
                 strokeWidth={1.2}
@@ -78,7 +82,7 @@ export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear
                   fontSize={step > 40 ? 13 : 11}
                   fill={pen.ink}
                 >
-                  {maxMm * 1000 < 0.05 ? '0' : String(Math.round(maxMm * 1000))}
+                  {fineFigure(maxMm, units)}
                 </SvgText>
               ))}
               {bars.map(({ teeth: count }, i) => (
@@ -97,10 +101,7 @@ export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear
             </Svg>
           )}
         </View>
-        <Words role="note">
-          Micrometres of error on the flank by the teeth of the pattern; the line is 10. Fewer teeth cut the
-          tips thin, which does little harm; more leave them fat, and they bind.
-        </Words>
+        <Words role="note">{sayPatternBars(units)}</Words>
         {flank && (
           <>
             <Words role="strong">{`Along the flank, drawn for ${drawn.teeth} teeth`}</Words>

@@ -1,5 +1,5 @@
 import type { FormShape, FormTool } from '@pike-stone/core/form';
-import { sayFine } from '@pike-stone/words/form';
+import { saySpace } from '@pike-stone/words/form';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
@@ -14,8 +14,6 @@ import { useFormSpace } from '../../workers/solid-work';
 import { SolidView } from '../grind/solid/SolidView';
 
 const HEIGHT = 220;
-/** Less is not said: the mesh is no finer. */
-const SEEN_MM = 0.0002;
 const NO_STEPS: readonly string[] = [];
 /** On the face of the tooth, a little from above. */
 const ON_FACE = { azimuthDeg: 62, heightDeg: 14 };
@@ -48,11 +46,7 @@ export function SpaceSheet({ shape, tool }: { shape: FormShape; tool: FormTool }
             <Button kind="plain" label="Stop" onPress={stop} />
           </View>
         )}
-        {answer && (
-          <Words testID="space-read">
-            {`A blank was cut with this solid: the space it leaves is within ${sayFine(Math.max(SEEN_MM, answer.worstMm), units)} of the form at ${answer.count} places.`}
-          </Words>
-        )}
+        {answer && <Words testID="space-read">{saySpace(answer.worstMm, answer.count, units)}</Words>}
         {fault && <Caution level="note">{`The solid could not be cut: ${fault}`}</Caution>}
       </View>
     </Sheet>

@@ -10,13 +10,12 @@ import { backOr } from '../../kit/back';
 import { Bar } from '../../kit/Bar';
 import { Button } from '../../kit/Button';
 import { Caution } from '../../kit/Caution';
-import { Loading } from '../../kit/Empty';
 import { Row } from '../../kit/Row';
 import { Screen, Sheet } from '../../kit/Screen';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { useCutWith } from '../cut/cut-with';
-import { NotHere } from '../NotHere';
+import { LoadingOrNotHere } from '../LoadingOrNotHere';
 import { ExportPanel } from './export/ExportPanel';
 import { History } from './History';
 import { leftOf } from './left-of';
@@ -37,7 +36,7 @@ export function BitScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { bit, loading, error } = useBit(id);
   if (bit) return <Plan bit={bit} />;
-  return loading || error ? <Loading error={error} /> : <NotHere />;
+  return <LoadingOrNotHere loading={loading} error={error} />;
 }
 
 function Plan({ bit }: { bit: Bit }) {

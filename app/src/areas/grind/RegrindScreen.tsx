@@ -7,13 +7,12 @@ import { useUnits } from '../../data/preferences';
 import { backOr } from '../../kit/back';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
-import { Loading } from '../../kit/Empty';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { useFigures } from '../figures/useFigures';
-import { NotHere } from '../NotHere';
+import { LoadingOrNotHere } from '../LoadingOrNotHere';
 import { History } from './History';
 import { useBit, type Bit } from './use-bit';
 
@@ -24,7 +23,7 @@ export function RegrindScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { bit, loading, error } = useBit(id);
   if (bit && bit.impossible === null) return <Regrind bit={bit} />;
-  return loading || error ? <Loading error={error} /> : <NotHere />;
+  return <LoadingOrNotHere loading={loading} error={error} />;
 }
 
 function Regrind({ bit }: { bit: Bit }) {

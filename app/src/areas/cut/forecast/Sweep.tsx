@@ -13,6 +13,7 @@ import { type SweepPoint, type SweptBy } from '@pike-stone/core/forecast';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
+import { linePath } from '../../../kit/drawing/line-path';
 import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { Choice } from '../../../kit/Choice';
 import { Sheet } from '../../../kit/Screen';
@@ -134,9 +135,7 @@ function Chart({
   const here = told.reduce((best, point) =>
     Math.abs(Math.log(point.x / now)) < Math.abs(Math.log(best.x / now)) ? point : best,
   );
-  const line = told
-    .map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${px(x).toFixed(1)} ${py(y).toFixed(1)}`)
-    .join('');
+  const line = linePath(told.map(({ x, y }) => [px(x), py(y)]));
   const shown = curve.show(here.y);
   const title = 14 * useDrawnScale();
   return (

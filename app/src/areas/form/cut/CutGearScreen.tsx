@@ -9,7 +9,7 @@ import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
-import { Empty, Loading } from '../../../kit/Empty';
+import { Empty } from '../../../kit/Empty';
 import { Row } from '../../../kit/Row';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
@@ -19,7 +19,7 @@ import { HeadChoice } from '../../angles/HeadChoice';
 import { useHead } from '../../angles/use-set';
 import { useCutWith } from '../../cut/cut-with';
 import { BigFigures } from '../../grind/steps/StepFigures';
-import { NotHere } from '../../NotHere';
+import { LoadingOrNotHere } from '../../LoadingOrNotHere';
 import { useForm, type Form } from '../use-form';
 import { useKeepCutter } from '../use-keep-cutter';
 import { ToothRing } from './ToothRing';
@@ -29,7 +29,7 @@ export function CutGearScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { form, loading, error } = useForm(id);
   if (form) return <Cutting form={form} />;
-  return loading || error ? <Loading error={error} /> : <NotHere />;
+  return <LoadingOrNotHere loading={loading} error={error} />;
 }
 
 function Cutting({ form }: { form: Form }) {

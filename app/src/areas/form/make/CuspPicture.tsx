@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
+import { linePath } from '../../../kit/drawing/line-path';
 import { Words } from '../../../kit/Words';
 import { useColours } from '../../../theme/theme';
 
@@ -40,7 +41,11 @@ export function CuspPicture({
   const x = (mm: number): number => SIDE + ((width - 2 * SIDE) * mm) / long;
   const y = (mm: number): number => ground - Math.min(ground - 2, (CUSP_PX * mm) / cuspMm);
   const most = Math.max(...left.map(({ leftMm }) => leftMm));
-  const outline = left.map(({ alongMm, leftMm }) => `L${x(alongMm).toFixed(1)} ${y(leftMm).toFixed(1)}`);
+  const outline = linePath([
+    [x(0), ground],
+    ...left.map(({ alongMm, leftMm }) => [x(alongMm), y(leftMm)] as const),
+    [x(long), ground],
+  ]);
   return (
     <View testID="cusps">
       <View
@@ -51,12 +56,7 @@ export function CuspPicture({
       >
         {width > 0 && (
           <Svg width={width} height={HEIGHT}>
-            <Path
-              d={`M${x(0)} ${ground}${outline.join('')}L${x(long)} ${ground}Z`}
-              fill={pen.wash}
-              stroke={pen.accent}
-              strokeWidth={1.4}
-            />
+            <Path d={`${outline}Z`} fill={pen.wash} stroke={pen.accent} strokeWidth={1.4} />
             <Line x1={SIDE} x2={width - SIDE} y1={ground} y2={ground} stroke={pen.ink} strokeWidth={2} />
             <Line
               x1={SIDE}

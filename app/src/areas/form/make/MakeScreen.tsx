@@ -8,14 +8,14 @@ import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
 import { Tick } from '../../../kit/Choice';
-import { Empty, Loading } from '../../../kit/Empty';
+import { Empty } from '../../../kit/Empty';
 import { Row } from '../../../kit/Row';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { BigFigures } from '../../grind/steps/StepFigures';
-import { NotHere } from '../../NotHere';
+import { LoadingOrNotHere } from '../../LoadingOrNotHere';
 import { MakingPanel } from '../panels/MakingPanel';
 import { useForm, type Form } from '../use-form';
 import { FlankStack, GashIndex } from './OnTheBench';
@@ -27,7 +27,7 @@ export function MakeScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { form, loading, error } = useForm(id);
   if (form) return <Steps form={form} />;
-  return loading || error ? <Loading error={error} /> : <NotHere />;
+  return <LoadingOrNotHere loading={loading} error={error} />;
 }
 
 /** Name of a step that stays when others come or go before it. */

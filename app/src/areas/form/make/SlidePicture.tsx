@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { useColours } from '../../../theme/theme';
-import { placing, profilePath } from '../sketch/profile-path';
+import { fitted, profilePath, roomWithin } from '../sketch/profile-path';
 
 const HEIGHT = 230;
 const MARGIN = 12;
@@ -25,21 +25,14 @@ export function SlidePicture({
   const pen = useColours();
   const [width, setWidth] = useState(0);
   const form = boundsOf(profile);
-  const room = {
+  const all = {
     left: Math.min(form.left, ...stops.map(([x]) => x)),
     right: Math.max(form.right, ...stops.map(([x]) => x)),
     low: Math.min(form.low, ...stops.map(([, y]) => y)),
     high: Math.max(form.high, ...stops.map(([, y]) => y)),
   };
-  const scale = Math.min(
-    (width - 2 * MARGIN) / (room.right - room.left),
-    (HEIGHT - 2 * MARGIN) / (room.high - room.low),
-  );
-  const placed = placing(
-    scale,
-    [(room.left + room.right) / 2, (room.low + room.high) / 2],
-    [width / 2, HEIGHT / 2],
-  );
+  const placed = fitted(all, roomWithin(width, HEIGHT, MARGIN));
+  const radiusPx = stoneMm * placed.pxPerMm;
   const wheel = stops[at];
   const [wx, wy] = wheel ? placed.at(wheel) : [0, 0];
   return (
@@ -59,7 +52,7 @@ export function SlidePicture({
                   key={i}
                   cx={cx}
                   cy={cy}
-                  r={stoneMm * scale}
+                  r={radiusPx}
                   fill="none"
                   stroke={pen.line}
                   strokeWidth={0.5}
@@ -83,7 +76,7 @@ export function SlidePicture({
             <Circle
               cx={wx}
               cy={wy}
-              r={stoneMm * scale}
+              r={radiusPx}
               fill={pen.wash}
               fillOpacity={0.5}
               stroke={pen.accent}

@@ -1,6 +1,6 @@
 import { clockTrain, trainsFor } from '@pike-stone/core/form';
 import { unlessRefused } from '@pike-stone/core';
-import { formatLength, joined } from '@pike-stone/words';
+import { sayTrain } from '@pike-stone/words/form';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
@@ -58,8 +58,6 @@ export function ClockPanel({ form, source, onClose }: SourcePanelProps<'clock'>)
     ratio !== undefined && leaves !== undefined && centreMm !== undefined
       ? unlessRefused(() => clockTrain(ratio, leaves, centreMm), null)
       : null;
-  const say = ({ wheelTeeth, moduleMm, ratioError }: ReturnType<typeof clockTrain>): string =>
-    `${wheelTeeth} teeth, module ${joined(formatLength(moduleMm, 'mm'))}, ${ratioError === 0 ? 'the ratio exactly' : `ratio ${Math.abs(ratioError).toFixed(3)} ${ratioError > 0 ? 'too high' : 'too low'}`}`;
   const set = () => {
     const read = figures.take();
     if (!read || !chosen) return;
@@ -95,7 +93,7 @@ export function ClockPanel({ form, source, onClose }: SourcePanelProps<'clock'>)
           about="The wheel drives; a pinion serves one wheel count exactly."
         />
         {figures.boxes}
-        {chosen && <Words role="strong">{say(chosen)}</Words>}
+        {chosen && <Words role="strong">{sayTrain(chosen)}</Words>}
         {chosen === null && ratio !== undefined && (
           <Words role="fault">That wheel would have fewer than 6 or more than 400 teeth.</Words>
         )}
@@ -104,7 +102,7 @@ export function ClockPanel({ form, source, onClose }: SourcePanelProps<'clock'>)
         <Row
           key={train.leaves}
           title={`${train.leaves} leaves`}
-          about={say(train)}
+          about={sayTrain(train)}
           chosen={train.leaves === leaves}
           onPress={() => figures.set('leaves', String(train.leaves))}
         />

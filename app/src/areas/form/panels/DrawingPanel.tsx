@@ -1,10 +1,10 @@
-import { arcOf, longestChain, shapeOf, type Piece, type Profile } from '@pike-stone/core/form';
+import { MOST_CORNERS, drawnProfile, shapeOf, type FormShape, type Profile } from '@pike-stone/core/form';
 import { convert, OutOfRange } from '@pike-stone/core';
 import { formatLength, joined, sayOutOfRange } from '@pike-stone/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
-import type { Drawing, DrawnPiece } from '../../../drawing/read-drawing';
+import type { Drawing } from '../../../drawing/drawing';
 import { Button } from '../../../kit/Button';
 import { Choice } from '../../../kit/Choice';
 import { Panel } from '../../../kit/Panel';
@@ -14,37 +14,24 @@ import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { SmallForm } from '../sketch/SmallForm';
 
-/** Ends of a drawing that are one corner, mm. */
-const JOIN_MM = 0.005;
-const MOST_CORNERS = 400;
+type Found =
+  | { readonly profile: Profile; readonly shape: FormShape; readonly fault: null }
+  | { readonly profile: null; readonly fault: string };
 
-const pieceOf = ({ from, to, bulge }: DrawnPiece, factor: number): Piece => {
-  const [a, b] = [from, to].map(([x, y]) => [x * factor, y * factor] as const) as [
-    readonly [number, number],
-    readonly [number, number],
-  ];
-  return Math.abs(bulge) < 1e-9 ? { kind: 'line', from: a, to: b } : arcOf(a, b, bulge);
-};
-
-/** The profile of a drawing, or the sentence why there is none. */
-function profileOf(drawing: Drawing, factor: number): { profile: Profile | null; fault: string | null } {
-  const drawn = drawing.pieces.filter(({ from, to }) => Math.hypot(to[0] - from[0], to[1] - from[1]) > 1e-9);
-  if (drawn.length === 0)
-    return { profile: null, fault: 'There are no lines, arcs or polylines in it that could be a profile.' };
+/** The form of a drawing, or the sentence why there is none. */
+function formOf({ pieces }: Drawing, mmPerUnit: number): Found {
+  const refused = (fault: string): Found => ({ profile: null, fault });
   try {
-    const profile = longestChain(
-      drawn.map((piece) => pieceOf(piece, factor)),
-      JOIN_MM,
-    );
+    const profile = drawnProfile(pieces, mmPerUnit);
+    if (profile === null)
+      return refused('There are no lines, arcs or polylines in it that could be a profile.');
     if (profile.length > MOST_CORNERS)
-      return {
-        profile: null,
-        fault: `Its longest chain has ${profile.length} corners, more than ${MOST_CORNERS}: thin it out.`,
-      };
-    shapeOf({ kind: 'corners', corners: profile });
-    return { profile, fault: null };
+      return refused(
+        `Its longest chain has ${profile.length} corners, more than ${MOST_CORNERS}: thin it out.`,
+      );
+    return { profile, shape: shapeOf({ kind: 'corners', corners: profile }), fault: null };
   } catch (error) {
-    if (error instanceof OutOfRange) return { profile: null, fault: sayOutOfRange(error) };
+    if (error instanceof OutOfRange) return refused(sayOutOfRange(error));
     throw error;
   }
 }
@@ -77,8 +64,7 @@ export function DrawingPanel({
     }
   };
   const factor = drawing?.mmPerUnit ?? (unit && convert(1, unit, 'mm'));
-  const found = drawing && factor !== null ? profileOf(drawing, factor) : null;
-  const shape = found?.profile ? shapeOf({ kind: 'corners', corners: found.profile }) : null;
+  const found = drawing && factor !== null ? formOf(drawing, factor) : null;
   return (
     <Panel
       title="From a DXF or SVG file"
@@ -120,10 +106,10 @@ export function DrawingPanel({
           </>
         )}
         {found?.fault && <Words role="fault">{found.fault}</Words>}
-        {found?.profile && shape && (
+        {found?.profile && (
           <>
             <SmallForm source={{ kind: 'corners', corners: found.profile }} />
-            <Words>{`${found.profile.length} corners, ${joined(formatLength(shape.depthMm, units))} deep.`}</Words>
+            <Words>{`${found.profile.length} corners, ${joined(formatLength(found.shape.depthMm, units))} deep.`}</Words>
           </>
         )}
       </View>

@@ -2,6 +2,7 @@ import type { PlanePoint } from '@pike-stone/core/form';
 import { useState } from 'react';
 import { Image, Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
+import { linePath } from '../../../kit/drawing/line-path';
 import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import type { OpenPhoto } from './open-photo';
@@ -24,9 +25,7 @@ export function PhotoMarks({
   const [width, setWidth] = useState(0);
   const scale = width / photo.width;
   const height = photo.height * scale;
-  const line = traced
-    .map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${(x * scale).toFixed(1)} ${(y * scale).toFixed(1)}`)
-    .join('');
+  const line = linePath(traced.map(([x, y]) => [x * scale, y * scale]));
   return (
     <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
       {width > 0 && (

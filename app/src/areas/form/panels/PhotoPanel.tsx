@@ -1,6 +1,6 @@
-import { planeOfPhoto, type FourPoints, type PlanePoint } from '@pike-stone/core/form';
+import { BANK_CARD_MM, planeOfPhoto, type FourPoints, type PlanePoint } from '@pike-stone/core/form';
 import { unlessRefused } from '@pike-stone/core';
-import { sayFine } from '@pike-stone/words/form';
+import { sayBankCard, sayFine } from '@pike-stone/words/form';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
@@ -28,8 +28,6 @@ const MARKS = [
   'Touch where it ends',
 ] as const;
 const CORNERS = 4;
-/** A card of a usual size, mm. */
-const CARD = { widthMm: 85.6, heightMm: 53.98 } as const;
 const USUAL_TOLERANCE_MM = 0.02;
 
 /** A photo with a known rectangle in it: four corners are marked, then where the form begins and ends. */
@@ -53,8 +51,8 @@ export function PhotoPanel({
       kind: 'size',
       low: 2,
       high: 500,
-      start: lengthText(CARD.widthMm, units),
-      about: 'a bank card is 85.6 by 54 mm',
+      start: lengthText(BANK_CARD_MM.width, units),
+      about: sayBankCard(units),
     },
     {
       key: 'height',
@@ -62,7 +60,7 @@ export function PhotoPanel({
       kind: 'size',
       low: 2,
       high: 500,
-      start: lengthText(CARD.heightMm, units),
+      start: lengthText(BANK_CARD_MM.height, units),
     },
     {
       key: 'tolerance',

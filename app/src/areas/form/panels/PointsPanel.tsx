@@ -1,3 +1,4 @@
+import { sayUsualDoubt } from '@pike-stone/words/form';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
@@ -26,7 +27,7 @@ export function PointsPanel({ form, source, onClose }: SourcePanelProps<'points'
       low: 0.0005,
       high: 1,
       start: lengthText(source.toleranceMm, units),
-      about: 'how well it was measured: 0.005 to 0.02 mm by microscope',
+      about: `as near as it was measured: ${sayUsualDoubt(units)}`,
     },
   ]);
   const [tracing, setTracing] = useState(false);

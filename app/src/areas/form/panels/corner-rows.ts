@@ -1,4 +1,6 @@
 import {
+  MOST_CORNERS,
+  MOST_POINTS,
   bulgeOfRadius,
   distanceOf,
   radiusOfBulge,
@@ -10,9 +12,7 @@ import { MM_PER_INCH, readNumber, unlessRefused } from '@pike-stone/core';
 import type { UnitSystem } from '@pike-stone/words';
 import { parse } from 'papaparse';
 
-/** Most corners and points that are typed or pasted, and their farthest from zero, mm. */
-const MOST_CORNERS = 400;
-const MOST_POINTS = 2000;
+/** Corners and points lie no farther from zero than this, mm. */
 const MOST_MM = 1000;
 
 /**

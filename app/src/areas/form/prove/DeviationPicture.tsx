@@ -7,7 +7,7 @@ import { useUnits } from '../../../data/preferences';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
-import { placing, profilePath } from '../sketch/profile-path';
+import { fitted, profilePath, roomWithin } from '../sketch/profile-path';
 
 const HEIGHT = 320;
 const MARGIN = 46;
@@ -29,14 +29,14 @@ export function DeviationPicture({
   const pen = useColours();
   const units = useUnits();
   const [width, setWidth] = useState(0);
-  const { left, right, low, high } = boundsOf(profile);
-  const scale = Math.min((width - 2 * MARGIN) / (right - left), (HEIGHT - 2 * MARGIN) / (high - low));
-  const placed = placing(scale, [(left + right) / 2, (low + high) / 2], [width / 2, HEIGHT / 2]);
+  const placed = fitted(boundsOf(profile), roomWithin(width, HEIGHT, MARGIN));
   const most = Math.max(highMm, -lowMm, ...deviations.map(({ distanceMm }) => Math.abs(distanceMm)));
+  /** Pixels that a millimetre of deviation is drawn as. */
   const drawn = LONGEST_PX / most;
   const worst = deviations.reduce((one, other) =>
     Math.abs(other.distanceMm) > Math.abs(one.distanceMm) ? other : one,
   );
+  const [worstX, worstY] = placed.at(worst.onForm);
   return (
     <View
       role="img"
@@ -49,31 +49,23 @@ export function DeviationPicture({
           <Path d={profilePath(profile, placed)} fill="none" stroke={pen.ink} strokeWidth={1.6} />
           {deviations.map(({ at, onForm, distanceMm }, i) => {
             const [x, y] = placed.at(onForm);
-            const length = Math.hypot(at[0] - onForm[0], at[1] - onForm[1]);
-            const [ux, uy] =
-              length > 1e-9 ? [(at[0] - onForm[0]) / length, (at[1] - onForm[1]) / length] : [0, 0];
-            const px = Math.abs(distanceMm) * drawn;
+            const [dx, dy] = [(at[0] - onForm[0]) * drawn, (at[1] - onForm[1]) * drawn];
             const isOut = distanceMm < lowMm || distanceMm > highMm;
             return (
               <Line
                 key={i}
                 x1={x}
                 y1={y}
-                x2={x + ux * px}
-                y2={y - uy * px}
+                x2={x + dx}
+                y2={y - dy}
                 stroke={isOut ? pen.danger : pen.accent}
                 strokeWidth={isOut ? 2.4 : 1.4}
               />
             );
           })}
-          {[worst].map(({ onForm }) => {
-            const [cx, cy] = placed.at(onForm);
-            return (
-              <Circle key="worst" cx={cx} cy={cy} r={7} fill="none" stroke={pen.danger} strokeWidth={1.6} />
-            );
-          })}
+          <Circle cx={worstX} cy={worstY} r={7} fill="none" stroke={pen.danger} strokeWidth={1.6} />
           <SvgText x={10} y={18} textAnchor="start" fontFamily={FONT.words} fontSize={13} fill={pen.quiet}>
-            {`deviations drawn ${Math.round(drawn / scale)} times larger than the form`}
+            {`deviations drawn ${Math.round(drawn / placed.pxPerMm)} times larger than the form`}
           </SvgText>
         </Svg>
       )}

@@ -1,6 +1,6 @@
 import type { MeasuredForm } from '@pike-stone/contract';
 import { FITS } from '@pike-stone/core/bits';
-import { FIT_WORDS } from '@pike-stone/words/form';
+import { FIT_WORDS, sayUsualDoubt } from '@pike-stone/words/form';
 import { useState } from 'react';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
@@ -95,7 +95,7 @@ export function MeasurePanel({ form, onClose }: { form: Form; onClose: () => voi
           low: 0,
           high: 0.5,
           start: lengthText(measured?.doubtMm ?? USUAL_DOUBT_MM, units),
-          about: '2 to 5 µm by a good microscope, 10 to 20 by photo',
+          about: sayUsualDoubt(units),
         },
       ]}
     >

@@ -14,13 +14,13 @@ import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
-import { Empty, Loading } from '../../../kit/Empty';
+import { Empty } from '../../../kit/Empty';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { formStl } from '../../../workers/solid-work';
-import { NotHere } from '../../NotHere';
+import { LoadingOrNotHere } from '../../LoadingOrNotHere';
 import { useForm, type Form } from '../use-form';
 import { DeviationPicture } from './DeviationPicture';
 import { FirstPart } from './FirstPart';
@@ -33,7 +33,7 @@ export function ProveScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { form, loading, error } = useForm(id);
   if (form) return <Proof form={form} />;
-  return loading || error ? <Loading error={error} /> : <NotHere />;
+  return <LoadingOrNotHere loading={loading} error={error} />;
 }
 
 function Proof({ form }: { form: Form }) {

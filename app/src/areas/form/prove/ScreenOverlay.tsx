@@ -1,4 +1,5 @@
-import { boundsOf, MAGNIFICATIONS, type Profile } from '@pike-stone/core/form';
+import { BANK_CARD_MM, boundsOf, MAGNIFICATIONS, type Profile } from '@pike-stone/core/form';
+import { sayBankCard } from '@pike-stone/words/form';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path } from 'react-native-svg';
@@ -19,8 +20,6 @@ import { placing, profilePath } from '../sketch/profile-path';
 /** Pixels of a millimetre on this screen, once it was measured; it stays on this device. */
 const useScreen = draftsNamed<number>('pike-screen');
 
-/** Width of a bank card, mm (ISO/IEC 7810 ID-1). */
-const CARD_MM = 85.6;
 const COARSE = 1.02;
 const FINE = 1.002;
 const MARGIN = 16;
@@ -42,13 +41,13 @@ export function ScreenOverlay({ profile }: { profile: Profile }) {
         kind: 'size',
         low: 10,
         high: 300,
-        start: lengthText(CARD_MM, units),
-        about: 'a bank card is 85.6 mm',
+        start: lengthText(BANK_CARD_MM.width, units),
+        about: sayBankCard(units),
       },
     ],
     { keptAs: 'screen', atOnce: true },
   );
-  const known = figures.peek('known')?.[0] ?? CARD_MM;
+  const known = figures.peek('known')?.[0] ?? BANK_CARD_MM.width;
   const change = (factor: number) => useScreen.getState().keep('px', pxPerMm * factor);
   const { left, right, low, high } = boundsOf(profile);
   const scale = pxPerMm * Number(times);

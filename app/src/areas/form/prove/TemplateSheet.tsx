@@ -21,10 +21,9 @@ import { PAPER } from '../../../theme/colours';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { useFigures } from '../../figures/useFigures';
-import { templateOf, templateSvg } from './template';
+import { BAR_MM, templateOf, templateSvg } from './template';
 
 type Which = 'work' | 'face';
-const BAR_MM = 100;
 
 /** The form as a drawing to hold the cutter against, at true size or larger, and the printer it comes from. */
 export function TemplateSheet({

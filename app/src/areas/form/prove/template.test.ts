@@ -24,7 +24,7 @@ describe('a template', () => {
     expect(svg).toContain('id="bar-x" d="M15 ');
     expect(svg).toContain('h100"');
     expect(svg).toContain('v-100"');
-    expect(svg).toContain('A30 30 0 0 1');
+    expect(svg).toContain('A30.000000 30.000000 0 0 1');
     expect(svg).toContain('Print at 100 %');
     expect(svg).not.toContain('<3>');
   });

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { useColours } from '../../../theme/theme';
-import { placing, profilePath } from './profile-path';
+import { fitted, profilePath, roomWithin } from './profile-path';
 
 const WIDTH = 64;
 const HEIGHT = 44;
@@ -17,12 +17,7 @@ export function SmallForm({ source }: { source: FormSource }) {
   const path = useMemo(() => {
     const shape = unlessRefused(() => shapeOf(JSON.parse(key) as FormSource), null);
     if (!shape) return null;
-    const { left, right, low, high } = boundsOf(shape.profile);
-    const scale = Math.min((WIDTH - 2 * MARGIN) / (right - left), (HEIGHT - 2 * MARGIN) / (high - low));
-    return profilePath(
-      shape.profile,
-      placing(scale, [(left + right) / 2, (low + high) / 2], [WIDTH / 2, HEIGHT / 2]),
-    );
+    return profilePath(shape.profile, fitted(boundsOf(shape.profile), roomWithin(WIDTH, HEIGHT, MARGIN)));
   }, [key]);
   return (
     <View aria-hidden>

@@ -1,12 +1,21 @@
-import { boundsOf, insideCorners, smallestHollow, type FormShape, type Profile } from '@pike-stone/core/form';
+import {
+  boundsOf,
+  insideCorners,
+  smallestHollow,
+  type FormShape,
+  type PlanePoint,
+  type Profile,
+} from '@pike-stone/core/form';
 import { formatLength, joined, type UnitSystem } from '@pike-stone/words';
+import { sayPieceSize } from '@pike-stone/words/form';
 import { Circle, G, Line, Path } from 'react-native-svg';
 import { DimensionLine, type DimensionMark, type Pen } from '../../../kit/drawing/dimensions';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import type { TouchDrawing } from '../../../kit/drawing/TouchPaper';
 import { SCREEN_PX_PER_MM } from '../../../kit/drawing/screen-scale';
 import { FONT } from '../../../theme/type';
-import { placing, profilePath, type Placing } from './profile-path';
+import { LABEL_PX, pieceLabels } from './piece-labels';
+import { fitted, placing, profilePath, type Placing } from './profile-path';
 
 export type FormMark = 'depth' | 'width' | 'hollow';
 
@@ -39,13 +48,14 @@ export function formPlacing(
   { width, height, look }: Omit<Paper, 'pen' | 'units'>,
 ): Placing & { readonly times: number } {
   const { left, right, low, high } = boundsOf(profile);
-  const fit = Math.min((width - 2 * SIDE_PX) / (right - left), (height - TOP_PX - FOOT_PX) / (high - low));
-  const pxPerMm = fit * look.zoom;
-  const middle: readonly [number, number] = [width / 2 + look.dx, (height - FOOT_PX + TOP_PX) / 2 + look.dy];
-  return {
-    ...placing(pxPerMm, [(left + right) / 2, (low + high) / 2], middle),
-    times: pxPerMm / SCREEN_PX_PER_MM,
-  };
+  const whole = fitted(
+    { left, right, low, high },
+    { width, height, side: SIDE_PX, top: TOP_PX, foot: FOOT_PX },
+  );
+  const pxPerMm = whole.pxPerMm * look.zoom;
+  const middle: PlanePoint = [(left + right) / 2, (low + high) / 2];
+  const [x, y] = whole.at(middle);
+  return { ...placing(pxPerMm, middle, [x + look.dx, y + look.dy]), times: pxPerMm / SCREEN_PX_PER_MM };
 }
 
 /** Short strokes that show on which side the metal of the tool lies. */
@@ -149,6 +159,22 @@ export function drawForm(
               />
             );
           })}
+        {paper.look.zoom > 1
+          && pieceLabels(shape.profile, placed, paper, (piece) => sayPieceSize(piece, units)).map(
+            ({ text, x, y }, i) => (
+              <SvgText
+                key={`size${i}`}
+                x={x}
+                y={y}
+                textAnchor="middle"
+                fontFamily={FONT.figures}
+                fontSize={LABEL_PX}
+                fill={pen.accent}
+              >
+                {text}
+              </SvgText>
+            ),
+          )}
         {paper.look.zoom === 1 && (
           <>
             <DimensionLine x1={dimX} y1={surfaceY} x2={dimX} y2={tipY} pen={pen} />

@@ -4,6 +4,7 @@ import { sayBoreGap, saySmallestBore } from '@pike-stone/words/grind';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
+import { linePath } from '../../../kit/drawing/line-path';
 import { Caution } from '../../../kit/Caution';
 import { SCREEN_PX_PER_MM } from '../../../kit/drawing/screen-scale';
 import { Sheet } from '../../../kit/Screen';
@@ -41,12 +42,7 @@ export function InBore({
     { ...section, widthMm: Math.min(bit.plan.blank.widthMm, diameterMm) },
     diameterMm,
   );
-  const path = outline
-    .map(
-      ({ x, y }, i) =>
-        `${i === 0 ? 'M' : 'L'}${(middle + x * scale).toFixed(1)} ${(middle - y * scale).toFixed(1)}`,
-    )
-    .join('');
+  const path = linePath(outline.map(({ x, y }) => [middle + x * scale, middle - y * scale]));
   return (
     <Sheet>
       <View style={styles.pad} testID="bore-clearance">

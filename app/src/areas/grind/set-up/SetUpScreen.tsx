@@ -4,14 +4,13 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
-import { Loading } from '../../../kit/Empty';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { lengthText } from '../../figures/read-figure';
 import { useFigures } from '../../figures/useFigures';
-import { NotHere } from '../../NotHere';
+import { LoadingOrNotHere } from '../../LoadingOrNotHere';
 import { SideChoice } from '../plan/SideChoice';
 import { useBit, type Bit } from '../use-bit';
 import { HeightEffects } from './HeightEffects';
@@ -25,7 +24,7 @@ export function SetUpScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { bit, loading, error } = useBit(id);
   if (bit) return <SetUp bit={bit} />;
-  return loading || error ? <Loading error={error} /> : <NotHere />;
+  return <LoadingOrNotHere loading={loading} error={error} />;
 }
 
 function SetUp({ bit }: { bit: Bit }) {

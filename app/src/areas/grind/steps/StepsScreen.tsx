@@ -7,10 +7,9 @@ import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
-import { Loading } from '../../../kit/Empty';
 import { usePageTitle } from '../../../kit/page-title';
 import { useWide } from '../../../theme/theme';
-import { NotHere } from '../../NotHere';
+import { LoadingOrNotHere } from '../../LoadingOrNotHere';
 import { usePartlyGround } from '../../../workers/solid-work';
 import { frontOf } from '../bit-model';
 import { useBit, type Bit } from '../use-bit';
@@ -36,7 +35,7 @@ export function StepsScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { bit, loading, error } = useBit(id);
   if (bit && bit.impossible === null) return <Steps bit={bit} />;
-  return loading || error ? <Loading error={error} /> : <NotHere />;
+  return <LoadingOrNotHere loading={loading} error={error} />;
 }
 
 function Steps({ bit }: { bit: Bit }) {

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
+import { linePath } from '../../../kit/drawing/line-path';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import { useState } from 'react';
 import type { Stream } from '../../../data/instruments';
@@ -69,10 +70,7 @@ export function Trace({ says, points, spanS, show, level = null }: TraceProps) {
   const y = (value: number) =>
     EDGE.top
     + Math.min(1, Math.max(0, 0.5 - (value - middle) / (2 * half))) * (HEIGHT - EDGE.top - EDGE.bottom);
-  const path = shown
-    .filter(({ odd }) => !odd)
-    .map(({ t, value }, i) => `${i === 0 ? 'M' : 'L'}${x(t).toFixed(1)} ${y(value).toFixed(1)}`)
-    .join('');
+  const path = linePath(shown.filter(({ odd }) => !odd).map(({ t, value }) => [x(t), y(value)]));
   return (
     <View
       style={styles.paper}

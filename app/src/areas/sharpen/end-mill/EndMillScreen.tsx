@@ -9,14 +9,13 @@ import { backOr } from '../../../kit/back';
 import { Bar } from '../../../kit/Bar';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
-import { Loading } from '../../../kit/Empty';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { useEndTeeth } from '../../../workers/solid-work';
 import { BigFigures } from '../../grind/steps/StepFigures';
-import { NotHere } from '../../NotHere';
+import { LoadingOrNotHere } from '../../LoadingOrNotHere';
 import { CutterPanel } from './CutterPanel';
 import { EndMillSentence, type MillWord } from './EndMillSentence';
 import { EndSolid } from './EndSolid';
@@ -36,7 +35,7 @@ export function EndMillScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { mill, loading, error } = useEndMill(id);
   if (mill) return <Plan mill={mill} />;
-  return loading || error ? <Loading error={error} /> : <NotHere />;
+  return <LoadingOrNotHere loading={loading} error={error} />;
 }
 
 const PANELS = {

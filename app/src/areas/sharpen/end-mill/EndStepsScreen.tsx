@@ -8,7 +8,6 @@ import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { Bar } from '../../../kit/Bar';
 import { Caution } from '../../../kit/Caution';
-import { Loading } from '../../../kit/Empty';
 import { usePageTitle } from '../../../kit/page-title';
 import { sheet } from '../../../theme/sheet';
 import { useColours, useWide } from '../../../theme/theme';
@@ -16,7 +15,7 @@ import { usePedal } from '../../grind/steps/pedal';
 import { StepFrame, StepWords } from '../../grind/steps/StepFrame';
 import { BigFigures } from '../../grind/steps/StepFigures';
 import { useWakeLock } from '../../grind/steps/wake-lock';
-import { NotHere } from '../../NotHere';
+import { LoadingOrNotHere } from '../../LoadingOrNotHere';
 import { drawEnd } from './draw-end';
 import { HeightsScreen } from './HeightsScreen';
 import { useMillSession } from './session';
@@ -29,7 +28,7 @@ export function EndStepsScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { mill, loading, error } = useEndMill(id);
   if (mill?.plan) return <Steps mill={mill} />;
-  return loading || error ? <Loading error={error} /> : <NotHere />;
+  return <LoadingOrNotHere loading={loading} error={error} />;
 }
 
 function Steps({ mill }: { mill: EndMill }) {

@@ -1,6 +1,7 @@
 import { DRAWN_CUTTER, wheelDepth, type EndMillJob, type EndMillPlan } from '@pike-stone/core/wheel';
 import { formatAngle, formatLength, joined, type UnitSystem } from '@pike-stone/words';
 import { Circle, G, Line, Path } from 'react-native-svg';
+import { linePath } from '../../../kit/drawing/line-path';
 import { DimensionLine, type DimensionMark, type Pen } from '../../../kit/drawing/dimensions';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import type { TouchDrawing } from '../../../kit/drawing/TouchPaper';
@@ -26,8 +27,6 @@ const LAND_SHARE = 0.26;
 const landPx = (height: number): number => Math.max(LAND_PX, LAND_SHARE * height);
 
 type Point = readonly [x: number, y: number];
-const path = (points: readonly Point[]): string =>
-  points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`).join('');
 
 /** Which way the flank of the tooth that is ground lies on paper: -1 is up. */
 const flankSide = (plan: EndMillPlan): -1 | 1 => (plan.way === 'raise' ? -1 : 1);
@@ -63,9 +62,9 @@ function endView(
     ];
     const [from, to] = [at(angle, inner), at(angle, 1)];
     return {
-      flute: path([at(angle, DRAWN_CUTTER.webShare), ...arc]) + 'Z',
-      land: path([from, to, shifted(to), shifted(from)]) + 'Z',
-      edge: path([from, to]),
+      flute: linePath([at(angle, DRAWN_CUTTER.webShare), ...arc]) + 'Z',
+      land: linePath([from, to, shifted(to), shifted(from)]) + 'Z',
+      edge: linePath([from, to]),
       label: at(angle + turns * 0.22, 0.76),
     };
   });
@@ -157,17 +156,17 @@ function toothView({ wish }: EndMillJob, plan: EndMillPlan, { pen, width, height
     art: (
       <G>
         <Path
-          d={`${path([[left, ey], [ex, ey], ...land, ...behind, [left, last[1]]])}Z`}
+          d={`${linePath([[left, ey], [ex, ey], ...land, ...behind, [left, last[1]]])}Z`}
           fill={pen.wash}
           stroke="none"
         />
-        <Path d={path([[left, ey], face])} stroke={pen.ink} strokeWidth={1.4} />
-        <Path d={path(land)} stroke={pen.accent} strokeWidth={3} fill="none" />
-        <Path d={path(behind)} stroke={pen.ink} strokeWidth={1.6} fill="none" />
-        <Path d={path([to(0, 0), to(wish.landMm, heel)])} stroke={pen.quiet} strokeDasharray="3 3" />
-        <Path d={path(round)} stroke={pen.quiet} strokeDasharray="5 4" fill="none" />
+        <Path d={linePath([[left, ey], face])} stroke={pen.ink} strokeWidth={1.4} />
+        <Path d={linePath(land)} stroke={pen.accent} strokeWidth={3} fill="none" />
+        <Path d={linePath(behind)} stroke={pen.ink} strokeWidth={1.6} fill="none" />
+        <Path d={linePath([to(0, 0), to(wish.landMm, heel)])} stroke={pen.quiet} strokeDasharray="3 3" />
+        <Path d={linePath(round)} stroke={pen.quiet} strokeDasharray="5 4" fill="none" />
         <Path
-          d={path([to(-0.5 * wish.landMm, 0), to(2.2 * wish.landMm, 0)])}
+          d={linePath([to(-0.5 * wish.landMm, 0), to(2.2 * wish.landMm, 0)])}
           stroke={pen.quiet}
           strokeWidth={0.8}
         />

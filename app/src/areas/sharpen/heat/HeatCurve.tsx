@@ -2,6 +2,7 @@ import type { HeatPicture } from '@pike-stone/core/wheel';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect } from 'react-native-svg';
+import { linePath } from '../../../kit/drawing/line-path';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
@@ -94,9 +95,7 @@ export function HeatCurve({ picture }: { picture: HeatPicture }) {
             {`limit ${limitC} °C`}
           </SvgText>
           <Path
-            d={line
-              .map(({ s, c }, i) => `${i === 0 ? 'M' : 'L'}${x(s).toFixed(1)} ${y(c).toFixed(1)}`)
-              .join('')}
+            d={linePath(line.map(({ s, c }) => [x(s), y(c)]))}
             fill="none"
             stroke={pen.accent}
             strokeWidth={2.4}

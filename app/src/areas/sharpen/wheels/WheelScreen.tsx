@@ -15,13 +15,12 @@ import { backOr } from '../../../kit/back';
 import { Bar } from '../../../kit/Bar';
 import { Button } from '../../../kit/Button';
 import { Caution } from '../../../kit/Caution';
-import { Loading } from '../../../kit/Empty';
 import { Row } from '../../../kit/Row';
 import { Screen, Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
-import { NotHere } from '../../NotHere';
+import { LoadingOrNotHere } from '../../LoadingOrNotHere';
 import { DressBook } from './DressBook';
 import { DressPanel } from './DressPanel';
 import { GrinderPanel } from './GrinderPanel';
@@ -42,7 +41,7 @@ export function WheelScreen() {
   const { wheels, grinders, loading, error } = useWheels();
   const wheel = wheels.find(({ record }) => record.id === id);
   if (wheel) return <Wheel wheel={wheel} grinders={grinders} />;
-  return loading || error ? <Loading error={error} /> : <NotHere />;
+  return <LoadingOrNotHere loading={loading} error={error} />;
 }
 
 function Wheel({ wheel, grinders }: { wheel: ShownWheel; grinders: readonly StoreOf<'grinder'>[] }) {

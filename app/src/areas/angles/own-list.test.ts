@@ -1,4 +1,4 @@
-import { numbersIn, ownGears, ownPieces, ownPlates } from './use-set';
+import { ownGears, ownPieces, ownPlates } from './own-list';
 
 it('reads pieces of one’s own in whole steps, and refuses what is none', () => {
   expect(ownPieces('1 1.005; 50', 'mm')).toEqual([2000, 2010, 100_000]);
@@ -6,7 +6,7 @@ it('reads pieces of one’s own in whole steps, and refuses what is none', () =>
   expect(ownPieces('1 1.00007', 'mm')).toBeNull();
   expect(ownPieces('1 two', 'mm')).toBeNull();
   expect(ownPieces('', 'mm')).toBeNull();
-  expect(numbersIn('3 -1')).toBeNull();
+  expect(ownPieces('3 -1', 'mm')).toBeNull();
 });
 
 it('reads plates, a side on each row, and refuses part of a hole', () => {
