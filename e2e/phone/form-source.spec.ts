@@ -76,6 +76,23 @@ test('lines that overlap are refused, measured points and a drawing become a for
   await expect(page.getByTestId('fit')).toContainText(/lines and arcs follow 41 points within \d/);
 });
 
+test('a form is seen larger, with the sizes of its lines and arcs beside them', async ({ page }) => {
+  await page.goto('/grind/forms');
+  await startForm(page, /^A thread/);
+  const sketch = page.getByRole('img', { name: /^The form in section/ });
+  await expect(page.getByTestId('dimension-depth')).toBeVisible();
+  await page.getByRole('button', { name: 'Larger' }).click();
+  await page.getByRole('button', { name: 'Larger' }).click();
+  await expect(sketch.first()).toBeVisible();
+  // The round root of 2 mm pitch has 0.144 of it.
+  await expect(page.getByText(/^R 0\.29\smm$/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Smaller' }).click();
+  await expect(page.getByText(/\smm, 30°$/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Look up' }).click();
+  await page.getByRole('button', { name: 'Whole' }).click();
+  await expect(page.getByTestId('dimension-depth')).toBeVisible();
+});
+
 test('a photo with a known rectangle is traced into a form and leaves nothing on the wire; without its scale it is refused', async ({
   page,
 }) => {

@@ -1,5 +1,6 @@
 import { DEG } from '../quantity/angle';
 import { positive, within } from '../quantity/out-of-range';
+import { MM_PER_INCH } from '../quantity/units';
 import { wholeIn } from '../quantity/whole';
 import { faceOffset } from '../setting/cutter-blank';
 import type { MakingWay } from './form-names';
@@ -19,8 +20,8 @@ const LAND_TO_USE = 0.6;
 const BODY_TO_USE = 0.5;
 /** Height of the shank that a flat form tool is usually made from, mm. */
 const FLAT_HEIGHT_MM = 12;
-/** Taken off the face at a sharpening, mm: our typical value. */
-export const USUAL_FACE_GRIND_MM = 0.1;
+/** Taken off the face at a sharpening, mm: our typical value, in the round figure of a metric or an inch shop. */
+export const USUAL_FACE_GRIND_MM = { mm: 0.1, inch: 0.004 * MM_PER_INCH } as const;
 const ROUNDS = 60;
 const DEPTHS = 20;
 
@@ -97,7 +98,11 @@ function faceStock(tool: FormTool): number {
  * Sharpenings that a cutter has left in it, at so much off the face each time.
  * @param groundMm  off its face since it was new
  */
-export function sharpeningsLeft(tool: FormTool, groundMm = 0, perGrindMm = USUAL_FACE_GRIND_MM): number {
+export function sharpeningsLeft(
+  tool: FormTool,
+  groundMm = 0,
+  perGrindMm: number = USUAL_FACE_GRIND_MM.mm,
+): number {
   positive('ground off the face', perGrindMm);
   return Math.max(
     0,

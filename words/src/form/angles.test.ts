@@ -42,6 +42,9 @@ it('a sine bar says its stack and what an error does', () => {
   expect(saySine(127, 63.5, 1.876, 'inch')).toBe(
     'Stack 2.500\u00a0in: 4.8 seconds of arc for each tenth of a thou. A bar that is 0.1\u00a0thou too long sets 2.4 seconds too little.',
   );
+  expect(saySine(100, 0.349, 2.06, 'mm')).toBe(
+    'Stack 0.349\u00a0mm: 2.1 seconds of arc for each micrometre.',
+  );
   expect(saySteep(50)).not.toContain('slip');
   expect(saySteep(70)).toContain('set 20° and stand the work on an angle plate. The bar may slip');
   expect(sayTilt(14.123)).toContain('14.123°');

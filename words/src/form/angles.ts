@@ -21,6 +21,8 @@ const SMALL_STEPS: Readonly<
   mm: { um: 1, name: 'micrometre', barUm: 2 },
   inch: { um: MM_PER_INCH / 10, name: 'tenth of a thou', barUm: MM_PER_INCH / 10 },
 };
+/** An error of an angle below this is not worth a word, seconds of arc. */
+const LEAST_SAID_ARCSEC = 0.1;
 /** Travel over which an indicator proves a slide's angle, mm. */
 const PROOF_MM = 50;
 
@@ -98,7 +100,10 @@ export const sayStackDoubt = (
 export function saySine(lengthMm: number, stackMm: number, arcsecPerUm: number, units: UnitSystem): string {
   const { um, name, barUm } = SMALL_STEPS[units];
   const { errorArcsec } = sineAngle(lengthMm, stackMm, 0, barUm);
-  return `Stack ${sayLength(stackMm, units)}: ${(arcsecPerUm * um).toFixed(1)} seconds of arc for each ${name}. A bar that is ${sayFine(barUm / 1000, units)} too long sets ${Math.abs(errorArcsec).toFixed(1)} seconds too little.`;
+  const stack = `Stack ${sayLength(stackMm, units)}: ${(arcsecPerUm * um).toFixed(1)} seconds of arc for each ${name}.`;
+  return Math.abs(errorArcsec) < LEAST_SAID_ARCSEC
+    ? stack
+    : `${stack} A bar that is ${sayFine(barUm / 1000, units)} too long sets ${Math.abs(errorArcsec).toFixed(1)} seconds too little.`;
 }
 
 /** An angle at which the complement is set. */

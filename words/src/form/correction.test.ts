@@ -17,6 +17,7 @@ it('sharpening says what is kept, what is lost and how many are left', () => {
     '43\u00a0µm after 0.2\u00a0mm off the face',
   );
   expect(saySharpeningsLeft(30, 0, 0, 'mm')).toBe('About 30 sharpenings left, at 0.1\u00a0mm each.');
+  expect(saySharpeningsLeft(30, 0, 0, 'inch')).toContain('at 4\u00a0thou each');
   expect(saySharpeningsLeft(28, 0.2, 0.04, 'mm')).toContain(
     '0.2\u00a0mm are off its face, which is 40\u00a0µm of the form.',
   );

@@ -29,7 +29,7 @@ export function saySharpeningsLeft(
   lostMm: number,
   units: UnitSystem,
 ): string {
-  const left = `About ${count} sharpenings left, at ${saySmall(USUAL_FACE_GRIND_MM, units)} each.`;
+  const left = `About ${count} sharpenings left, at ${saySmall(USUAL_FACE_GRIND_MM[units], units)} each.`;
   if (groundMm === 0) return left;
   const lost = lostMm === 0 ? '' : `, which is ${sayFine(Math.abs(lostMm), units)} of the form`;
   return `${left} ${saySmall(groundMm, units)} are off its face${lost}.`;

@@ -11,6 +11,8 @@ const HEIGHT = 170;
 const ROLL = 10;
 const MARGIN = 24;
 const BAR_PX = 16;
+/** A stack lower than this has no room for its name beside it. */
+const WORD_PX = 16;
 
 /** The bar on its stack, to scale in angle. */
 export function SinePicture({ angleDeg }: { angleDeg: number }) {
@@ -25,6 +27,7 @@ export function SinePicture({ angleDeg }: { angleDeg: number }) {
   );
   const [ax, ay] = [MARGIN + ROLL, ground - ROLL];
   const [bx, by] = [ax + long * Math.cos(angle), ay - long * Math.sin(angle)];
+  const stackPx = ground - by - ROLL;
   const [nx, ny] = [-Math.sin(angle) * ROLL, -Math.cos(angle) * ROLL];
   const [tx, ty] = [-Math.sin(angle) * (ROLL + BAR_PX), -Math.cos(angle) * (ROLL + BAR_PX)];
   return (
@@ -37,12 +40,12 @@ export function SinePicture({ angleDeg }: { angleDeg: number }) {
       {width > 0 && (
         <Svg width={width} height={HEIGHT}>
           <Line x1={4} x2={width - 4} y1={ground} y2={ground} stroke={pen.ink} strokeWidth={1.6} />
-          {ground - by - ROLL > 1 && (
+          {stackPx > 1 && (
             <Rect
               x={bx - 14}
               y={by + ROLL}
               width={28}
-              height={ground - by - ROLL}
+              height={stackPx}
               fill={pen.wash}
               stroke={pen.accent}
               strokeWidth={1.6}
@@ -56,16 +59,18 @@ export function SinePicture({ angleDeg }: { angleDeg: number }) {
           />
           <Circle cx={ax} cy={ay} r={ROLL} fill={pen.sheet} stroke={pen.ink} strokeWidth={2} />
           <Circle cx={bx} cy={by} r={ROLL} fill={pen.sheet} stroke={pen.ink} strokeWidth={2} />
-          <SvgText
-            x={Math.min(width - 60, bx + 22)}
-            y={(ground + by) / 2 + 6}
-            textAnchor="start"
-            fontFamily={FONT.words}
-            fontSize={14}
-            fill={pen.accent}
-          >
-            stack
-          </SvgText>
+          {stackPx > WORD_PX && (
+            <SvgText
+              x={Math.min(width - 60, bx + 22)}
+              y={(ground + by) / 2 + 6}
+              textAnchor="start"
+              fontFamily={FONT.words}
+              fontSize={14}
+              fill={pen.accent}
+            >
+              stack
+            </SvgText>
+          )}
           <SvgText
             x={ax + 40}
             y={ground - 6}

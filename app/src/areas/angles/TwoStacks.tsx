@@ -98,7 +98,9 @@ function Made({ pieces, inUse: { unit } }: { pieces: readonly number[]; inUse: P
   return (
     <View style={styles.stack} testID="stack-answer">
       <StackPicture pieces={pieces} unit={unit} wearPiece={null} />
-      <Words role="big">{sayPieces(pieces, unit)}</Words>
+      <Words role="big" testID="stack-pieces">
+        {sayPieces(pieces, unit)}
+      </Words>
     </View>
   );
 }

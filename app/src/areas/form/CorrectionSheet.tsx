@@ -25,9 +25,8 @@ import { SPACE } from '../../theme/type';
 import { ErrorCurve } from './ErrorCurve';
 import type { Form } from './use-form';
 
-/** A height by which an edge is easily out, and what a sharpening takes off the face, mm. */
-const HEIGHT_OUT_MM = 0.2;
-const FACE_MM = 0.2;
+/** A height by which an edge is easily out, and what is ground off a face in a few sharpenings, mm. */
+const OUT_MM = { mm: 0.2, inch: 0.254 } as const;
 
 /** What rake and clearance do to the form, corrected or not; what height and sharpening do. */
 export function CorrectionSheet({
@@ -41,13 +40,15 @@ export function CorrectionSheet({
 }) {
   const units = useUnits();
   const { tool, way } = form.body;
+  const outMm = OUT_MM[units];
+  const grindMm = USUAL_FACE_GRIND_MM[units];
   const { worst, uncorrected } = corrected;
   const edgeAt = (heightMm: number): number | null =>
     unlessRefused(() => worstOf(heightErrors(shape, tool, heightMm)).errorMm, null);
-  const [high, low] = [edgeAt(HEIGHT_OUT_MM), edgeAt(-HEIGHT_OUT_MM)];
-  const loses = unlessRefused(() => sharpeningError(shape, tool, way, FACE_MM), 0);
+  const [high, low] = [edgeAt(outMm), edgeAt(-outMm)];
+  const loses = unlessRefused(() => sharpeningError(shape, tool, way, outMm), 0);
   const { faceGroundMm } = form.body;
-  const count = unlessRefused(() => sharpeningsLeft(tool, faceGroundMm), 0);
+  const count = unlessRefused(() => sharpeningsLeft(tool, faceGroundMm, grindMm), 0);
   const now =
     faceGroundMm === 0 ? 0 : unlessRefused(() => sharpeningError(shape, tool, way, faceGroundMm), 0);
   return (
@@ -56,15 +57,15 @@ export function CorrectionSheet({
         <Words role="heading">Corrected for rake and clearance</Words>
         <ErrorCurve errors={uncorrected} depthMm={shape.depthMm} />
         <Words>{sayUncorrected(worst, units)}</Words>
-        {high !== null && low !== null && <Words>{sayHeightErrors(HEIGHT_OUT_MM, high, low, units)}</Words>}
-        <Words>{saySharpening(formKept(tool, way), FACE_MM, loses, units)}</Words>
+        {high !== null && low !== null && <Words>{sayHeightErrors(outMm, high, low, units)}</Words>}
+        <Words>{saySharpening(formKept(tool, way), outMm, loses, units)}</Words>
         <Words testID="sharpenings">{saySharpeningsLeft(count, faceGroundMm, now, units)}</Words>
         <Button
-          label={`Sharpened: ${saySmall(USUAL_FACE_GRIND_MM, units)} off the face`}
+          label={`Sharpened: ${saySmall(grindMm, units)} off the face`}
           disabled={count === 0}
           onPress={() =>
             form.change(
-              { faceGroundMm: Number((faceGroundMm + USUAL_FACE_GRIND_MM).toFixed(4)) },
+              { faceGroundMm: Number((faceGroundMm + grindMm).toFixed(4)) },
               'Counted as sharpened.',
             )
           }

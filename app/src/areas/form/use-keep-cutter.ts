@@ -1,5 +1,6 @@
 import type { ToolBody } from '@pike-stone/contract';
 import {
+  USUAL_FACE_GRIND_MM,
   boundsOf,
   isForTurning,
   sharpeningsLeft,
@@ -19,7 +20,10 @@ const LEAST_DEPTH_MM = 0.1;
 /** The form cutter as a tool of the drawer. */
 function toolOfForm({ body }: Form, shape: FormShape, units: UnitSystem): ToolBody {
   const { tool, name } = body;
-  const sharpenings = unlessRefused(() => sharpeningsLeft(tool, body.faceGroundMm), 0);
+  const sharpenings = unlessRefused(
+    () => sharpeningsLeft(tool, body.faceGroundMm, USUAL_FACE_GRIND_MM[units]),
+    0,
+  );
   const { left, right } = boundsOf(shape.profile);
   const shared = {
     name,

@@ -1,6 +1,7 @@
 import {
   boundsOf,
   insideCorners,
+  sampled,
   smallestHollow,
   type FormShape,
   type PlanePoint,
@@ -8,7 +9,7 @@ import {
 } from '@pike-stone/core/form';
 import { formatLength, joined, type UnitSystem } from '@pike-stone/words';
 import { sayPieceSize } from '@pike-stone/words/form';
-import { Circle, G, Line, Path } from 'react-native-svg';
+import { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { DimensionLine, type DimensionMark, type Pen } from '../../../kit/drawing/dimensions';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import type { TouchDrawing } from '../../../kit/drawing/TouchPaper';
@@ -41,6 +42,16 @@ interface Paper {
 const SIDE_PX = 58;
 const TOP_PX = 46;
 const FOOT_PX = 50;
+/** Band along the top for what is said of the whole form, px. */
+const BAND_PX = 26;
+/** Chord error with which the middle of an outline is found, as a share of the depth. */
+const CHORD_SHARE = 0.01;
+
+/** Place of a form's outline that is nearest to x. */
+const outlineNear = (profile: Profile, x: number, chordErrorMm: number): PlanePoint =>
+  sampled(profile, chordErrorMm).reduce((best, one) =>
+    Math.abs(one[0] - x) < Math.abs(best[0] - x) ? one : best,
+  );
 
 /** Where the form lies on the paper, and how many times larger than it is. */
 export function formPlacing(
@@ -53,7 +64,8 @@ export function formPlacing(
     { width, height, side: SIDE_PX, top: TOP_PX, foot: FOOT_PX },
   );
   const pxPerMm = whole.pxPerMm * look.zoom;
-  const middle: PlanePoint = [(left + right) / 2, (low + high) / 2];
+  // Grown from the middle of its outline, which stays where it is: the edge is in view at any magnification.
+  const middle = outlineNear(profile, (left + right) / 2, CHORD_SHARE * (high - low));
   const [x, y] = whole.at(middle);
   return { ...placing(pxPerMm, middle, [x + look.dx, y + look.dy]), times: pxPerMm / SCREEN_PX_PER_MM };
 }
@@ -160,21 +172,21 @@ export function drawForm(
             );
           })}
         {paper.look.zoom > 1
-          && pieceLabels(shape.profile, placed, paper, (piece) => sayPieceSize(piece, units)).map(
-            ({ text, x, y }, i) => (
-              <SvgText
-                key={`size${i}`}
-                x={x}
-                y={y}
-                textAnchor="middle"
-                fontFamily={FONT.figures}
-                fontSize={LABEL_PX}
-                fill={pen.accent}
-              >
-                {text}
-              </SvgText>
-            ),
-          )}
+          && pieceLabels(shape.profile, placed, { ...paper, top: BAND_PX }, (piece) =>
+            sayPieceSize(piece, units),
+          ).map(({ text, x, y }, i) => (
+            <SvgText
+              key={`size${i}`}
+              x={x}
+              y={y}
+              textAnchor="middle"
+              fontFamily={FONT.figures}
+              fontSize={LABEL_PX}
+              fill={pen.accent}
+            >
+              {text}
+            </SvgText>
+          ))}
         {paper.look.zoom === 1 && (
           <>
             <DimensionLine x1={dimX} y1={surfaceY} x2={dimX} y2={tipY} pen={pen} />
@@ -182,6 +194,7 @@ export function drawForm(
             <DimensionLine x1={leftX} y1={dimY - 20} x2={rightX} y2={dimY - 20} pen={pen} />
           </>
         )}
+        {paper.look.zoom > 1 && <Rect width={width} height={BAND_PX} fill={pen.sheet} fillOpacity={0.9} />}
         <SvgText
           x={width - 10}
           y={surfaceY + 17}

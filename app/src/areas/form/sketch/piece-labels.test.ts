@@ -3,7 +3,7 @@ import { pieceLabels } from './piece-labels';
 import { fitted, placing, roomWithin } from './profile-path';
 
 const { profile } = shapeOf({ kind: 'thread', form: 'iso-60', pitchMm: 4 });
-const paper = { width: 360, height: 300 };
+const paper = { width: 360, height: 300, top: 0 };
 const say = ({ kind }: { kind: string }) => kind;
 
 describe('sizes written beside the lines and arcs of a form', () => {

@@ -23,7 +23,7 @@ export interface PieceLabel {
 export function pieceLabels(
   profile: Profile,
   placed: Placing,
-  paper: { readonly width: number; readonly height: number },
+  paper: { readonly width: number; readonly height: number; readonly top: number },
   say: (piece: Piece) => string,
 ): readonly PieceLabel[] {
   const inView = piecesOf(profile)
@@ -31,7 +31,9 @@ export function pieceLabels(
       const [x, y] = placed.at(pointOn(piece, 0.5));
       return { piece, x, y, long: pieceLength(piece) * placed.pxPerMm };
     })
-    .filter(({ x, y, long }) => long >= LEAST_PX && x > 0 && x < paper.width && y > 0 && y < paper.height)
+    .filter(
+      ({ x, y, long }) => long >= LEAST_PX && x > 0 && x < paper.width && y > paper.top && y < paper.height,
+    )
     .sort((a, b) => b.long - a.long)
     .slice(0, MOST);
   const areas = inView.map(({ piece, x, y }) => {
