@@ -53,7 +53,10 @@ test('an angle that one stack is too thin for is set by two', async ({ page }) =
   expect(over! - under!).toBeCloseTo(100 * Math.sin((0.2 * Math.PI) / 180), 2);
 });
 
-test('feelers of the shop are stacked as leaves; what cannot be read is not used', async ({ page, request }) => {
+test('feelers of the shop are stacked as leaves; what cannot be read is not used', async ({
+  page,
+  request,
+}) => {
   await enter(request);
   const keep = async (body: object) => {
     const data = { version: 0, archived: false, body: { note: '', ...body } };

@@ -179,8 +179,16 @@ export const moved = (profile: Profile, dxMm: number, dyMm: number): Profile =>
 export const scaled = (profile: Profile, factor: number): Profile =>
   profile.map(([x, y, bulge]): Corner => [x * factor, y * factor, bulge]);
 
+/** Smallest and largest x and y, mm. */
+export interface Bounds {
+  readonly left: number;
+  readonly right: number;
+  readonly low: number;
+  readonly high: number;
+}
+
 /** Smallest and largest x and y of a profile, arcs reckoned as arcs. */
-export function boundsOf(profile: Profile) {
+export function boundsOf(profile: Profile): Bounds {
   const points = piecesOf(profile).flatMap((piece): readonly PlanePoint[] => {
     if (piece.kind === 'line') return [piece.from, piece.to];
     const { centre, radiusMm } = piece;

@@ -3,6 +3,7 @@ import {
   insideCorners,
   sampled,
   smallestHollow,
+  type Bounds,
   type FormShape,
   type PlanePoint,
   type Profile,
@@ -71,7 +72,7 @@ export function formPlacing(
 }
 
 /** Short strokes that show on which side the metal of the tool lies. */
-function hatch(placed: Placing, bounds: ReturnType<typeof boundsOf>, toolTop: number): string {
+function hatch(placed: Placing, bounds: Bounds, toolTop: number): string {
   const step = 9;
   const [x0] = placed.at([bounds.left, bounds.high]);
   const [x1] = placed.at([bounds.right, bounds.high]);

@@ -1,4 +1,4 @@
-import { boundsOf, piecesOf, type PlanePoint, type Profile } from '@pike-stone/core/form';
+import { piecesOf, type Bounds, type PlanePoint, type Profile } from '@pike-stone/core/form';
 
 /** Where millimetres lie on paper: y runs up in the form and down on paper. */
 export interface Placing {
@@ -32,7 +32,7 @@ export const roomWithin = (width: number, height: number, margin: number): Room 
 
 /** Puts what lies within bounds into the middle of the room, as large as it fits. */
 export function fitted(
-  { left, right, low, high }: ReturnType<typeof boundsOf>,
+  { left, right, low, high }: Bounds,
   { width, height, side, top, foot }: Room,
 ): Placing {
   const pxPerMm = Math.min((width - 2 * side) / (right - left), (height - top - foot) / (high - low));
