@@ -135,7 +135,7 @@ test('a thread is cut by a circular tool, and the first one measured over three 
   await expect(page.getByTestId('correction')).toContainText('Shaped to the form itself it would cut up to');
   await page.getByRole('button', { name: /^Prove it/ }).click();
   const first = page.getByTestId('first-part');
-  await expect(first).toContainText(/Best wires for this pitch: 0\.87\smm/);
+  await expect(first).toContainText(/Best wires for this pitch: 0\.866\smm/);
   const wanted = /It must read ([\d.]+)/.exec((await first.textContent())!)![1];
   await page.getByLabel(/^Over the wires reads/).fill(String(Number(wanted) + 0.1));
   await expect(first).toContainText(/too large: in by 0\.05\smm on the radius/);
@@ -160,6 +160,13 @@ test('a relieved cutter for a chamfer is gashed on the head of the shop and back
     /40 : 1: 5 full turns and 35 spaces of the 49 circle/,
   );
   await expect(page.getByTestId('make-relief 1')).toContainText('Turned radius');
+  // The stone it is begun with reaches all of it; one that cuts into the land has no stop at all.
+  const table = page.getByTestId('slide-table');
+  await expect(table).toContainText(/\d+ stops leave at most 5\sµm/);
+  await expect(table).not.toContainText('does not reach all of the form');
+  await page.getByLabel(/^Radius of the wheel or stone/).fill('20');
+  await expect(table).toContainText('This wheel fits nowhere on the form');
+  await expect(page.getByRole('button', { name: 'Next stop' })).toBeHidden();
 });
 
 test('a clock wheel cutter is shaped by a tapered stone or on a swinging fixture', async ({ page }) => {

@@ -1,7 +1,15 @@
 import { DEG } from '../quantity/angle';
 import { angleBetween, minus, type PlanePoint } from '../quantity/plane';
 import { circleOfBestFit } from '../profile/arc-fit';
-import { pieceLength, piecesOf, pointOn, type ArcPiece, type Profile } from '../profile/profile';
+import {
+  pieceLength,
+  piecesOf,
+  profileLength,
+  profileOf,
+  type ArcPiece,
+  type Profile,
+} from '../profile/profile';
+import { steppedPoints } from '../profile/sampled';
 
 /** A hollow or a round of a tool's form that one stone or one swing makes. */
 export interface ArcJob {
@@ -21,8 +29,8 @@ export interface ArcJob {
   readonly times: number;
 }
 
-/** Points of each arc that the circle is laid through. */
-const POINTS = 24;
+/** About so many points of the arcs are the circle laid through. */
+const POINTS = 96;
 /** Arcs shorter than this are no job of their own, mm. */
 const LEAST_MM = 0.02;
 /** Two jobs are the two sides of a symmetric form when they agree to this, mm: each side is fitted by itself. */
@@ -53,9 +61,9 @@ function groupsOf(profile: Profile): readonly (readonly ArcPiece[])[] {
 const isRound = ({ sweepRad }: ArcPiece): boolean => sweepRad >= 0;
 
 function jobOf(arcs: readonly ArcPiece[]): ArcJob {
-  const points = arcs.flatMap((arc) =>
-    Array.from({ length: POINTS + 1 }, (_, i) => pointOn(arc, i / POINTS)),
-  );
+  const along = profileOf(arcs);
+  // Evenly along all of them: short arcs must not count for more than long ones.
+  const points = steppedPoints(along, profileLength(along) / POINTS);
   const first = arcs[0]!;
   const kind = isRound(first) ? 'round' : 'hollow';
   const circle =

@@ -6,12 +6,15 @@ import { RACKS } from '../gear/gear';
 import { toothSpace } from '../gear/tooth-space';
 import { clockWheelSpace } from '../gear/clock';
 import { arcJobs } from './arc-jobs';
+import { CLOCK_WHEEL, FLY, SPACE } from './form.fixture';
+import { shapeOf } from './form-shape';
+import { correctedForm } from './form-tool';
 import { dialStops } from './slide-dials';
 import { flankRelief } from '../setting/cutter-blank';
 import { areaTo, formPasses, heelClearance } from './fly-cutter';
 import { metalLeftNear } from './metal-left';
 import { radiusForm } from './simple-forms';
-import { slideStops } from './slide-table';
+import { slideStops, stoneToBeginWith } from './slide-table';
 import { insideCorners, largestStone, smallestHollow } from './stone-choice';
 import { stoneHeight } from './stone-height';
 import { swingEllipse, swungCircle } from './swing';
@@ -118,6 +121,20 @@ describe('a slide table', () => {
     expect(passedOver + leftOut).toBeGreaterThan(0);
     stops.forEach((stop) => expect(distanceFrom(slot, stop)).toBeGreaterThan(1 - 1e-6));
     expect(slideStops(ROUNDED_STEP, 1, 0.01).passedOver).toBe(0);
+  });
+
+  it.each([
+    SPACE,
+    CLOCK_WHEEL,
+    { kind: 'thread', form: 'iso-60', pitchMm: 2 },
+    { kind: 'radius', shape: 'bead', radiusMm: 6, depthMm: 6 },
+    { kind: 'chamfer', widthMm: 2, angleDeg: 45 },
+  ] as const)('of %j is begun with a stone that reaches all of it', (source) => {
+    const { toShape } = correctedForm(shapeOf(source), FLY);
+    const stone = stoneToBeginWith(toShape, 0.005);
+    expect(stone).toBeLessThanOrEqual(Math.min(3, largestStone(toShape)));
+    expect(stone).toBeGreaterThan(0.1);
+    expect(slideStops(toShape, stone, 0.005)).toMatchObject({ leftOut: 0, passedOver: 0 });
   });
 
   it('refuses a wheel larger than a hollow, and a cusp as large as the wheel', () => {
@@ -247,6 +264,16 @@ describe('single arcs of a form', () => {
     expect(used('groove')).toEqual([['round', -90, 90]]);
     expect(used('bead')).toEqual([['hollow', -90, 90]]);
     expect(used('edge')).toEqual([['hollow', -90, 0]]);
+  });
+
+  it('are the same on both sides of a symmetric form, whatever rake bends it to', () => {
+    const { toShape } = correctedForm(shapeOf({ kind: 'radius', shape: 'bead', radiusMm: 6, depthMm: 6 }), {
+      kind: 'flat',
+      smallestMm: 9,
+      rakeDeg: 6,
+      clearanceDeg: 8,
+    });
+    expect(arcJobs(toShape)).toEqual([expect.objectContaining({ kind: 'hollow', times: 2 })]);
   });
 
   it('stand for the many arcs of a gear flank, with what they leave', () => {

@@ -12,6 +12,7 @@ import {
   type Piece,
   type Profile,
 } from '../profile/profile';
+import { largestStone } from './stone-choice';
 
 /** Ends of two shifted pieces that count as one point, mm. */
 const SAME_MM = 1e-9;
@@ -222,3 +223,26 @@ export function slideStops(profile: Profile, rhoMm: number, cuspMm: number): Sli
 
 const isNeighbour = (pieces: readonly Piece[], a: Piece, b: Piece): boolean =>
   pieces.indexOf(b) === pieces.indexOf(a) + 1;
+
+/** A stone to begin with where no hollow asks for a smaller one, mm. */
+const USUAL_STONE_MM = 3;
+/** Stones are tried from the largest down to a tenth of it, in whole steps of so many to a millimetre. */
+const TENTHS = 10;
+const STEPS_PER_MM = 20;
+
+/**
+ * Radius of a stone to begin a slide table with: the largest that fits the hollows of a form and reaches all of it.
+ * @returns the smallest that is tried where none reaches all, mm
+ */
+export function stoneToBeginWith(profile: Profile, cuspMm: number): number {
+  const largest = Math.min(USUAL_STONE_MM, largestStone(profile));
+  const tried = Array.from({ length: TENTHS }, (_, i) => {
+    const radiusMm = (largest * (TENTHS - i)) / TENTHS;
+    return Math.floor(radiusMm * STEPS_PER_MM) / STEPS_PER_MM || radiusMm;
+  }).filter((radiusMm) => radiusMm > 2 * cuspMm);
+  const reaches = (radiusMm: number): boolean => {
+    const { leftOut, passedOver } = slideStops(profile, radiusMm, cuspMm);
+    return leftOut + passedOver === 0;
+  };
+  return tried.find(reaches) ?? tried.at(-1) ?? largest;
+}

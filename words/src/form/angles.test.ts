@@ -36,11 +36,11 @@ it('a stack is exact, or over or under by what is said', () => {
 it('a sine bar says its stack and what an error does', () => {
   const { stackMm, arcsecPerUm } = sineStack(100, 30);
   expect(saySine(100, stackMm, arcsecPerUm, 'mm')).toBe(
-    'Stack 50\u00a0mm: 2.4 seconds of arc for each micrometre. A bar that is 2\u00a0µm too long sets 2.4 seconds too little.',
+    'Stack 50.000\u00a0mm: 2.4 seconds of arc for each micrometre. A bar that is 2\u00a0µm too long sets 2.4 seconds too little.',
   );
   // In inches it is said for the tenth of a thou, which is 2.54 micrometres.
   expect(saySine(127, 63.5, 1.876, 'inch')).toBe(
-    'Stack 2.500\u00a0in: 4.8 seconds of arc for each tenth of a thou. A bar that is 0.1\u00a0thou too long sets 2.4 seconds too little.',
+    'Stack 2.5000\u00a0in: 4.8 seconds of arc for each tenth of a thou. A bar that is 0.1\u00a0thou too long sets 2.4 seconds too little.',
   );
   expect(saySine(100, 0.349, 2.06, 'mm')).toBe(
     'Stack 0.349\u00a0mm: 2.1 seconds of arc for each micrometre.',

@@ -10,7 +10,7 @@ import {
 } from '@pike-stone/core/setting';
 import { sayLength } from '../forecast/row';
 import { formatAngle, type UnitSystem } from '../format';
-import { sayFine, sayVeryFine } from './fine';
+import { sayFine, sayGauge, sayVeryFine } from './fine';
 
 /** A stack that differs by less is exact, mm or inches. */
 const EXACT = 1e-9;
@@ -100,7 +100,7 @@ export const sayStackDoubt = (
 export function saySine(lengthMm: number, stackMm: number, arcsecPerUm: number, units: UnitSystem): string {
   const { um, name, barUm } = SMALL_STEPS[units];
   const { errorArcsec } = sineAngle(lengthMm, stackMm, 0, barUm);
-  const stack = `Stack ${sayLength(stackMm, units)}: ${(arcsecPerUm * um).toFixed(1)} seconds of arc for each ${name}.`;
+  const stack = `Stack ${sayGauge(stackMm, units)}: ${(arcsecPerUm * um).toFixed(1)} seconds of arc for each ${name}.`;
   return Math.abs(errorArcsec) < LEAST_SAID_ARCSEC
     ? stack
     : `${stack} A bar that is ${sayFine(barUm / 1000, units)} too long sets ${Math.abs(errorArcsec).toFixed(1)} seconds too little.`;

@@ -1,6 +1,6 @@
 import { MM_PER_INCH } from '@pike-stone/core';
 import { sayLength } from '../forecast/row';
-import type { UnitSystem } from '../format';
+import { joined, type Shown, type UnitSystem } from '../format';
 
 const THOU_MM = MM_PER_INCH / 1000;
 const MILLIONTHS_PER_UM = 1000 / MM_PER_INCH;
@@ -23,6 +23,15 @@ export const fineFigure = (mm: number, units: UnitSystem): string =>
  */
 export const sayFine = (mm: number, units: UnitSystem): string =>
   Math.abs(mm) >= LENGTH_FROM_MM ? sayLength(mm, units) : `${fineFigure(mm, units)}\u00a0${FINE_UNIT[units]}`;
+
+/** A size that is set by gauges: to a micrometre, or a tenth of a thou. */
+export const gaugeLength = (mm: number, units: UnitSystem): Shown =>
+  units === 'mm'
+    ? { figure: mm.toFixed(3), unit: 'mm' }
+    : { figure: (mm / MM_PER_INCH).toFixed(4), unit: 'in' };
+
+/** The same with its unit. */
+export const sayGauge = (mm: number, units: UnitSystem): string => joined(gaugeLength(mm, units));
 
 /** The doubt of a gauge block: hundredths of a micrometre, or millionths of an inch. */
 export const sayVeryFine = (um: number, units: UnitSystem): string =>

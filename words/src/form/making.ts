@@ -3,8 +3,8 @@ import { OWN_TAPER_DEG } from '@pike-stone/core/form';
 import type { ScratchVerdict, TemperingColour, scratchTest } from '@pike-stone/core/setting';
 import { capital } from '../capital';
 import { sayLength } from '../forecast/row';
-import { formatAngle, formatHeat, formatLength, type UnitSystem } from '../format';
-import { sayFine } from './fine';
+import { formatAngle, formatHeat, formatLength, type Shown, type UnitSystem } from '../format';
+import { gaugeLength, sayFine, sayGauge } from './fine';
 
 const TEMPERING_WORDS: Readonly<Record<TemperingColour, string>> = {
   none: 'no colour yet',
@@ -51,10 +51,14 @@ const GRINDING =
 /** One step of making a form cutter. */
 export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
   const size = (mm: number): string => sayLength(mm, units);
-  const figure = (label: string, mm: number, about: string) => {
-    const { figure: text, unit } = formatLength(mm, units);
-    return { label, figure: text, about: `${unit}, ${about}` };
-  };
+  const shown = (label: string, { figure: text, unit }: Shown, about: string) => ({
+    label,
+    figure: text,
+    about: `${unit}, ${about}`,
+  });
+  const figure = (label: string, mm: number, about: string) => shown(label, formatLength(mm, units), about);
+  /** A size that is set by gauges. */
+  const gauge = (mm: number): string => sayGauge(mm, units);
   const angle = (label: string, deg: number, about: string) => ({
     label,
     figure: formatAngle(deg, 1),
@@ -64,12 +68,12 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
   const celsius = (c: number): string => (units === 'mm' ? '°C' : `°C (${formatHeat(c, units)})`);
   /** Where the centre of an arc stands, from the middle of the form and its tip. */
   const centre = ([x, y]: readonly [number, number], times: number): string =>
-    `Its centre stands ${sayAside(x, times)} and ${size(Math.abs(y))} ${y < 0 ? 'below' : 'above'} the tip.`;
+    `Its centre stands ${sayAside(x, times)} and ${gauge(Math.abs(y))} ${y < 0 ? 'below' : 'above'} the tip.`;
   const sayAside = (x: number, times: number): string => {
-    if (times === 2) return `${size(Math.abs(x))} either side of the middle`;
+    if (times === 2) return `${gauge(Math.abs(x))} either side of the middle`;
     return Math.abs(x) < NOTICED_MM
       ? 'on the middle'
-      : `${size(Math.abs(x))} ${x > 0 ? 'right' : 'left'} of the middle`;
+      : `${gauge(Math.abs(x))} ${x > 0 ? 'right' : 'left'} of the middle`;
   };
   const nothing = { figures: [], lines: [], caution: null };
   switch (step.key) {
@@ -126,7 +130,10 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
       return {
         ...nothing,
         title: `${step.job.times === 2 ? 'Both arcs' : 'The arc'} of radius ${size(step.job.radiusMm)}, ${step.job.kind}`,
-        figures: [figure('Swing', step.keptMm, 'centre kept'), figure('or', step.freeMm, 'centre may move')],
+        figures: [
+          shown('Swing', gaugeLength(step.keptMm, units), 'centre kept'),
+          shown('or', gaugeLength(step.freeMm, units), 'centre may move'),
+        ],
         lines: [
           `Swung at the radius itself the tilt would leave ${sayFine(step.uncorrectedMm, units)}, because the face cuts the swung round in an ellipse. With the centre kept, ±${sayFine(step.remainingMm, units)} are left; with the tool set by its edge, ${sayFine(step.freeRemainingMm, units)}.`,
           centre(step.job.centre, step.job.times),

@@ -61,9 +61,11 @@ export const sayFollowed = (pieces: number, points: number, worstMm: number, uni
 export const saySpace = (worstMm: number, places: number, units: UnitSystem): string =>
   `A blank was cut with this solid: the space it leaves is within ${sayFine(Math.max(SEEN_MM, worstMm), units)} of the form at ${places} places.`;
 
-/** How well points are usually measured. */
+/** How well points are usually measured, in the round figures of a metric or an inch shop. */
 export const sayUsualDoubt = (units: UnitSystem): string =>
-  `${sayFine(0.002, units)} to ${sayFine(0.005, units)} by a good microscope, ${sayFine(0.01, units)} to ${sayFine(0.02, units)} by photo`;
+  units === 'mm'
+    ? '2 to 5\u00a0µm by a good microscope, 10 to 20 by photo'
+    : '0.1 to 0.2\u00a0thou by a good microscope, 0.5 to 1 by photo';
 
 /** The known object that most people carry. */
 export const sayBankCard = (units: UnitSystem): string =>

@@ -57,7 +57,7 @@ export function ErrorCurve({
           />
           <SvgText
             x={width - LEFT}
-            y={last.errorMm < 0 ? y(last.errorMm) - 6 : 20}
+            y={TOP - 8}
             textAnchor="end"
             fontFamily={FONT.figures}
             fontSize={13}

@@ -93,9 +93,7 @@ function Steps({ form }: { form: Form }) {
           i < soft && (
             <View key={keys[i]} style={styles.gap}>
               <Step form={form} step={step} name={keys[i]!} number={i + 1} />
-              {step.key === 'slides' && (
-                <SlideTable profile={corrected.toShape} name={body.name} largestMm={step.largestMm} />
-              )}
+              {step.key === 'slides' && <SlideTable profile={corrected.toShape} name={body.name} />}
             </View>
           ),
       )}

@@ -19,21 +19,18 @@ import { SlidePicture } from './SlidePicture';
 import { useSlideTable, type MadeTable } from './use-slide-table';
 
 /** Stops of a round wheel along the form in the terms of the dials: one at a time, large, with the picture. */
-export function SlideTable({
-  profile,
-  name,
-  largestMm,
-}: {
-  profile: Profile;
-  name: string;
-  largestMm: number;
-}) {
-  const { boxes, refused, made, go } = useSlideTable(profile, name, largestMm);
+export function SlideTable({ profile, name }: { profile: Profile; name: string }) {
+  const { boxes, refused, fitsNowhere, made, go } = useSlideTable(profile, name);
   return (
     <Sheet>
       <View style={styles.box} testID="slide-table">
         <Words role="heading">Slide table</Words>
         {refused && <Words role="fault">{sayOutOfRange(refused)}</Words>}
+        {fitsNowhere && (
+          <Words role="fault">
+            This wheel fits nowhere on the form without cutting into another part of it: take a smaller one.
+          </Words>
+        )}
         {made && <Leaves profile={profile} made={made} />}
       </View>
       {made && <OneStop made={made} onGo={go} />}

@@ -1,5 +1,11 @@
 import { OutOfRange } from '@pike-stone/core';
-import { dialStops, slideStops, type Profile, type SlideStops } from '@pike-stone/core/form';
+import {
+  dialStops,
+  slideStops,
+  stoneToBeginWith,
+  type Profile,
+  type SlideStops,
+} from '@pike-stone/core/form';
 import { useMemo } from 'react';
 import { draftsNamed } from '../../../data/drafts';
 import { useUnits } from '../../../data/preferences';
@@ -9,17 +15,7 @@ import { useFigures } from '../../figures/useFigures';
 /** Which stop is next, by the table it belongs to; it survives a reload. */
 const useStopAt = draftsNamed<number>('pike-slide-stop');
 
-/** A stone to begin with where nothing limits it, mm. */
-const USUAL_STONE_MM = 3;
 const USUAL_CUSP_MM = 0.005;
-/** Stones are begun with in so many steps of a millimetre. */
-const STONE_STEPS = 20;
-
-/** A stone that is no larger than the form allows. */
-const stoneWithin = (largestMm: number): number =>
-  Number.isFinite(largestMm)
-    ? Math.floor(largestMm * STONE_STEPS) / STONE_STEPS || largestMm
-    : USUAL_STONE_MM;
 
 /** Stops of the wheel, or why there are none. */
 function tableOf(
@@ -39,8 +35,9 @@ function tableOf(
  * A slide table as it is asked for: wheel, cusp and dials, the stops they give, the dial readings, and which stop is
  * next. What is typed and the stop stay with the name.
  */
-export function useSlideTable(profile: Profile, name: string, largestMm: number) {
+export function useSlideTable(profile: Profile, name: string) {
   const units = useUnits();
+  const begunMm = useMemo(() => stoneToBeginWith(profile, USUAL_CUSP_MM), [profile]);
   const figures = useFigures(
     [
       {
@@ -49,7 +46,7 @@ export function useSlideTable(profile: Profile, name: string, largestMm: number)
         kind: 'size',
         low: 0.05,
         high: 150,
-        start: lengthText(stoneWithin(largestMm), units),
+        start: lengthText(begunMm, units),
       },
       {
         key: 'cusp',
@@ -109,9 +106,11 @@ export function useSlideTable(profile: Profile, name: string, largestMm: number)
   return {
     boxes: figures.boxes,
     refused: table?.refused ?? null,
-    /** Null while a figure is missing or the wheel is refused. */
+    /** Whether the wheel fits nowhere on the form without cutting into another part of it. */
+    fitsNowhere: stops !== null && stops.stops.length === 0,
+    /** Null while a figure is missing, or where there are no stops. */
     made:
-      stops && read && stone !== undefined && cusp !== undefined
+      stops && stops.stops.length > 0 && read && stone !== undefined && cusp !== undefined
         ? { stops, read, stoneMm: stone, cuspMm: cusp, at: Math.min(kept, stops.stops.length - 1) }
         : null,
     go: (to: number) => useStopAt.getState().keep(key, to),

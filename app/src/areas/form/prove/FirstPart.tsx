@@ -1,8 +1,7 @@
 import { span, USUAL_PIN, type FormSource, type Gear } from '@pike-stone/core/form';
 import { threadDepth, threadWires } from '@pike-stone/core/forecast';
 import { unlessRefused } from '@pike-stone/core';
-import { formatLength, joined } from '@pike-stone/words';
-import { sayOverPins, saySpan, saySpanReading, sayWiresReading } from '@pike-stone/words/form';
+import { sayOverPins, saySpan, saySpanReading, sayWires, sayWiresReading } from '@pike-stone/words/form';
 import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Sheet } from '../../../kit/Screen';
@@ -100,16 +99,13 @@ function FirstThread({ form, source }: { form: Form; source: FormSource & { kind
     pitchDia !== undefined && wire !== undefined
       ? unlessRefused(() => threadWires(kind, pitchMm, pitchDia, wire, 1, reading), null)
       : null;
-  const size = (mm: number): string => joined(formatLength(mm, units));
   const off = wires && reading !== undefined ? reading - wires.overCorrectedMm : null;
   return (
     <Sheet>
       <View style={styles.box} testID="first-part">
         <Words role="heading">The first thread, by three wires</Words>
         {figures.boxes}
-        {wires && (
-          <Words>{`It must read ${size(wires.overCorrectedMm)}. Best wires for this pitch: ${size(wires.bestMm)}.`}</Words>
-        )}
+        {wires && <Words>{sayWires(wires.overCorrectedMm, wires.bestMm, units)}</Words>}
         {off !== null && <Words role="strong">{sayWiresReading(off, units)}</Words>}
       </View>
     </Sheet>

@@ -13,8 +13,9 @@ import { pointText, readPoints } from '../panels/corner-rows';
 import { PhotoPanel } from '../panels/PhotoPanel';
 import type { Form } from '../use-form';
 
-const USUAL_BAND_MM = 0.01;
-const USUAL_DOUBT_MM = 0.002;
+/** Band and doubt to begin with, in round figures of the shop: half a thou and a tenth in inches, mm. */
+const USUAL_BAND_MM = { mm: 0.01, inch: 0.0127 } as const;
+const USUAL_DOUBT_MM = { mm: 0.002, inch: 0.00254 } as const;
 const LEAST_POINTS = 3;
 
 /** Points measured on the cutter or on a part, the band they are judged by, how well they were measured. */
@@ -86,7 +87,7 @@ export function MeasurePanel({ form, onClose }: { form: Form; onClose: () => voi
           kind: 'size',
           low: 0.0005,
           high: 1,
-          start: lengthText(measured?.highMm ?? USUAL_BAND_MM, units),
+          start: lengthText(measured?.highMm ?? USUAL_BAND_MM[units], units),
         },
         {
           key: 'doubt',
@@ -94,7 +95,7 @@ export function MeasurePanel({ form, onClose }: { form: Form; onClose: () => voi
           kind: 'size',
           low: 0,
           high: 0.5,
-          start: lengthText(measured?.doubtMm ?? USUAL_DOUBT_MM, units),
+          start: lengthText(measured?.doubtMm ?? USUAL_DOUBT_MM[units], units),
           about: sayUsualDoubt(units),
         },
       ]}
