@@ -23,3 +23,19 @@ export const CIRCULAR: CircularFormTool = {
   rakeDeg: 10,
   clearanceDeg: 8,
 };
+
+export const GROOVE: FormSource = { kind: 'radius', shape: 'groove', radiusMm: 3, depthMm: 2 };
+export const EDGE: FormSource = { kind: 'radius', shape: 'edge', radiusMm: 3, depthMm: 3 };
+
+/** A form of each kind that is not typed or measured. */
+export const EVERY_FORM: readonly FormSource[] = [
+  SPACE,
+  CLOCK_WHEEL,
+  { kind: 'clock', ratio: 8, leaves: 8, centreMm: 28.8, part: 'pinion' },
+  { kind: 'thread', form: 'iso-60', pitchMm: 2 },
+  { kind: 'thread', form: 'form-55', pitchMm: 2.309 },
+  GROOVE,
+  { kind: 'radius', shape: 'bead', radiusMm: 3, depthMm: 3 },
+  EDGE,
+  { kind: 'chamfer', widthMm: 2, angleDeg: 45 },
+];
