@@ -86,6 +86,7 @@ function commonPoints(a: Piece, b: Piece): readonly PlanePoint[] {
   return aside(a.centre, [dx / apart, dy / apart], along, Math.sqrt(square));
 }
 
+/** The two points at a distance along a direction and at another on either side of it. */
 const aside = (
   from: PlanePoint,
   [ux, uy]: PlanePoint,
@@ -221,6 +222,7 @@ export function slideStops(profile: Profile, rhoMm: number, cuspMm: number): Sli
   return { stops, fillets, pieces: numbers, leftOut: gouging, passedOver };
 }
 
+/** Whether one piece of a profile comes right after another. */
 const isNeighbour = (pieces: readonly Piece[], a: Piece, b: Piece): boolean =>
   pieces.indexOf(b) === pieces.indexOf(a) + 1;
 

@@ -79,6 +79,7 @@ export function gaugeStack(wish: StackWish): StackAnswer {
   within('tolerance', wish.tolerance, 0, wish.target);
   wholeWithin('most pieces', wish.mostPieces, 1, MOST_ASKED);
   const pair = wish.wearPiece === null ? 0 : 2 * stepsOf('wear piece', wish.wearPiece, wish.unit);
+  /** Pieces that the wear pair takes of those allowed. */
   const taken = wish.wearPiece === null ? 0 : 2;
   const target = wish.target * perUnit - pair;
   const mostK = Math.max(0, wish.mostPieces - taken);
@@ -105,7 +106,8 @@ export function gaugeStack(wish: StackWish): StackAnswer {
     };
   }
   const ks = Array.from({ length: mostK }, (_, i) => i + 1);
-  const told = (found: readonly (number | null)[], pick: (...of: number[]) => number): number | null => {
+  /** Of the sums found the one that is nearest, as a length with the wear pair. */
+  const asLength = (found: readonly (number | null)[], pick: (...of: number[]) => number): number | null => {
     const real = found.filter((sum): sum is number => sum !== null);
     return real.length === 0 ? null : (pick(...real) * sums.common + pair) / perUnit;
   };
@@ -114,11 +116,11 @@ export function gaugeStack(wish: StackWish): StackAnswer {
     nearestBelow:
       target < 0
         ? null
-        : told(
+        : asLength(
             ks.map((k) => sums.below(k, Math.floor(window.exact + GUARD))),
             Math.max,
           ),
-    nearestAbove: told(
+    nearestAbove: asLength(
       ks.map((k) => sums.above(k, Math.ceil(window.exact - GUARD))),
       Math.min,
     ),

@@ -15,7 +15,8 @@ import { newId, save, useRecords } from '../../data/records';
 import { useUndo } from '../../kit/Undo';
 import type { Form } from './use-form';
 
-const LEAST_DEPTH_MM = 0.1;
+/** Narrowest and shallowest form that the drawer knows, mm. */
+const LEAST_MM = 0.1;
 
 /** The form cutter as a tool of the drawer. */
 function toolOfForm({ body }: Form, shape: FormShape, units: UnitSystem): ToolBody {
@@ -30,8 +31,8 @@ function toolOfForm({ body }: Form, shape: FormShape, units: UnitSystem): ToolBo
     material: 'carbon-steel' as const,
     dull: false,
     note: sayCutterNote(body.source, shape, sharpenings, units),
-    widthMm: Math.max(LEAST_DEPTH_MM, right - left),
-    depthMm: Math.max(LEAST_DEPTH_MM, shape.depthMm),
+    widthMm: Math.max(LEAST_MM, right - left),
+    depthMm: Math.max(LEAST_MM, shape.depthMm),
     rakeDeg: tool.rakeDeg,
   };
   return isForTurning(tool)

@@ -1,11 +1,8 @@
 import { formatLength, joined } from '@pike-stone/words';
 import { sayBlank, SHAPE_WORDS } from '@pike-stone/words/grind';
-import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
+import { Sentence } from '../../../kit/Sentence';
 import { SentenceWord } from '../../../kit/SentenceWord';
-import { Words } from '../../../kit/Words';
-import { sheet } from '../../../theme/sheet';
-import { SENTENCE_LINE, SIZE, SPACE } from '../../../theme/type';
 import { metalName } from '../metal-name';
 import type { Bit } from '../use-bit';
 
@@ -29,35 +26,28 @@ export function BitSentence({ bit, onTouch }: { bit: Bit; onTouch: (word: BitWor
     <SentenceWord text={text} says={says} onPress={() => onTouch(key)} />
   );
   return (
-    <View style={styles.box}>
-      <Words style={styles.sentence}>
-        {'A '}
-        {word('shape', `${SHAPE_WORDS[body.shape].name.toLowerCase()} bit, ${body.hand} hand`, 'Shape')}
-        {', ground '}
-        {word(
-          'metal',
-          body.metalKey === null ? 'for any metal' : `for ${metalName(body.metalKey)}`,
-          'Metal and angles',
-        )}
-        {' from '}
-        {word('blank', `${MATERIALS[body.material]}, ${sayBlank(blank, units)}`, 'Steel')}
-        {', on '}
-        {word('wheel', `a ${size(wheel.diameterMm)} wheel`, 'Wheel')}
-        {', '}
-        {word(
-          'use',
-          use === null
-            ? 'for any cut'
-            : `for ${use.side === 'bore' ? 'a bore of' : 'work of'} ${size(use.diameterMm)}`,
-          'Cut',
-        )}
-        {'.'}
-      </Words>
-    </View>
+    <Sentence>
+      {'A '}
+      {word('shape', `${SHAPE_WORDS[body.shape].name.toLowerCase()} bit, ${body.hand} hand`, 'Shape')}
+      {', ground '}
+      {word(
+        'metal',
+        body.metalKey === null ? 'for any metal' : `for ${metalName(body.metalKey)}`,
+        'Metal and angles',
+      )}
+      {' from '}
+      {word('blank', `${MATERIALS[body.material]}, ${sayBlank(blank, units)}`, 'Steel')}
+      {', on '}
+      {word('wheel', `a ${size(wheel.diameterMm)} wheel`, 'Wheel')}
+      {', '}
+      {word(
+        'use',
+        use === null
+          ? 'for any cut'
+          : `for ${use.side === 'bore' ? 'a bore of' : 'work of'} ${size(use.diameterMm)}`,
+        'Cut',
+      )}
+      {'.'}
+    </Sentence>
   );
 }
-
-const styles = sheet({
-  box: { paddingHorizontal: SPACE.edge },
-  sentence: { fontSize: SIZE.lead, lineHeight: SENTENCE_LINE },
-});

@@ -1,11 +1,8 @@
 import { formatAngle, formatLength, joined } from '@pike-stone/words';
 import { MILL_WEAR_WORDS } from '@pike-stone/words/wheel';
-import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
+import { Sentence } from '../../../kit/Sentence';
 import { SentenceWord } from '../../../kit/SentenceWord';
-import { Words } from '../../../kit/Words';
-import { sheet } from '../../../theme/sheet';
-import { SENTENCE_LINE, SIZE, SPACE } from '../../../theme/type';
 import type { EndMill } from './use-end-mill';
 
 /** Parts of the sentence that are touched to change them. */
@@ -22,29 +19,22 @@ export function EndMillSentence({ mill, onTouch }: { mill: EndMill; onTouch: (wo
   const wear = MILL_WEAR_WORDS[draft.wear].name.toLowerCase();
   const much = draft.chipMm > 0 ? `${wear} ${size(draft.chipMm)}` : `${wear} ${size(draft.wearMm)}`;
   return (
-    <View style={styles.box}>
-      <Words style={styles.sentence}>
-        {'A '}
-        {word('cutter', `${size(draft.diameterMm)} cutter, ${draft.teeth} flutes`, 'Cutter')}
-        {', '}
-        {word('wear', much, 'Wear seen')}
-        {', on '}
-        {word('wheel', `a ${size(job.wheel.diameterMm)} wheel`, 'Wheel')}
-        {', '}
-        {word(
-          'relief',
-          `${formatAngle(draft.reliefDeg, 1)}${draft.secondDeg === null ? '' : ` then ${formatAngle(draft.secondDeg, 1)}`}`,
-          'Relief',
-        )}
-        {', '}
-        {word('hold', draft.side === 'operator' ? 'on your side' : 'on the far side', 'Side and rounds')}
-        {'.'}
-      </Words>
-    </View>
+    <Sentence>
+      {'A '}
+      {word('cutter', `${size(draft.diameterMm)} cutter, ${draft.teeth} flutes`, 'Cutter')}
+      {', '}
+      {word('wear', much, 'Wear seen')}
+      {', on '}
+      {word('wheel', `a ${size(job.wheel.diameterMm)} wheel`, 'Wheel')}
+      {', '}
+      {word(
+        'relief',
+        `${formatAngle(draft.reliefDeg, 1)}${draft.secondDeg === null ? '' : ` then ${formatAngle(draft.secondDeg, 1)}`}`,
+        'Relief',
+      )}
+      {', '}
+      {word('hold', draft.side === 'operator' ? 'on your side' : 'on the far side', 'Side and rounds')}
+      {'.'}
+    </Sentence>
   );
 }
-
-const styles = sheet({
-  box: { paddingHorizontal: SPACE.edge },
-  sentence: { fontSize: SIZE.lead, lineHeight: SENTENCE_LINE },
-});

@@ -1,11 +1,8 @@
 import { formatLength, joined } from '@pike-stone/words';
 import { FORM_WORDS } from '@pike-stone/words/wheel';
-import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
+import { Sentence } from '../../../kit/Sentence';
 import { SentenceWord } from '../../../kit/SentenceWord';
-import { Words } from '../../../kit/Words';
-import { sheet } from '../../../theme/sheet';
-import { SENTENCE_LINE, SIZE, SPACE } from '../../../theme/type';
 import { whatItIs } from './say-wheel';
 import type { ShownWheel } from './use-wheels';
 import type { WheelPart } from './wheel-part';
@@ -19,31 +16,24 @@ export function WheelSentence({ wheel, onTouch }: { wheel: ShownWheel; onTouch: 
     <SentenceWord text={text} says={says} onPress={() => onTouch(part)} />
   );
   return (
-    <View style={styles.box}>
-      <Words style={styles.sentence}>
-        {record.body.form ? `A ${FORM_WORDS[record.body.form].name} wheel, ` : 'A wheel, '}
-        {word('marking', whatItIs(wheel), 'Marking')}
-        {', '}
-        {word(
-          'size',
-          use.markedMm === record.body.diameterMm
-            ? `${size(record.body.diameterMm)}, as new`
-            : `${size(record.body.diameterMm)} now, ${size(use.markedMm)} when new`,
-          'Diameter',
-        )}
-        {', '}
-        {word(
-          'grinder',
-          use.grinder ? `on the ${use.grinder.name.toLowerCase()}, ${use.grinder.rpm} rpm` : 'on no grinder',
-          'Grinder',
-        )}
-        {'.'}
-      </Words>
-    </View>
+    <Sentence>
+      {record.body.form ? `A ${FORM_WORDS[record.body.form].name} wheel, ` : 'A wheel, '}
+      {word('marking', whatItIs(wheel), 'Marking')}
+      {', '}
+      {word(
+        'size',
+        use.markedMm === record.body.diameterMm
+          ? `${size(record.body.diameterMm)}, as new`
+          : `${size(record.body.diameterMm)} now, ${size(use.markedMm)} when new`,
+        'Diameter',
+      )}
+      {', '}
+      {word(
+        'grinder',
+        use.grinder ? `on the ${use.grinder.name.toLowerCase()}, ${use.grinder.rpm} rpm` : 'on no grinder',
+        'Grinder',
+      )}
+      {'.'}
+    </Sentence>
   );
 }
-
-const styles = sheet({
-  box: { paddingHorizontal: SPACE.edge },
-  sentence: { fontSize: SIZE.lead, lineHeight: SENTENCE_LINE },
-});
