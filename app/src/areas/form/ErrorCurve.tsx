@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import Svg, { Line, Path } from 'react-native-svg';
 import { useUnits } from '../../data/preferences';
 import { linePath } from '../../kit/drawing/line-path';
+import { QuietText } from '../../kit/drawing/QuietText';
 import { SvgText } from '../../kit/drawing/SvgText';
 import { useColours } from '../../theme/theme';
 import { FONT } from '../../theme/type';
@@ -65,26 +66,12 @@ export function ErrorCurve({
           >
             {saySigned(last.errorMm, units)}
           </SvgText>
-          <SvgText
-            x={LEFT}
-            y={HEIGHT - 8}
-            textAnchor="start"
-            fontFamily={FONT.words}
-            fontSize={13}
-            fill={pen.quiet}
-          >
+          <QuietText x={LEFT} y={HEIGHT - 8}>
             {begins}
-          </SvgText>
-          <SvgText
-            x={width - LEFT}
-            y={HEIGHT - 8}
-            textAnchor="end"
-            fontFamily={FONT.words}
-            fontSize={13}
-            fill={pen.quiet}
-          >
+          </QuietText>
+          <QuietText x={width - LEFT} y={HEIGHT - 8} anchor="end">
             {ends ?? `${joined(formatLength(depthMm, units))} deep`}
-          </SvgText>
+          </QuietText>
         </Svg>
       )}
     </View>

@@ -4,9 +4,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
-import { SvgText } from '../../../kit/drawing/SvgText';
+import { QuietText } from '../../../kit/drawing/QuietText';
 import { useColours } from '../../../theme/theme';
-import { FONT } from '../../../theme/type';
 import { fitted, profilePath, roomWithin } from '../sketch/profile-path';
 
 const HEIGHT = 320;
@@ -64,9 +63,9 @@ export function DeviationPicture({
             );
           })}
           <Circle cx={worstX} cy={worstY} r={7} fill="none" stroke={pen.danger} strokeWidth={1.6} />
-          <SvgText x={10} y={18} textAnchor="start" fontFamily={FONT.words} fontSize={13} fill={pen.quiet}>
+          <QuietText x={10} y={18}>
             {`deviations drawn ${Math.round(drawn / placed.pxPerMm)} times larger than the form`}
-          </SvgText>
+          </QuietText>
         </Svg>
       )}
     </View>

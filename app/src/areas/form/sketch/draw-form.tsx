@@ -12,6 +12,7 @@ import { formatLength, joined, type UnitSystem } from '@pike-stone/words';
 import { sayPieceSize } from '@pike-stone/words/form';
 import { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { DimensionLine, type DimensionMark, type Pen } from '../../../kit/drawing/dimensions';
+import { QuietText } from '../../../kit/drawing/QuietText';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import type { TouchDrawing } from '../../../kit/drawing/TouchPaper';
 import { SCREEN_PX_PER_MM } from '../../../kit/drawing/screen-scale';
@@ -196,30 +197,16 @@ export function drawForm(
           </>
         )}
         {paper.look.zoom > 1 && <Rect width={width} height={BAND_PX} fill={pen.sheet} fillOpacity={0.9} />}
-        <SvgText
-          x={width - 10}
-          y={surfaceY + 17}
-          textAnchor="end"
-          fontFamily={FONT.words}
-          fontSize={13}
-          fill={pen.quiet}
-        >
+        <QuietText x={width - 10} y={surfaceY + 17} anchor="end">
           work
-        </SvgText>
-        <SvgText x={10} y={18} textAnchor="start" fontFamily={FONT.words} fontSize={13} fill={pen.quiet}>
+        </QuietText>
+        <QuietText x={10} y={18}>
           {`tool, ${placed.times.toFixed(placed.times < 10 ? 1 : 0)} times its size`}
-        </SvgText>
+        </QuietText>
         {Number.isFinite(hollow) && (
-          <SvgText
-            x={width - 10}
-            y={18}
-            textAnchor="end"
-            fontFamily={FONT.words}
-            fontSize={13}
-            fill={pen.quiet}
-          >
+          <QuietText x={width - 10} y={18} anchor="end">
             {`tightest hollow R ${size(hollow)}`}
-          </SvgText>
+          </QuietText>
         )}
       </G>
     ),

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, G } from 'react-native-svg';
+import { QuietText } from '../../../kit/drawing/QuietText';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
@@ -142,16 +143,9 @@ export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
                     {gear.teeth}
                   </SvgText>
                   {gear.shaft !== 'stud' && (
-                    <SvgText
-                      x={cx}
-                      y={cy - 8}
-                      textAnchor="middle"
-                      fontFamily={FONT.words}
-                      fontSize={13}
-                      fill={c.quiet}
-                    >
+                    <QuietText x={cx} y={cy - 8} anchor="middle">
                       {gear.shaft}
-                    </SvgText>
+                    </QuietText>
                   )}
                 </G>
               );

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect } from 'react-native-svg';
 import { linePath } from '../../../kit/drawing/line-path';
+import { QuietText } from '../../../kit/drawing/QuietText';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
@@ -45,16 +46,13 @@ export function HeatCurve({ picture }: { picture: HeatPicture }) {
                   height={HEIGHT - BOTTOM - TOP}
                   fill={kind === 'grind' ? pen.wash : pen.line}
                 />
-                <SvgText
+                <QuietText
                   x={(x(points[0]!.s) + x(points.at(-1)!.s)) / 2}
                   y={HEIGHT - BOTTOM - 6}
-                  textAnchor="middle"
-                  fontFamily={FONT.words}
-                  fontSize={13}
-                  fill={pen.quiet}
+                  anchor="middle"
                 >
                   {x(points.at(-1)!.s) - x(points[0]!.s) > 34 ? kind : ''}
-                </SvgText>
+                </QuietText>
               </G>
             ),
           )}

@@ -2,6 +2,7 @@ import { honeBands } from '@pike-stone/core/grind';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path, Rect } from 'react-native-svg';
+import { QuietText } from '../../../kit/drawing/QuietText';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
@@ -74,26 +75,12 @@ export function HoneSketch({
             stroke={pen.accent}
             strokeWidth={5}
           />
-          <SvgText
-            x={left + 34}
-            y={HEIGHT - 16}
-            textAnchor="start"
-            fontFamily={FONT.words}
-            fontSize={13}
-            fill={pen.quiet}
-          >
+          <QuietText x={left + 34} y={HEIGHT - 16}>
             edge
-          </SvgText>
-          <SvgText
-            x={right - 16}
-            y={HEIGHT - 16}
-            textAnchor="end"
-            fontFamily={FONT.words}
-            fontSize={13}
-            fill={pen.quiet}
-          >
+          </QuietText>
+          <QuietText x={right - 16} y={HEIGHT - 16} anchor="end">
             heel
-          </SvgText>
+          </QuietText>
           <SvgText
             x={width / 2}
             y={FACE_Y - 13}

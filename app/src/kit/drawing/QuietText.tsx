@@ -1,0 +1,24 @@
+import { useColours } from '../../theme/theme';
+import { FONT } from '../../theme/type';
+import { SvgText } from './SvgText';
+
+/** Quiet words of a drawing: what stands at the ends of an axis, what a part is. */
+export function QuietText({
+  x,
+  y,
+  anchor = 'start',
+  children,
+}: {
+  x: number;
+  y: number;
+  /** Which part of the words stands at x. */
+  anchor?: 'start' | 'middle' | 'end';
+  children: string;
+}) {
+  const pen = useColours();
+  return (
+    <SvgText x={x} y={y} textAnchor={anchor} fontFamily={FONT.words} fontSize={13} fill={pen.quiet}>
+      {children}
+    </SvgText>
+  );
+}
