@@ -2,7 +2,8 @@ import { RACKS } from '../gear/gear';
 import { toothSpace } from '../gear/tooth-space';
 import { clockWheelSpace } from '../gear/clock';
 import { arcJobs } from './arc-jobs';
-import { shapeOf } from './form-shape';
+import { CIRCULAR, FLAT, FLY, MULTI } from './form.fixture';
+import { shapeOf, type FormSource } from './form-shape';
 import { correctedForm } from './form-tool';
 import { radiusForm } from './simple-forms';
 
@@ -53,6 +54,20 @@ describe('single arcs of a form', () => {
     });
     expect(arcJobs(toShape)).toEqual([expect.objectContaining({ kind: 'hollow', times: 2 })]);
   });
+
+  it.each([FLY, MULTI, FLAT, CIRCULAR])(
+    'are none of a straight flank that %j bends by next to nothing',
+    (tool) => {
+      const jobsOf = (source: FormSource) => arcJobs(correctedForm(shapeOf(source), tool).toShape);
+      expect(jobsOf({ kind: 'chamfer', widthMm: 2, angleDeg: 45 })).toEqual([]);
+      expect(jobsOf({ kind: 'thread', form: 'iso-60', pitchMm: 2 }).map(({ kind }) => kind)).toEqual([
+        'round',
+      ]);
+      const pinion = jobsOf({ kind: 'clock', ratio: 8, leaves: 8, centreMm: 28.8, part: 'pinion' });
+      expect(pinion.map(({ times }) => times)).toEqual([1, 2]);
+      expect(pinion[1]!.radiusMm).toBeLessThan(0.7);
+    },
+  );
 
   it('stand for the many arcs of a gear flank, with what they leave', () => {
     const { profile } = toothSpace({ moduleMm: 1, teeth: 30, rack: RACKS['iso-53-a'], shift: 0 });

@@ -33,6 +33,10 @@ export interface ArcJob {
 const POINTS = 96;
 /** Arcs shorter than this are no job of their own, mm. */
 const LEAST_MM = 0.02;
+/** What turns less than this in all is a straight flank that a correction has bent by next to nothing, radians. */
+const LEAST_TURN = 1 * DEG;
+/** Neighbouring arcs of which one is so many times rounder than the other are not ground as one. */
+const MOST_RATIO = 20;
 /** Two jobs are the two sides of a symmetric form when they agree to this, mm: each side is fitted by itself. */
 const TWIN_MM = 0.005;
 /** What begins here or right of here belongs to the right side, mm. */
@@ -47,7 +51,7 @@ function groupsOf(profile: Profile): readonly (readonly ArcPiece[])[] {
       last = null;
       continue;
     }
-    const goesOn = last !== null && isRound(last) === isRound(piece);
+    const goesOn = last !== null && isRound(last) === isRound(piece) && ratioOf(last, piece) < MOST_RATIO;
     // The two sides of a form meet on its middle: they are jobs of their own.
     const crosses = piece.from[0] >= -MIDDLE_MM && last !== null && last.from[0] < -MIDDLE_MM;
     if (goesOn && !crosses) groups[groups.length - 1]!.push(piece);
@@ -56,6 +60,14 @@ function groupsOf(profile: Profile): readonly (readonly ArcPiece[])[] {
   }
   return groups;
 }
+
+const ratioOf = (a: ArcPiece, b: ArcPiece): number =>
+  Math.max(a.radiusMm, b.radiusMm) / Math.min(a.radiusMm, b.radiusMm);
+
+/** Whether arcs are long and bent enough to be ground by themselves. */
+const isJob = (arcs: readonly ArcPiece[]): boolean =>
+  arcs.reduce((sum, arc) => sum + pieceLength(arc), 0) > LEAST_MM
+  && Math.abs(arcs.reduce((sum, arc) => sum + arc.sweepRad, 0)) >= LEAST_TURN;
 
 /** Whether an arc stands out of the tool; otherwise it is hollow. */
 const isRound = ({ sweepRad }: ArcPiece): boolean => sweepRad >= 0;
@@ -103,9 +115,7 @@ function acrossTheMiddle(groups: readonly (readonly ArcPiece[])[]): readonly (re
  * another and bend the same way are taken together: a flank of many arcs becomes the nearest single one.
  */
 export function arcJobs(profile: Profile): readonly ArcJob[] {
-  const jobs = acrossTheMiddle(
-    groupsOf(profile).filter((arcs) => arcs.reduce((sum, arc) => sum + pieceLength(arc), 0) > LEAST_MM),
-  ).map(jobOf);
+  const jobs = acrossTheMiddle(groupsOf(profile).filter(isJob)).map(jobOf);
   const isTwin = (a: ArcJob, b: ArcJob): boolean =>
     a.kind === b.kind
     && Math.abs(a.radiusMm - b.radiusMm) < TWIN_MM

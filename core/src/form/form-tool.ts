@@ -1,8 +1,7 @@
 import { DEG } from '../quantity/angle';
-import type { PlanePoint } from '../quantity/plane';
 import { positive, within } from '../quantity/out-of-range';
-import { piecesWithin } from '../profile/arc-fit';
-import { piecesOf, pointOn, profileOf, pieceBetween, type Profile } from '../profile/profile';
+import { arcsWithin, piecesWithin, type CurvePoint } from '../profile/arc-fit';
+import { directionOn, piecesOf, pointOn, profileOf, type Piece, type Profile } from '../profile/profile';
 import { depthOnFace, faceOffset, gashing } from '../setting/cutter-blank';
 import { checkedWedge, faceDepth, turnedRadius } from './flat-correction';
 import type { FormShape } from './form-shape';
@@ -137,19 +136,37 @@ export const gashesOf = ({ diameterMm, teeth, gashDepthMm, gashAngleDeg, rakeDeg
 
 /** Points on each line or arc that are moved before arcs are fitted again. */
 const POINTS_PER_PIECE = 32;
+/** Half the height over which the slope of a correction is taken, mm. */
+const SLOPE_MM = 1e-5;
 /** Arcs of a corrected form stay within this of the exact curve, mm. */
 const REFIT_MM = 0.0003;
 
-/** A profile with its heights changed; each line or arc becomes lines and arcs within a tolerance. */
+/**
+ * A profile with its heights changed: a line becomes lines and arcs within a tolerance, an arc becomes arcs that are
+ * tangent to one another.
+ */
 export function withHeights(profile: Profile, height: (mm: number) => number): Profile {
-  const changed = ([x, y]: PlanePoint): PlanePoint => [x, height(y)];
+  const slope = (y: number): number => (height(y + SLOPE_MM) - height(y - SLOPE_MM)) / (2 * SLOPE_MM);
+  const changed = (piece: Piece, share: number): CurvePoint => {
+    const [x, y] = pointOn(piece, share);
+    const [dx, dy] = directionOn(piece, share);
+    const rise = dy * slope(y);
+    const long = Math.hypot(dx, rise);
+    return { at: [x, height(y)], direction: [dx / long, rise / long] };
+  };
   return profileOf(
     piecesOf(profile).flatMap((piece) => {
       const points = Array.from({ length: POINTS_PER_PIECE + 1 }, (_, i) =>
-        changed(pointOn(piece, i / POINTS_PER_PIECE)),
+        changed(piece, i / POINTS_PER_PIECE),
       );
-      const fitted = piecesWithin(points, REFIT_MM);
-      return fitted.slice(1).map((corner, i) => pieceBetween(fitted[i]!, corner));
+      const fitted =
+        piece.kind === 'arc'
+          ? arcsWithin(points, REFIT_MM)
+          : piecesWithin(
+              points.map(({ at }) => at),
+              REFIT_MM,
+            );
+      return piecesOf(fitted);
     }),
   );
 }

@@ -141,24 +141,24 @@ export function sayMakeStep(step: MakeStep, units: UnitSystem): SaidStep {
         ],
         caution: GRINDING,
       };
-    case 'flank':
+    case 'flank': {
+      const { leanDeg, side } = step.flank;
+      const onThem = side === 'both' ? 'on them' : 'on it';
       return {
         ...nothing,
-        title:
-          step.flank.side === 'both'
-            ? 'Both straight flanks'
-            : `The straight flank on the ${step.flank.side}`,
-        figures: [angle('Sine plate', step.flank.leanDeg, 'lean of the flank')],
+        title: side === 'both' ? 'Both straight flanks' : `The straight flank on the ${side}`,
+        figures: [angle('Sine plate', leanDeg, 'lean of the flank')],
         lines: [
-          ...(step.flank.side === 'both'
+          ...(side === 'both'
             ? ['Both from the same stack, the blank turned end for end, so that they come equal.']
             : []),
           step.needsTaper
-            ? `The end clearance leaves only ${formatAngle(step.reliefDeg, 1)} on them: grind a taper of ${formatAngle(OWN_TAPER_DEG, 1)} away from the edge, from behind.`
-            : `The end clearance leaves ${formatAngle(step.reliefDeg, 1)} on them.`,
+            ? `The end clearance leaves only ${formatAngle(step.reliefDeg, 1)} ${onThem}: grind a taper of ${formatAngle(OWN_TAPER_DEG, 1)} away from the edge, from behind.`
+            : `The end clearance leaves ${formatAngle(step.reliefDeg, 1)} ${onThem}.`,
         ],
         caution: GRINDING,
       };
+    }
     case 'gash':
       return {
         ...nothing,
