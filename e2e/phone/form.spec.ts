@@ -178,7 +178,7 @@ test('a clock wheel cutter is shaped by a tapered stone or on a swinging fixture
   };
   await way('Tapered stones');
   await expect(page.getByTestId('make-stone 1')).toContainText('The hollow of radius 24.');
-  await expect(page.getByTestId('make-stone 2')).toContainText('Both hollows of radius 1.69');
+  await expect(page.getByTestId('make-stone 2')).toContainText(/Both hollows of radius 1\.7\smm/);
   await expect(page.getByTestId('make-stone 2')).toContainText('Up from the small end');
   await expect(page.getByTestId('make-stone 2')).toContainText('changes the radius by');
   await expect(page.getByTestId('make-flank 1')).toContainText('Stack under a bar of');
