@@ -20,6 +20,8 @@ const ROOMS = [
   'setting',
   'operation',
   'plan',
+  'compare',
+  'learn',
   'cost',
   'inventory',
   'identify',

@@ -20,6 +20,8 @@ const FOLDERS = [
   ['setting', 'Setting'],
   ['operation', 'Operations'],
   ['plan', 'The plan'],
+  ['compare', 'Comparing by the motor'],
+  ['learn', 'Learning from cuts'],
   ['cost', 'Cost'],
   ['inventory', 'Inventory'],
   ['identify', 'What a cutter is made of'],

@@ -29,6 +29,22 @@ export interface AppliedFactor {
   readonly depth: number;
 }
 
+/** What the shop's own cuts say of one starting value. */
+export interface Learned {
+  /** Times the value of the table, and the band that holds the factor four times in five. */
+  readonly factor: number;
+  readonly low: number;
+  readonly high: number;
+  /** Number of cuts behind it, of the group and of the whole machine. */
+  readonly cuts: number;
+  readonly machineCuts: number;
+}
+/** The shop's own factors on the starting speed and feed; null where no cut told anything. */
+export interface LearnedFactors {
+  readonly speed: Learned | null;
+  readonly feed: Learned | null;
+}
+
 export interface FactorChain {
   readonly applied: readonly AppliedFactor[];
   readonly speedRaw: number;
@@ -39,6 +55,8 @@ export interface FactorChain {
   readonly depthFactor: number;
   /** The factors together reached the floor: another set-up is called for. */
   readonly floorActed: boolean;
+  /** The shop's own factors, as far as they are applied; `speedFactor` and `feedFactor` hold them already. */
+  readonly learned?: LearnedFactors | undefined;
 }
 
 /** Factors on speed, feed and depth; of a group only the strongest counts. Speed null: the metal or the tool says it. */
@@ -120,6 +138,26 @@ function multiplied(metal: Material, tool: ToolMaterial, names: readonly FactorN
     feedFactor: clamp(feedRaw, FLOOR, CEILING),
     depthFactor: clamp(depthRaw, FLOOR, CEILING),
     floorActed: Math.min(speedRaw, feedRaw, depthRaw) < FLOOR,
+  };
+}
+
+/** A learned factor goes no further than this from the table: beyond, the table itself is to be put right. */
+const LEARNED_MOST = 1.6;
+/** To hundredths, as it is shown: the working adds up from what it prints. */
+const applied = (learned: Learned | null): Learned | null =>
+  learned && {
+    ...learned,
+    factor: Math.round(100 * clamp(learned.factor, 1 / LEARNED_MOST, LEARNED_MOST)) / 100,
+  };
+
+/** The chain with the shop's own factors on speed and feed, beyond floor and ceiling of the others. */
+export function withLearned(chain: FactorChain, own: LearnedFactors): FactorChain {
+  const learned = { speed: applied(own.speed), feed: applied(own.feed) };
+  return {
+    ...chain,
+    speedFactor: chain.speedFactor * (learned.speed?.factor ?? 1),
+    feedFactor: chain.feedFactor * (learned.feed?.factor ?? 1),
+    learned,
   };
 }
 

@@ -1,5 +1,6 @@
 import type { Machine } from '../machine/machine';
 import type { MaterialOverride } from '../material/material';
+import type { LearnedFactors } from '../mechanics/factor-chain';
 import type { SupportedBy } from '../mechanics/deflection';
 import type { Tool } from '../tool/tool';
 
@@ -49,4 +50,6 @@ export interface Job<T extends Tool = Tool> {
   readonly runOut?: boolean | null | undefined;
   /** How it is done, where there is more than one way. */
   readonly way?: Way | null | undefined;
+  /** The shop's own factors for this machine, metal and tool material, where they are used. */
+  readonly learned?: LearnedFactors | null | undefined;
 }

@@ -1,5 +1,11 @@
 import type { Material, SpeedOperation } from '../material/material';
-import { factorChain, type FactorChain, type FactorName } from '../mechanics/factor-chain';
+import {
+  factorChain,
+  withLearned,
+  type FactorChain,
+  type FactorName,
+  type LearnedFactors,
+} from '../mechanics/factor-chain';
 import { speedRange, type SpeedRange } from '../mechanics/speed-range';
 import type { ToolMaterial } from '../tool/tool-material';
 import type { ShopRules } from './rules';
@@ -18,9 +24,11 @@ export function speedAim(
   column: SpeedOperation,
   rules: Pick<ShopRules, 'school' | 'backOffThird'>,
   names: readonly FactorName[],
+  learned?: LearnedFactors | null,
 ): SpeedAim {
   const range = speedRange(metal, edge, column, rules.school, rules.backOffThird);
-  const factors = factorChain(metal, edge, names);
+  const chain = factorChain(metal, edge, names);
+  const factors = learned ? withLearned(chain, learned) : chain;
   return { range, factors, aimMPerMin: range.startMPerMin * factors.speedFactor };
 }
 

@@ -49,7 +49,7 @@ export function cutPlan(setup: CutSetup, rules: ShopRules): CutPlan {
     const depthMm = setup.depthMm ?? from.startMm;
     const widthMm = from.widthMm && (operation.chosenWidthMm?.(setup, from.widthMm) ?? from.widthMm);
     const names = [...standing, ...operation.depthFactors(setup, depthMm, widthMm)];
-    const aim = speedAim(metal, edge, operation.speedColumn, rules, names);
+    const aim = speedAim(metal, edge, operation.speedColumn, rules, names, setup.learned);
     const speed = planSpeed(setup, rules, edge, aim, diameterMm, within.rpm);
     const { factors } = aim;
     const rpm = speed.rungRpm;

@@ -1,3 +1,4 @@
+import type { LearnedFactors } from '../mechanics/factor-chain';
 import type { CutPlan } from '../operation/cut-plan';
 import type { CutSetup } from '../operation/registry';
 
@@ -22,6 +23,12 @@ const PLATE_SPEED = 0.05;
 /** A shop's own range was proved on its own machine: half as wide as the chart's. */
 const OWN_SHARE = 0.5;
 
+/** Half the band of the shop's own factor, brought from four times in five to two in three; infinite where there is none. */
+const learnedShare = (learned: LearnedFactors | undefined): number =>
+  learned?.speed ? Math.sqrt(learned.speed.high / learned.speed.low) ** TWO_IN_THREE - 1 : Infinity;
+/** Standard deviation over half the band that holds four times in five. */
+const TWO_IN_THREE = 1 / 1.2816;
+
 /**
  * How sure a start is: half the width of the chart's range, how surely the speed of the
  * step is known, a metal that was guessed and a dull edge, joined by the root of the sum
@@ -29,11 +36,15 @@ const OWN_SHARE = 0.5;
  */
 export function howSure({ machine, stock, tool }: CutSetup, { speed }: CutPlan): HowSure {
   const { lowMPerMin, highMPerMin } = speed.range;
+  const { learned } = speed.factors;
   const half = (highMPerMin - lowMPerMin) / (highMPerMin + lowMPerMin);
   const step = machine.speeds.find(({ rpm }) => rpm === speed.rungRpm);
   const known = step?.measured?.uRel ?? step?.computed?.uRel ?? PLATE_SPEED;
   const doubts = [
-    { doubt: 'chart' as const, share: half * (speed.rangeIsOwn ? OWN_SHARE : 1) },
+    {
+      doubt: 'chart' as const,
+      share: Math.min(half * (speed.rangeIsOwn ? OWN_SHARE : 1), learnedShare(learned)),
+    },
     { doubt: 'speed-step' as const, share: known },
     { doubt: 'metal' as const, share: stock.uncertain ? GUESSED_METAL : 0 },
     { doubt: 'edge' as const, share: tool.dull ? DULL_EDGE : 0 },

@@ -1,4 +1,4 @@
-import type { CutPlan, CutSetup, FactorName } from '@pike-stone/core';
+import type { CutPlan, CutSetup, FactorName, Learned } from '@pike-stone/core';
 import { FACTOR_WORDS } from '../factor';
 import { formatFactor, formatLength, joined, type UnitSystem } from '../format';
 import type { WorkingLine } from './line';
@@ -42,8 +42,26 @@ export function factorLines(
     value: formatFactor(value),
     reason: `all together would be ${formatFactor(raw)}`,
   });
-  if (Math.abs(applied - kept) > SAME) return [...lines, limit('Here at most', applied)];
-  if (Math.abs(raw - kept) <= SAME) return lines;
-  return [...lines, limit(raw < kept ? 'Never eased below' : 'Never raised above', kept)];
+  const own = quantity === 'depth' ? null : (factors.learned?.[quantity] ?? null);
+  const learned = own ? [learnedLine(quantity, own)] : [];
+  if (Math.abs(applied - kept) > SAME) return [...lines, ...learned, limit('Here at most', applied)];
+  const table = kept / (own?.factor ?? 1);
+  if (Math.abs(raw - table) <= SAME) return [...lines, ...learned];
+  return [...lines, limit(raw < table ? 'Never eased below' : 'Never raised above', table), ...learned];
 }
 const SAME = 1e-9;
+
+/** The shop's own factor, with its band and the cuts behind it. */
+function learnedLine(quantity: string, { factor, low, high, cuts, machineCuts }: Learned): WorkingLine {
+  const here = cuts === 1 ? '1 cut' : `${cuts} cuts`;
+  const behind =
+    cuts > 0 ? `${here} like this, ${machineCuts} on this machine` : `${machineCuts} on this machine`;
+  return {
+    key: 'factor-learned',
+    kind: 'factor',
+    label: `Learned here, ${quantity}`,
+    value: formatFactor(factor),
+    reason: `${formatFactor(low)} to ${formatFactor(high)} four times in five, from ${behind}`,
+    source: 'the book of this shop; can be switched off in Settings',
+  };
+}
