@@ -30,6 +30,14 @@ export const cutChoice = z.object({
 });
 export type CutChoice = z.infer<typeof cutChoice>;
 
+/** A key of the rule base, as `long-ribbon`. The server knows which there are. */
+const ruleKey = z
+  .string()
+  .regex(/^[a-z]+(-[a-z]+)*$/)
+  .max(30);
+/** How a speed or a feed was, as the cut showed it; null where it told nothing. */
+const verdict = z.enum(['too-slow', 'right', 'too-fast']).nullish();
+
 /** Speed, feed and depth: planned, or as really set. */
 const setNumbers = z.object({
   rpm: between(1, 30_000, 'rpm'),
@@ -43,9 +51,33 @@ export const cutBody = cutChoice.extend({
   /** Names of machine, stock and tool on that day. */
   names: z.object({ machine: z.string().max(60), stock: z.string().max(60), tool: z.string().max(60) }),
   diameterMm: length(0.2, 3_000),
-  planned: setNumbers.extend({ setting: z.string().max(60), aimMPerMin: between(0.01, 5_000, 'm/min') }),
+  planned: setNumbers.extend({
+    setting: z.string().max(60),
+    aimMPerMin: between(0.01, 5_000, 'm/min'),
+    /** Aim and feed before the shop's own factor; missing where none was applied. */
+    tableMPerMin: between(0.01, 5_000, 'm/min').nullish(),
+    tableFeedMmRev: between(0.0005, 50, 'mm/rev').nullish(),
+  }),
   set: setNumbers,
   outcome: z.enum(['worked', 'so-so', 'did-not-work']),
+  /** The run that it was a trial of, what was changed before it, and whether that was better. */
+  runId: id.nullish(),
+  changed: ruleKey.nullish(),
+  better: z.boolean().nullish(),
+  signs: z.array(ruleKey).max(20, 'No more than 20 signs.').nullish(),
+  speedWas: verdict,
+  feedWas: verdict,
+  measured: z
+    .object({
+      sizeMm: length(0.01, 5_000),
+      raUm: between(0.01, 200, 'μm'),
+      netPowerW: between(0.1, 100_000, 'W'),
+      wearMm: length(0.001, 10),
+    })
+    .partial()
+    .nullish(),
+  /** A picture is kept under the cut's id. */
+  photo: z.boolean().nullish(),
   remark: z.string().trim().max(REMARK_LENGTH, `Keep the remark under ${REMARK_LENGTH} characters.`),
 });
 export type CutBody = z.infer<typeof cutBody>;

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { id } from '../fields';
 import { bitBody } from './bit';
+import { comparisonBody } from './comparison';
 import { cutBody } from './cut';
 import { fromFlatTool } from './flat-tool';
 import { formBody } from './form';
@@ -9,7 +10,9 @@ import { ledgerBody } from './ledger';
 import { machineBody } from './machine';
 import { metalBody } from './metal';
 import { photoBody } from './photo';
+import { provenBody } from './proven';
 import { rulesBody } from './rules';
+import { runBody } from './run';
 import { stockBody } from './stock';
 import { supplyBody } from './supply';
 import { roundBody } from './sharpening-round';
@@ -62,7 +65,10 @@ const RECORD_KINDS = {
   sharpenings: { body: sharpeningBody, table: 'sharpening', one: 'sharpening' },
   rounds: { body: roundBody, table: 'sharpening_round', one: 'sharpening round' },
   forms: { body: formBody, table: 'form_cutter', one: 'form cutter', named: true },
+  runs: { body: runBody, table: 'run', one: 'run of trials' },
   cuts: { body: cutBody, table: 'cut', one: 'cut in the book', found: true, many: true },
+  comparisons: { body: comparisonBody, table: 'comparison', one: 'comparison' },
+  proven: { body: provenBody, table: 'proven', one: 'proven setting' },
   photos: { body: photoBody, table: 'photo', one: 'photo', apart: true },
   rules: { body: rulesBody, table: 'shop_rules', one: 'shop rules', single: true },
 } as const satisfies Readonly<Record<string, KindFacts>>;

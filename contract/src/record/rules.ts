@@ -10,6 +10,8 @@ export const rulesBody = z.object({
   shortcut: z.enum(Object.keys(SHORTCUTS) as [Shortcut, ...Shortcut[]]),
   rungRule: z.enum(['not-above', 'overshoot', 'nearest']),
   overshootPercent: between(0, 50, 'percent'),
+  /** Starts are brought to what this shop's own cuts showed; yes when left out. */
+  learns: z.boolean().optional(),
   /** Leaning between high speed steel and carbide; neither when left out. */
   choice: z.enum(['neither', 'hss-first', 'inserts-first']).optional(),
   /** The shop's own prices by trade, in place of the typical ones. */

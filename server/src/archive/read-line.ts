@@ -1,6 +1,7 @@
 import { factsOf, PHOTO_LENGTH, upgraded, type Kind } from '@pike-stone/contract';
 import { archiveLine, pictureOf } from '@pike-stone/contract/archive';
 import { unkeepableIn } from '../db/unkeepable';
+import { furtherFault } from '../record/further-fault';
 import type { Archive } from './read-archive';
 
 /** A line that can be taken in. */
@@ -50,6 +51,8 @@ export async function readLine(
   const found = kind === 'photos' ? await picture(archive, id, line.data.body) : line.data.body;
   const body = factsOf(kind).body.safeParse(upgraded(kind, found));
   if (!body.success) throw new UnreadableLine(reason(body.error.issues));
+  const fault = furtherFault(kind, body.data);
+  if (fault) throw new UnreadableLine(`${fault.path}: ${fault.message}`);
   return {
     line: number,
     id,

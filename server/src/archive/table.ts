@@ -56,11 +56,11 @@ const NEWLINE = '\r\n';
 const written = (rows: readonly (readonly (string | number)[])[]): string =>
   Papa.unparse(rows as (string | number)[][], { escapeFormulae: true, newline: NEWLINE }) + NEWLINE;
 
-/** Every record of a kind as CSV text, part by part; nothing in it is run by a spreadsheet. */
-export async function* tableOf(client: ShopClient, shopId: string, kind: Kind): AsyncGenerator<string> {
+/** Records of a kind as lines of CSV; null gives the line of the columns. Nothing in it is run by a spreadsheet. */
+export function tablePart(kind: Kind, rows: readonly StoredRow[] | null): string {
   const columns = columnsOf(kind);
+  if (rows === null) return written([columns]);
   const paths = columns.slice(OF_RECORD.length);
-  yield written([columns]);
   const cells = ({ id, version, archived, updated_at, body }: StoredRow) => {
     const of = upgraded(kind, JSON.parse(body));
     return [
@@ -71,5 +71,11 @@ export async function* tableOf(client: ShopClient, shopId: string, kind: Kind): 
       ...paths.map((path) => cellOf(valueAt(of, path))),
     ];
   };
-  for await (const rows of rowsOf(client, shopId, kind)) yield written(rows.map(cells));
+  return written(rows.map(cells));
+}
+
+/** Every record of a kind as CSV text, part by part. */
+export async function* tableOf(client: ShopClient, shopId: string, kind: Kind): AsyncGenerator<string> {
+  yield tablePart(kind, null);
+  for await (const rows of rowsOf(client, shopId, kind)) yield tablePart(kind, rows);
 }

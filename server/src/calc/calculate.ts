@@ -3,16 +3,21 @@ import { wholeCut as wholeCutInput, wholeCutAnswer } from '@pike-stone/contract/
 import { OutOfRange } from '@pike-stone/core';
 import { sayOutOfRange } from '@pike-stone/words';
 import type * as z from 'zod';
+import { learnedFrom, type VerdictRow } from '../book/learned-from';
 import { HttpProblem, invalid } from '../http/problem';
 import { wholeCut } from './whole-cut';
 
-/** Everything that can be calculated: the topics, and a whole cut. */
-export type Calculation = TopicName | 'cut-plan';
+/** Everything that can be asked: the topics, and a whole cut. */
+export type Asked = TopicName | 'cut-plan';
+/** With what this server asks of itself. */
+export type Calculation = Asked | 'learned';
 
 /** Runs a calculation. Bad input throws a problem that names the fields; values out of range throw one with a sentence. */
 export function calculate(name: Calculation, body: unknown): unknown {
   if (name === 'cut-plan')
     return calculated(wholeCutInput, wholeCutAnswer, body, (cut) => plain(wholeCut(cut)));
+  // Asked by this server itself, with what its database has counted.
+  if (name === 'learned') return learnedFrom(body as readonly VerdictRow[]);
   const { input, output, run } = topicCalled(name);
   return calculated(input, output, body, run);
 }

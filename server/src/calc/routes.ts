@@ -2,11 +2,11 @@ import { isHeavy, isTopic, TOPIC_NAMES } from '@pike-stone/contract/calc';
 import { Router } from 'express';
 import { jsonOnly } from '../http/json-body';
 import { HttpProblem } from '../http/problem';
-import { calculate, type Calculation } from './calculate';
+import { calculate, type Asked } from './calculate';
 import type { HeavyCalculations } from './heavy';
 
-const NAMES: readonly Calculation[] = [...TOPIC_NAMES, 'cut-plan'];
-const isCalculation = (name: string): name is Calculation => name === 'cut-plan' || isTopic(name);
+const NAMES: readonly Asked[] = [...TOPIC_NAMES, 'cut-plan'];
+const isCalculation = (name: string): name is Asked => name === 'cut-plan' || isTopic(name);
 
 /** Routes of the calculations, for spreadsheets and scripts. Nothing is stored, so no session is needed. */
 export function calcRoutes(heavy: HeavyCalculations): Router {

@@ -3,6 +3,8 @@ import { openApi } from '@pike-stone/contract/openapi';
 import express, { type Express, type Router } from 'express';
 import type { Logger } from 'pino';
 import { archiveRoutes } from '../archive/routes';
+import { bookRoutes } from '../book/routes';
+import { learnedRoutes } from '../book/learned';
 import type { HeavyCalculations } from '../calc/heavy';
 import { calcRoutes } from '../calc/routes';
 import type { DiskRoom } from '../db/disk-room';
@@ -84,6 +86,8 @@ function apiRoutes(parts: Parts, records: Records, door: Door): Router {
   api.use('/devices', sessions.required(), deviceRoutes(door));
   api.get('/backups', sessions.required(), backups.route());
   api.use('/stock-levels', sessions.required(), stockLevelRoutes(pool));
+  api.use('/book', sessions.required(), bookRoutes(pool));
+  api.use('/learned', sessions.required(), learnedRoutes(pool, heavy));
   api.use(sessions.required(), recordRoutes(records));
   api.use(noSuchRoute);
   return api;

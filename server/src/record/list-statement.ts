@@ -6,7 +6,7 @@ import { HttpProblem } from '../http/problem';
 type NamePlace = readonly [name: string, id: string];
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
-const noSuchPage = (path: string, message: string) =>
+export const noSuchPage = (path: string, message: string) =>
   new HttpProblem(400, 'Something does not fit', 'There is no such page of this list.', {
     fields: [{ path, message }],
   });
@@ -15,7 +15,7 @@ const noSuchPage = (path: string, message: string) =>
 export const placeOf = (order: ListQuery['order'], id: string, name: string): string =>
   order === 'newest' ? id : Buffer.from(JSON.stringify([name, id])).toString('base64url');
 
-function readPlace(after: string): NamePlace {
+export function readPlace(after: string): NamePlace {
   try {
     const [name, id] = JSON.parse(Buffer.from(after, 'base64url').toString()) as NamePlace;
     if (typeof name === 'string' && UUID.test(id)) return [name, id];
@@ -26,7 +26,7 @@ function readPlace(after: string): NamePlace {
 }
 
 /** A search as PostgreSQL wants it: each word by its beginning. */
-const searchText = (words: readonly string[]): string =>
+export const searchText = (words: readonly string[]): string =>
   words.map((word) => `'${word.replaceAll(/['\\]/g, ' ')}':*`).join(' & ');
 
 /** The statement that reads one page of a kind, and one record more to know whether another page follows. */

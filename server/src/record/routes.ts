@@ -13,6 +13,7 @@ import { Router } from 'express';
 import { sendRevalidated } from '../http/revalidated';
 import { jsonOnly } from '../http/json-body';
 import { HttpProblem, invalid, notFound } from '../http/problem';
+import { furtherFault } from './further-fault';
 import type { Records } from './repository';
 
 /** Id of a record: a kind of which each shop has one takes the shop's id. */
@@ -35,6 +36,11 @@ function readWrite<K extends Kind>(kind: K, sent: unknown): Write<K> {
       'Only added to',
       'An entry of the ledger stays as it was written; a mistake is put right by another entry.',
     );
+  const fault = furtherFault(kind, read.data.body);
+  if (fault)
+    throw new HttpProblem(400, 'Something does not fit', fault.message, {
+      fields: [{ path: `body.${fault.path}`, message: fault.message }],
+    });
   return read.data as Write<K>;
 }
 

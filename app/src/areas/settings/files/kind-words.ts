@@ -14,7 +14,10 @@ export const KIND_WORDS: Readonly<Record<Kind, string>> = {
   sharpenings: 'Sharpenings',
   rounds: 'Sharpening rounds',
   forms: 'Form cutters',
+  runs: 'Runs of trials',
   cuts: 'Cuts in the book',
+  comparisons: 'Comparisons',
+  proven: 'Proven settings',
   photos: 'Pictures',
   rules: 'Schools and prices',
 };

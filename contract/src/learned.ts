@@ -1,0 +1,26 @@
+import * as z from 'zod';
+import { id } from './fields';
+
+/** A factor with the band that holds it four times in five, and the cuts behind it. */
+const learned = z.object({
+  factor: z.number(),
+  low: z.number(),
+  high: z.number(),
+  cuts: z.number(),
+  machineCuts: z.number(),
+});
+
+/** Answer of `GET /api/learned`: the shop's own factors by machine, and by its groups of metal and tool material. */
+export const learnedFactors = z.object({
+  factors: z.array(
+    z.object({
+      machineId: id,
+      /** Null: for a group of the machine that has no cuts yet. */
+      metal: z.string().nullable(),
+      toolMaterial: z.string().nullable(),
+      speed: learned.nullable(),
+      feed: learned.nullable(),
+    }),
+  ),
+});
+export type LearnedAnswer = z.infer<typeof learnedFactors>;

@@ -1,0 +1,4 @@
+/** Words for signs, the next change, runs of trials, and comparisons; loaded with their pages. */
+export * from './learn/advice';
+export * from './learn/difference';
+export * from './learn/signs';

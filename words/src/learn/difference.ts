@@ -1,0 +1,83 @@
+import type { SpoiltTrace, WelchInterval } from '@pike-stone/core/compare';
+import { capital } from '../capital';
+
+/** What two are compared by. */
+export const MEASURE_NAMES = {
+  power: 'Net power',
+  finish: 'Roughness, Ra',
+  wear: 'Wear land',
+  chip: 'Chip',
+} as const;
+export type Measure = keyof typeof MEASURE_NAMES;
+
+/** Grades that a chip is judged by, the worst first: their places are what is compared. */
+export const CHIP_GRADES = ['winds round', 'long ribbon', 'long helix', 'short helix', 'short arcs'] as const;
+/** Named grades of a surface, by roughness, um: what a comparison plate is marked with. */
+export const FINISH_GRADES_UM = [0.4, 0.8, 1.6, 3.2, 6.3, 12.5] as const;
+
+const figure = (value: number, measure: Measure): string =>
+  measure === 'power'
+    ? `${Math.round(value)} W`
+    : measure === 'finish'
+      ? `${value.toFixed(2)} μm`
+      : measure === 'wear'
+        ? `${value.toFixed(3)} mm`
+        : `${value.toFixed(1)} grades`;
+export const sayMeasured = figure;
+
+/**
+ * The difference of two with its interval, honestly: what was seen, what was not, and how large a difference
+ * would have had to be to be seen.
+ */
+export function sayDifference(
+  { difference, low, high, smallestSeen, verdict }: WelchInterval,
+  measure: Measure,
+  names: { readonly a: string; readonly b: string },
+): { readonly claim: string; readonly lines: readonly string[] } {
+  const about = `${capital(MEASURE_NAMES[measure].toLowerCase())} of ${names.a} less that of ${names.b}: ${signed(difference, measure)}, between ${signed(low, measure)} and ${signed(high, measure)} (95 %).`;
+  const more = (higher: string, lower: string) =>
+    measure === 'chip'
+      ? `${higher} broke its chip better than ${lower}.`
+      : `${higher} is higher than ${lower}.`;
+  const claims = {
+    'a-higher': more(names.a, names.b),
+    'b-higher': more(names.b, names.a),
+    'no-difference-that-matters': 'No difference that matters.',
+    'no-difference-seen': 'No difference seen.',
+  } as const;
+  const seen =
+    verdict === 'no-difference-seen'
+      ? [
+          `These readings would have shown one of ${figure(smallestSeen, measure)}; a smaller one may be there.`,
+        ]
+      : [];
+  return { claim: capital(claims[verdict]), lines: [about, ...seen] };
+}
+
+const signed = (value: number, measure: Measure): string =>
+  `${value < 0 ? '−' : '+'}${figure(Math.abs(value), measure)}`;
+
+const SPOILT_WORDS: Readonly<Record<SpoiltTrace, string>> = {
+  clipped: 'The gauge was at the top of its range: the cut draws more than it can show. Take a larger range.',
+  stale: 'The reading never changed: the gauge is stuck, asleep, or not on the wire.',
+};
+export const saySpoilt = (spoilt: SpoiltTrace): string => SPOILT_WORDS[spoilt];
+
+/** Said where a trace has idle and no cut. */
+export const NO_CUT_SEEN =
+  'No cut is seen in this trace: one level only. Start the trace at idle, then take the cut, a second each at least.';
+
+/** Least and most specific energy that is met in a group of metals, J/mm³. */
+const SPECIFIC: readonly (readonly [group: RegExp, low: number, high: number])[] = [
+  [/aluminium/, 0.6, 1],
+  [/brass|zinc/, 0.8, 1.5],
+  [/stainless/, 2.5, 4.5],
+  [/./, 2, 4],
+];
+const OUTSIDE = 2;
+/** A specific energy beyond twice what the metal usually takes; null where it is within. */
+export function sayOddEnergy(jMm3: number, metalKey: string): string | null {
+  const [, low, high] = SPECIFIC.find(([group]) => group.test(metalKey))!;
+  if (jMm3 >= low / OUTSIDE && jMm3 <= high * OUTSIDE) return null;
+  return `${jMm3.toFixed(1)} J/mm³ is far from the ${low} to ${high} that this metal usually takes: look at feed, depth, volts and the power factor.`;
+}
