@@ -5,7 +5,7 @@ import { expect, test } from '../fixtures/device';
 const toLog = async (page: Page, address: string) => {
   await page.goto(address);
   await page.getByRole('button', { name: 'Cut taken' }).click();
-  await expect(page.getByRole('heading', { name: 'What was really set?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What did you see?' })).toBeVisible();
 };
 const put = (page: Page) => page.getByRole('button', { name: 'Put in the book' }).click();
 

@@ -19,7 +19,7 @@ test('a cut logged while the shop’s computer is away waits on the device and i
   );
   await page.waitForLoadState('networkidle');
   await page.getByRole('button', { name: 'Cut taken' }).click();
-  await expect(page.getByRole('heading', { name: 'What was really set?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What did you see?' })).toBeVisible();
   await shop.kill();
   await page.getByRole('radio', { name: 'So-so' }).click();
   const remark = `Logged alone ${Date.now()}`;

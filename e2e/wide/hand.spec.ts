@@ -34,7 +34,7 @@ test('the main path by keyboard alone: a size, the working, the cut into the boo
   await expect(spindle).toContainText('42.1');
   await tabTo(/^Cut taken/);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'What was really set?' })).toBeFocused();
+  await expect(page.getByRole('heading', { name: 'What did you see?' })).toBeFocused();
   await tabTo(/^Worked/);
   await page.keyboard.press('Space');
   await expect(page.getByRole('radio', { name: 'Worked' })).toBeChecked();

@@ -11,6 +11,7 @@ export * from './drawer/pages';
 export * from './form/pages';
 export * from './grind/pages';
 export * from './house/pages';
+export * from './learn/pages';
 export * from './machine/pages';
 export * from './settings/pages';
 export * from './sharpen/pages';

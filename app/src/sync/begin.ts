@@ -33,7 +33,7 @@ function takeArrived(answers: Map<string, unknown>, shop: string | null): string
     const address = path.replace(/\?.*$/, '');
     const body = arrivedEarly(path) as { next?: unknown } | undefined;
     // Of a list with more pages than one, the first is not the whole.
-    if (body === undefined || (address !== SESSION && body.next !== null)) return [];
+    if (body === undefined || body.next) return [];
     answers.set(address, body);
     void takeEarly(path);
     noteComing(address);

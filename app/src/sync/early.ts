@@ -11,6 +11,7 @@ export const FIRST_LISTS = [
   '/api/metals?limit=500',
   '/api/rules?limit=500',
   '/api/cuts?limit=200',
+  '/api/learned',
 ] as const;
 export const SESSION = '/api/session';
 

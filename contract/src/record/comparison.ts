@@ -19,6 +19,12 @@ const gauge = z.object({
 });
 export type GaugeBody = z.infer<typeof gauge>;
 
+const set = z.object({
+  rpm: between(1, 30_000, 'rpm'),
+  feedMmRev: between(0.001, 25, 'mm/rev'),
+  depthMm: length(0.005, 500),
+});
+
 /** One reading of one side: the two currents where the motor is the gauge, else the value itself. */
 const reading = z.object({
   id,
@@ -37,13 +43,10 @@ export const comparisonBody = z.object({
   measure: z.enum(['power', 'finish', 'wear', 'chip']),
   a: cutChoice,
   b: cutChoice,
-  /** Speed, feed and depth at which both are cut. */
-  set: z.object({
-    rpm: between(1, 30_000, 'rpm'),
-    feedMmRev: between(0.001, 25, 'mm/rev'),
-    depthMm: length(0.005, 500),
-    diameterMm: length(0.2, 3_000),
-  }),
+  /** Speed, feed and depth of each side; alike where tools or fluids are compared. */
+  setA: set,
+  setB: set,
+  diameterMm: length(0.2, 3_000),
   gauge,
   /** What must stay equal and was looked at. */
   equal: z.array(z.string().max(30)).max(20),

@@ -40,6 +40,8 @@ export interface NetPower {
 export const USUAL_PF_IDLE = 0.28;
 export const USUAL_PF_CUT = 0.7;
 export const USUAL_EFFICIENCY = 0.7;
+/** Current of a small machine's motor at idle, A. */
+export const USUAL_IDLE_A = 2.1;
 
 const TIMES: Readonly<Record<Supply, number>> = { dc: 1, single: 1, three: Math.sqrt(3) };
 
@@ -67,6 +69,23 @@ export function netPower(motor: MotorReading, { vcMPerMin, feedMm, depthMm }: Re
     (positive('cutting speed', vcMPerMin) * positive('feed', feedMm) * positive('depth', depthMm) * 1000)
     / 60;
   return { inputIdleW, inputCutW, netPowerW, removalMm3S, specificEnergyJMm3: netPowerW / removalMm3S };
+}
+
+/**
+ * The current in the cut that `netPower` reads as a net power: its inverse, for a gauge that is simulated.
+ *
+ * @param netPowerW  0 or more
+ */
+export function currentFor(
+  { supply, method, volts, idleA, pfIdle, pfCut, efficiency }: Omit<MotorReading, 'cutA'>,
+  netPowerW: number,
+): number {
+  const times = positive('volts', volts) * TIMES[supply];
+  const atIdle = method === 'dc' ? idleA : idleA * pfIdle;
+  const activeA = atIdle + within('net power', netPowerW, 0, Number.MAX_VALUE) / (efficiency * times);
+  if (method === 'dc') return activeA;
+  if (method === 'power-factors') return activeA / positive('power factor in the cut', pfCut);
+  return Math.sqrt(activeA ** 2 + idleA ** 2 * (1 - pfIdle ** 2));
 }
 
 /** The part of the current that does work. */

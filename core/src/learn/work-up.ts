@@ -156,38 +156,41 @@ function spentOn(trials: readonly Trial[], leading: SignKey | null): Parameter[]
  * Where a run of trials stands: whether its goal is met, the one next change in the
  * machine's own steps, or what cannot be met here and what else could be changed.
  *
+ * @param goal    null for a cut by itself: what was seen alone decides
  * @param wanted  for the goals `finish` (Ra, um) and `load` (net power, W); null where nothing was asked
  */
 export function runState(
   setup: CutSetup,
   plan: CutPlan,
-  goal: Goal,
+  goal: Goal | null,
   wanted: number | null,
   trials: readonly Trial[],
 ): RunState {
   const nothing = { advice: null, next: null, after: [], spent: [], blocked: [], best: null, instead: [] };
   const last = trials.at(-1);
   if (!last) return { ...nothing, is: 'begin' };
-  const best = bestOf(goal, trials, wanted);
+  const best = goal && bestOf(goal, trials, wanted);
   if (exclusions(last.signs).length > 0) return { ...nothing, is: 'contradiction', best };
   const [tool, metal] = [signTool(plan.edge), signMetal(plan.metal)];
   const first = signAdvice(tool, metal, last.signs);
   if (first.action === 'stop') return { ...nothing, is: 'stop', advice: first, best };
-  if (meets(goal, last, wanted)) return { ...nothing, is: 'met', advice: first, best: trials.length - 1 };
+  if (goal ? meets(goal, last, wanted) : first.action === 'keep')
+    return { ...nothing, is: 'met', advice: first, best: trials.length - 1 };
   // A quicker cut that brought trouble: the quickest without is what can be had.
   if (goal === 'time' && best !== null && best < trials.length - 1 && troubles(last).length > 0)
     return { ...nothing, is: 'met', advice: first, best };
 
   const spent = spentOn(trials, first.next?.because[0]?.sign ?? null);
   const advice = signAdvice(tool, metal, last.signs, spent);
-  if (advice.action !== 'change' && isUntold(goal, last, wanted))
+  if (advice.action !== 'change' && (goal === null || isUntold(goal, last, wanted)))
     return { ...nothing, is: 'look', advice, spent, best };
-  const wantedChanges = advice.action === 'change' ? [advice.next!, ...advice.after] : pushes(goal, spent);
+  const wantedChanges =
+    advice.action === 'change' ? [advice.next!, ...advice.after] : goal ? pushes(goal, spent) : [];
   const { can, blocked } = onMachine(setup, plan, last.setting, wantedChanges);
   const [next = null, ...after] = can;
   const known = { advice, spent, blocked, best };
   if (next) return { ...known, is: 'go-on', next, after, instead: [] };
-  const instead = INSTEAD[goal].filter((parameter) => !spent.includes(parameter));
+  const instead = goal ? INSTEAD[goal].filter((parameter) => !spent.includes(parameter)) : [];
   if (goal === 'time' && best !== null) return { ...known, is: 'met', next, after, instead };
   return { ...known, is: 'stuck', next, after, instead };
 }

@@ -1,4 +1,5 @@
 import type { InstrumentKind } from '@pike-stone/contract';
+import { USUAL_IDLE_A } from '@pike-stone/core/compare';
 import type { Chance } from './chance';
 
 /** A line, and its delay; lines with different delays may overtake each other. */
@@ -99,15 +100,17 @@ function steady({ word, unit, start, noise, places, everyS, at }: Steady): (chan
   };
 }
 
-/** Current of a small motor that idles, with cuts between. */
+/** Seconds at idle, and as long in the cut. */
+const IDLE_S = 3;
+/** Current of a small motor that idles, with cuts between: its value is the current in the cut. */
 const ammeter = steady({
   word: 'AMP',
   unit: 'A',
-  start: 2.1,
+  start: 3.5,
   noise: 0.04,
   places: 2,
   everyS: 0.1,
-  at: (idle, t) => idle + (t % 12 > 6 ? 1.4 : 0),
+  at: (cutA, t) => (t % (2 * IDLE_S) > IDLE_S ? cutA : USUAL_IDLE_A),
 });
 /** Caliper jaws that settle on the work, slightly above a round size. */
 const caliper = steady({

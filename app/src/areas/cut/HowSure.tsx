@@ -1,5 +1,6 @@
 import { bestChange, howSure } from '@pike-stone/core/forecast';
 import { sayBestChange, saySureness } from '@pike-stone/words/forecast';
+import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../kit/Button';
@@ -7,6 +8,7 @@ import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
+import { ProvenHere } from '../learn/proven/ProvenHere';
 import { keepQuick, usesQuick } from './quick/keep-quick';
 import type { Cut } from './useCut';
 
@@ -14,17 +16,28 @@ export interface HowSureProps {
   readonly cut: Cut;
 }
 
-/** Two figures beside the answer: how sure the start is, and the one change that would gain most; and what a quick cut used can be kept. */
-export function HowSure({ cut: { choice, setup, plan, rules } }: HowSureProps) {
+/** What was proven for this cut before; how sure the start is, and the one change that would gain most; ways to work up from it; and what a quick cut used can be kept. */
+export function HowSure({ cut: { choice, setup, plan, rules, change } }: HowSureProps) {
+  const router = useRouter();
   const styles = useStyles();
   const sure = useMemo(() => saySureness(howSure(setup, plan), setup), [setup, plan]);
   const best = useMemo(() => sayBestChange(bestChange(setup, plan, rules)), [setup, plan, rules]);
   return (
     <>
+      <ProvenHere choice={choice} change={change} />
       <View style={styles.row} role="group" aria-label="How sure, and what gains most">
         <Part title="How sure" {...sure} />
         <View style={styles.rule} />
         <Part title="Gains most" {...best} />
+      </View>
+      <View style={styles.links}>
+        <Button
+          label="Work up"
+          says="Work up: trials of this cut"
+          onPress={() => router.push('/cut/run')}
+          style={styles.grow}
+        />
+        <Button label="Compare two" onPress={() => router.push('/cut/compare')} style={styles.grow} />
       </View>
       {usesQuick(choice) && (
         <View style={styles.keep}>
@@ -51,6 +64,13 @@ function Part({ title, figure, reason }: { title: string; figure: string; reason
 const useStyles = themed((c) =>
   sheet({
     row: { flexDirection: 'row', borderTopWidth: 1, borderTopColor: c.line },
+    links: {
+      flexDirection: 'row',
+      gap: SPACE.close,
+      paddingHorizontal: SPACE.edge,
+      paddingBottom: SPACE.close,
+    },
+    grow: { flexGrow: 1 },
     keep: { paddingHorizontal: SPACE.edge, paddingBottom: SPACE.close },
     rule: { width: 1, backgroundColor: c.line, marginVertical: SPACE.close },
     part: { flex: 1, paddingHorizontal: SPACE.edge, paddingVertical: SPACE.close },

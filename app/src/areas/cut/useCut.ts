@@ -1,6 +1,7 @@
 import { DEFAULT_RULES, type CutPlan, type CutSetup, type Misfit, type ShopRules } from '@pike-stone/core';
 import type { CutChoice } from '@pike-stone/contract';
 import { createContext, useContext, useMemo } from 'react';
+import { useLearned } from '../../data/learned';
 import { useMetals } from '../../data/metals';
 import { useRecords } from '../../data/records';
 import { useRules } from '../../data/rules';
@@ -65,16 +66,17 @@ export function useCut() {
   const { choice, drawer, metals, loading, error } = useSetUpChoice();
   const { rules = DEFAULT_RULES } = useRules();
   const set = useDraft((state) => state.set);
+  const learned = useLearned();
 
   const made = useMemo((): SetUp | null => {
     if (!choice) return null;
-    const setup = setupOf(choice, drawer, metals.own);
+    const setup = setupOf(choice, drawer, metals.own, learned);
     if (!setup) return null;
     return {
       choice,
       setup,
       rules,
-      trial: (change) => setupOf(changed(choice, change, drawer), drawer, metals.own) ?? setup,
+      trial: (change) => setupOf(changed(choice, change, drawer), drawer, metals.own, learned) ?? setup,
       change: (change) => {
         // What was picked without an entry a moment ago is there already, though this page is not drawn with it yet.
         const { stock: piece, tool } = useQuick.getState();
@@ -87,7 +89,7 @@ export function useCut() {
         set(changed((now && standing(now, known)) ?? choice, change, known));
       },
     };
-  }, [choice, rules, drawer, metals, set]);
+  }, [choice, rules, drawer, metals, learned, set]);
 
   const { cut, refused } = useMemo((): { cut: Cut | null; refused: RefusedCut | null } => {
     if (!made) return { cut: null, refused: null };

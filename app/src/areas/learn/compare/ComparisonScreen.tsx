@@ -1,0 +1,286 @@
+import { MOST_READINGS, type ComparisonBody, type GaugeBody } from '@pike-stone/contract';
+import { unlessRefused } from '@pike-stone/core';
+import { currentFor, USUAL_IDLE_A, welchInterval, type WelchInterval } from '@pike-stone/core/compare';
+import { forecast, planWith } from '@pike-stone/core/forecast';
+import { MEASURE_NAMES, sayDifference, sayMeasured, sayOddEnergy } from '@pike-stone/words/learn';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
+import { useRecord } from '../../../data/record';
+import { newId, putBack, save, type Shown } from '../../../data/records';
+import { backOr, useGoOn } from '../../../kit/back';
+import { Button } from '../../../kit/Button';
+import { Tick } from '../../../kit/Choice';
+import { Fold } from '../../../kit/Fold';
+import { Loading } from '../../../kit/Empty';
+import { Screen, Sheet } from '../../../kit/Screen';
+import { useUndo } from '../../../kit/Undo';
+import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
+import { SPACE } from '../../../theme/type';
+import { LoadingOrNotHere } from '../../LoadingOrNotHere';
+import { useCutOf, type CutOf } from '../useCutOf';
+import { GaugePanel } from './GaugePanel';
+import { powerOf, PowerReading } from './PowerReading';
+import { Readings } from './Readings';
+import { differsInShape, equalFor, nextSide, READINGS_EACH, sideName, type Side } from './sides';
+import { ValueReading } from './ValueReading';
+
+const CONFIDENCE = 0.95;
+
+/** A comparison of two under the same cut: what must stay equal, its readings in turn, and the difference. */
+export function ComparisonScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const { record, ...rest } = useRecord('comparisons', id);
+  const a = useCutOf(record?.body.a ?? null);
+  const b = useCutOf(record?.body.b ?? null);
+  if (!record) return <LoadingOrNotHere place="book" {...rest} />;
+  return a && b ? <Known record={record} cuts={{ a, b }} /> : <Loading error={rest.error} />;
+}
+
+function Known({ record, cuts }: { record: Shown<'comparisons'>; cuts: Readonly<Record<Side, CutOf>> }) {
+  const router = useRouter();
+  const goOn = useGoOn();
+  const units = useUnits();
+  const say = useUndo((state) => state.say);
+  const [isSetting, setSetting] = useState(false);
+  const { body } = record;
+  const setups = { a: cuts.a.setup, b: cuts.b.setup };
+  const names = { a: sideName(body, 'a', setups, units), b: sideName(body, 'b', setups, units) };
+  const keep = (part: Partial<ComparisonBody>) =>
+    void save('comparisons', record.id, record.version, { ...body, ...part }, record.archived);
+  const mustBe = equalFor(body.what);
+  const isEqual = mustBe.every(([key]) => body.equal.includes(key));
+  const side = nextSide(body.readings);
+  const count = (of: Side) => body.readings.filter((one) => one.side === of).length;
+  const enough = Math.min(count('a'), count('b')) >= READINGS_EACH;
+  const take = (
+    value: number,
+    amps: { idleA: number | null; cutA: number | null } = { idleA: null, cutA: null },
+  ) =>
+    keep({
+      readings: [...body.readings, { id: newId(), side, at: new Date().toISOString(), value, ...amps }],
+    });
+  const interval = intervalOf(body);
+  const putAway = () => {
+    void save('comparisons', record.id, record.version, body, true);
+    say('Put away.', () => void putBack('comparisons', record));
+    goOn('/book/comparisons');
+  };
+  return (
+    <Screen
+      title={`${names.a} or ${names.b}`}
+      about={`${MEASURE_NAMES[body.measure]}, ${body.name}, ${setups.a.machine.name}`}
+      onBack={() => backOr(router, '/book')}
+      side={
+        <>
+          <Result body={body} interval={interval} names={names} enough={enough} cuts={cuts} />
+          <Sheet>
+            <View style={styles.group}>
+              <Words role="heading">Readings</Words>
+              {body.readings.length === 0 ? (
+                <Words role="note">None yet.</Words>
+              ) : (
+                <Readings body={body} names={names} />
+              )}
+              {body.readings.length > 0 && (
+                <Button
+                  kind="plain"
+                  label="Leave out the last reading"
+                  onPress={() => {
+                    keep({ readings: body.readings.slice(0, -1) });
+                  }}
+                />
+              )}
+            </View>
+          </Sheet>
+          <View style={styles.row}>
+            <Button label="Put it away" onPress={putAway} />
+            {body.measure === 'power' && (
+              <Button
+                label="Gauge"
+                says="Gauge: supply, volts, power factors"
+                onPress={() => setSetting(true)}
+              />
+            )}
+          </View>
+        </>
+      }
+    >
+      {isEqual ? (
+        <Fold title="What stays equal: all looked at">
+          <EqualList body={body} onChange={(equal) => keep({ equal })} />
+        </Fold>
+      ) : (
+        <Sheet>
+          <View style={styles.group}>
+            <Words role="heading">Must stay equal</Words>
+            <Words role="note">Look at each first: else the difference may be of something else.</Words>
+            <EqualList body={body} onChange={(equal) => keep({ equal })} />
+          </View>
+        </Sheet>
+      )}
+      {body.what === 'tool' && differsInShape(setups.a, setups.b) && (
+        <View style={styles.pad}>
+          <Words role="note">
+            Nose radius or lead angle differ in the drawer: then their geometry is compared too, not what they
+            are made of alone.
+          </Words>
+        </View>
+      )}
+      {isEqual && body.readings.length < MOST_READINGS && (
+        <Sheet>
+          <View style={styles.group}>
+            <Words role="label">{`In turn, A B A B: ${READINGS_EACH} of each at least`}</Words>
+            <Words role="heading">{`Next: ${side.toUpperCase()}, ${names[side]}, reading ${count(side) + 1}`}</Words>
+          </View>
+          {body.measure === 'power' ? (
+            <PowerReading
+              key={`${side}${body.readings.length}`}
+              body={body}
+              set={side === 'a' ? body.setA : body.setB}
+              near={simulatedA(body, cuts[side], side)}
+              onTake={({ value, idleA, cutA }) => take(value, { idleA, cutA })}
+            />
+          ) : (
+            <ValueReading measure={body.measure} onTake={(value) => take(value)} />
+          )}
+        </Sheet>
+      )}
+      {isSetting && (
+        <GaugePanel
+          gauge={body.gauge}
+          onSet={(gauge) => keep({ gauge, readings: readAnew(body, gauge) })}
+          onClose={() => setSetting(false)}
+        />
+      )}
+    </Screen>
+  );
+}
+
+/** The readings with their power as another gauge gives it from the same currents. */
+const readAnew = (body: ComparisonBody, gauge: GaugeBody): ComparisonBody['readings'] =>
+  body.readings.map((one) => {
+    if (one.idleA === null || one.cutA === null) return one;
+    const set = one.side === 'a' ? body.setA : body.setB;
+    return { ...one, value: powerOf({ ...body, gauge }, set, one.idleA, one.cutA)?.netPowerW ?? one.value };
+  });
+
+/** Current that the simulated gauge shows in the cut: what the forecast of this side draws. */
+function simulatedA(body: ComparisonBody, { setup, plan }: CutOf, side: Side): number | null {
+  const set = side === 'a' ? body.setA : body.setB;
+  const asSet = planWith(plan, { rpm: set.rpm, mmRev: set.feedMmRev, depthMm: set.depthMm });
+  const kw = forecast(setup, asSet).power?.powerKw;
+  if (kw === undefined) return null;
+  return unlessRefused(
+    () => Number(currentFor({ ...body.gauge, idleA: USUAL_IDLE_A }, 1000 * kw).toFixed(3)),
+    null,
+  );
+}
+
+/** Resolution of a reading by what is measured. */
+const RESOLUTION = { power: 0, finish: 0.01, wear: 0.01, chip: 1 } as const;
+
+/** The interval of the difference; null while either side has fewer than two readings. */
+function intervalOf(body: ComparisonBody): WelchInterval | null {
+  const of = (side: Side) => body.readings.filter((one) => one.side === side).map(({ value }) => value);
+  const [a, b] = [of('a'), of('b')];
+  if (a.length < 2 || b.length < 2) return null;
+  const resolution = body.measure === 'power' ? wattStep(body) : RESOLUTION[body.measure];
+  return unlessRefused(() => welchInterval(a, b, resolution, CONFIDENCE, body.matters), null);
+}
+
+/** Net power of one step of the gauge, W: readings that are equal are no nearer than that. */
+function wattStep(body: ComparisonBody): number {
+  const one = body.readings.find(({ idleA, cutA }) => idleA !== null && cutA !== null);
+  if (!one) return RESOLUTION.power;
+  const at = (more: number) => powerOf(body, body.setA, one.idleA!, one.cutA! + more)?.netPowerW ?? 0;
+  return Math.abs(at(body.gauge.resolutionA) - at(0));
+}
+
+function EqualList({ body, onChange }: { body: ComparisonBody; onChange: (equal: string[]) => void }) {
+  return equalFor(body.what).map(([key, words]) => (
+    <Tick
+      key={key}
+      label={words}
+      value={body.equal.includes(key)}
+      onChange={(is) => onChange(is ? [...body.equal, key] : body.equal.filter((one) => one !== key))}
+    />
+  ));
+}
+
+function Result({
+  body,
+  interval,
+  names,
+  enough,
+  cuts,
+}: {
+  body: ComparisonBody;
+  interval: WelchInterval | null;
+  names: Readonly<Record<Side, string>>;
+  enough: boolean;
+  cuts: Readonly<Record<Side, CutOf>>;
+}) {
+  const said = interval && sayDifference(interval, body.measure, names);
+  return (
+    <Sheet>
+      <View style={styles.group} role="status">
+        <Words role="label">Difference</Words>
+        <Words role="big" testID="difference">
+          {said ? said.claim : 'Two readings of each are the least.'}
+        </Words>
+        {said?.lines.map((line) => (
+          <Words key={line}>{line}</Words>
+        ))}
+        {said && !enough && (
+          <Words role="fault">{`Few readings yet: ${READINGS_EACH} of each before it is believed.`}</Words>
+        )}
+        {said && (
+          <Words role="note">{`Welch’s interval; a difference within ${sayMeasured(body.matters, body.measure)} does not matter.`}</Words>
+        )}
+        {body.measure === 'power' && <Energy body={body} names={names} cuts={cuts} />}
+      </View>
+    </Sheet>
+  );
+}
+
+/** Energy for each cubic millimetre on both sides, with a question where it is far from what the metal takes. */
+function Energy({
+  body,
+  names,
+  cuts,
+}: {
+  body: ComparisonBody;
+  names: Readonly<Record<Side, string>>;
+  cuts: Readonly<Record<Side, CutOf>>;
+}) {
+  const told = (['a', 'b'] as const).flatMap((side) => {
+    const own = body.readings.filter((one) => one.side === side);
+    if (own.length === 0) return [];
+    const set = side === 'a' ? body.setA : body.setB;
+    const mean = own.reduce((sum, { value }) => sum + value, 0) / own.length;
+    const removalMm3S = (Math.PI * body.diameterMm * set.rpm * set.feedMmRev * set.depthMm) / 60;
+    return [{ side, jMm3: mean / removalMm3S }];
+  });
+  const odd = told.flatMap(({ side, jMm3 }) => sayOddEnergy(jMm3, cuts[side].plan.metal.key) ?? []);
+  return (
+    <>
+      {told.map(({ side, jMm3 }) => (
+        <Words key={side}>{`${names[side]}: ${jMm3.toFixed(2)} J/mm³`}</Words>
+      ))}
+      {[...new Set(odd)].map((one) => (
+        <Words key={one} role="fault">
+          {one}
+        </Words>
+      ))}
+    </>
+  );
+}
+
+const styles = sheet({
+  group: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, gap: SPACE.close },
+  pad: { paddingHorizontal: SPACE.edge },
+  row: { flexDirection: 'row', gap: SPACE.close, paddingHorizontal: SPACE.edge },
+});

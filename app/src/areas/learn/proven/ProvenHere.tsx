@@ -1,0 +1,76 @@
+import type { CutChoice } from '@pike-stone/contract';
+import { feedPer, speedUnit } from '@pike-stone/core';
+import { formatFeedPerTurn, formatLength, formatSpindleSpeed, joined } from '@pike-stone/words';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
+import { useRecords } from '../../../data/records';
+import { Button } from '../../../kit/Button';
+import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
+import { themed } from '../../../theme/theme';
+import { SPACE } from '../../../theme/type';
+import { isOfRun } from '../run/active-run';
+import { sayHowOften } from './say-how-often';
+import { useHowOften } from './how-often';
+
+/** The setting that was proven for this machine, stock, tool and operation, with how often it worked and when last. */
+export function ProvenHere({
+  choice,
+  change,
+}: {
+  choice: CutChoice;
+  change: (change: Partial<CutChoice>) => void;
+}) {
+  const styles = useStyles();
+  const router = useRouter();
+  const units = useUnits();
+  const { records } = useRecords('proven');
+  // The list is the newest first.
+  const found = records.find(({ archived, body }) => !archived && isOfRun(body.cut, choice)) ?? null;
+  const often = useHowOften(found?.body.cut ?? null, found?.body.set ?? null);
+  if (!found) return null;
+  const { cut, set } = found.body;
+  const isSet =
+    choice.rpmByHand === cut.rpmByHand
+    && choice.depthMm === cut.depthMm
+    && choice.feedByHand === cut.feedByHand;
+  const said = [
+    joined(formatSpindleSpeed(set.rpm, speedUnit(cut))),
+    joined(formatFeedPerTurn(set.feedMmRev, units, feedPer(cut))),
+    joined(formatLength(set.depthMm, units)),
+  ].join(', ');
+  const use = () =>
+    change({ rpmByHand: cut.rpmByHand, depthMm: cut.depthMm, feedByHand: cut.feedByHand, fluid: cut.fluid });
+  return (
+    <View style={styles.box} role="group" aria-label="Proven here">
+      <Words role="label">Proven here</Words>
+      <Words role="strong">{said}</Words>
+      {often && <Words role="note">{sayHowOften(often)}</Words>}
+      <View style={styles.row}>
+        <Button label={isSet ? 'It is set' : 'Use it'} disabled={isSet} onPress={use} style={styles.grow} />
+        <Button
+          label="Its card"
+          onPress={() => router.push(`/book/proven/${found.id}`)}
+          style={styles.grow}
+        />
+      </View>
+    </View>
+  );
+}
+
+const useStyles = themed((c) =>
+  sheet({
+    box: {
+      padding: SPACE.edge,
+      gap: SPACE.hair,
+      borderTopWidth: 1,
+      borderTopColor: c.line,
+      borderLeftWidth: 4,
+      borderLeftColor: c.accent,
+      backgroundColor: c.wash,
+    },
+    row: { flexDirection: 'row', gap: SPACE.close, paddingTop: SPACE.close },
+    grow: { flex: 1 },
+  }),
+);

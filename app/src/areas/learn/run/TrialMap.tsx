@@ -1,0 +1,350 @@
+import { speedUnit, type CutPlan, type CutSetup } from '@pike-stone/core';
+import type { ChipClass } from '@pike-stone/core/forecast';
+import type { ChipMap, Setting, Trial } from '@pike-stone/core/learn';
+import {
+  formatFeedPerTurn,
+  formatLength,
+  formatSpindleSpeed,
+  joined,
+  type UnitSystem,
+} from '@pike-stone/words';
+import { SIGN_SHORT } from '@pike-stone/words/learn';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import { linePath } from '../../../kit/drawing/line-path';
+import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
+import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
+import { useColours, useColourNumbers } from '../../../theme/theme';
+import { FONT, SPACE } from '../../../theme/type';
+import { useCutWork } from '../../../workers/cut-work';
+
+const HEIGHT = 236;
+const SPEED_HEIGHT = 74;
+const LEFT = 54;
+const RIGHT = 14;
+const TOP = 12;
+const BOTTOM = 30;
+/** The field reaches this many times beyond the trials, either way. */
+const BEYOND = 1.7;
+
+/** How a chip region is shaded: the share of ink over the sheet, and whether it breaks. */
+const SHADE: Readonly<Record<ChipClass, number>> = {
+  ribbon: 0.3,
+  tangle: 0.3,
+  'flat-spiral': 0.2,
+  'long-helix': 0.2,
+  'short-helix': 0.1,
+  'arc-pieces': 0,
+  'loose-bits': 0.05,
+  dust: 0.12,
+};
+/** What a region is called on the map. */
+const REGION: Readonly<Record<ChipClass, string>> = {
+  ribbon: 'ribbon',
+  tangle: 'tangle',
+  'flat-spiral': 'spiral',
+  'long-helix': 'long helix',
+  'short-helix': 'short helix',
+  'arc-pieces': 'arcs',
+  'loose-bits': 'bits',
+  dust: 'dust',
+};
+
+interface Range {
+  readonly low: number;
+  readonly high: number;
+}
+const around = (values: readonly number[]): Range => ({
+  low: Math.min(...values) / BEYOND,
+  high: Math.max(...values) * BEYOND,
+});
+const share = (value: number, { low, high }: Range): number => Math.log(value / low) / Math.log(high / low);
+
+/** The middle of the cells of a region, where its name is written. */
+function middles({ chips }: ChipMap): { readonly chip: ChipClass; readonly x: number; readonly y: number }[] {
+  const found = new Map<ChipClass, { x: number; y: number; count: number }>();
+  chips.forEach((row, y) =>
+    row.forEach((chip, x) => {
+      const sum = found.get(chip) ?? { x: 0, y: 0, count: 0 };
+      found.set(chip, { x: sum.x + x, y: sum.y + y, count: sum.count + 1 });
+    }),
+  );
+  const cells = chips.length * (chips[0]?.length ?? 0);
+  return [...found]
+    .filter(([, { count }]) => count > 0.06 * cells)
+    .map(([chip, { x, y, count }]) => ({
+      chip,
+      x: (x / count + 0.5) / chips[0]!.length,
+      y: (y / count + 0.5) / chips.length,
+    }));
+}
+
+/** The trials as a path over feed and depth, the chip to expect behind it, and their speeds below. */
+export function TrialMap({
+  setup,
+  plan,
+  trials,
+  next,
+  units,
+}: {
+  setup: CutSetup;
+  plan: CutPlan;
+  trials: readonly Trial[];
+  /** Where the next trial will be. */
+  next: Setting | null;
+  units: UnitSystem;
+}) {
+  const c = useColours();
+  const numbers = useColourNumbers();
+  const [width, setWidth] = useState(0);
+  const scale = useDrawnScale();
+  const places = useMemo(
+    () => [...trials.map(({ setting }) => setting), ...(next ? [next] : [])],
+    [trials, next],
+  );
+  const feeds = around(places.length > 0 ? places.map(({ feedMmRev }) => feedMmRev) : [plan.feed.mmRev]);
+  const depths = around(places.length > 0 ? places.map(({ depthMm }) => depthMm) : [plan.depth.mm]);
+  const { answer: map } = useCutWork({ setup, plan, feeds, depths }, (work, asked) =>
+    work.chipMap(
+      asked.setup,
+      asked.plan,
+      [asked.feeds.low, asked.feeds.high],
+      [asked.depths.low, asked.depths.high],
+    ),
+  );
+  const px = (feed: number): number => LEFT + share(feed, feeds) * (width - LEFT - RIGHT);
+  const py = (depth: number): number => HEIGHT - BOTTOM - share(depth, depths) * (HEIGHT - TOP - BOTTOM);
+  const at = ({ feedMmRev, depthMm }: Setting): readonly [number, number] => [px(feedMmRev), py(depthMm)];
+  const feed = (mm: number) => joined(formatFeedPerTurn(mm, units));
+  const depth = (mm: number) => joined(formatLength(mm, units));
+  const small = 12 * scale;
+  const told = trials.map(
+    ({ setting, signs }, i) =>
+      `${i + 1}: ${feed(setting.feedMmRev)}, ${depth(setting.depthMm)}, ${joined(formatSpindleSpeed(setting.rpm, speedUnit(setup)))}${signs[0] ? `, ${SIGN_SHORT[signs[0]].toLowerCase()}` : ''}`,
+  );
+  const cellW = map ? (width - LEFT - RIGHT) / map.feedsMmRev.length : 0;
+  const cellH = map ? (HEIGHT - TOP - BOTTOM) / map.depthsMm.length : 0;
+  return (
+    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} style={styles.box}>
+      {width > 0 && (
+        <View role="img" aria-label={`Trials on feed and depth. ${told.join('; ')}`}>
+          <Svg width={width} height={HEIGHT}>
+            <Rect
+              x={LEFT}
+              y={TOP}
+              width={width - LEFT - RIGHT}
+              height={HEIGHT - TOP - BOTTOM}
+              fill={c.sheet}
+            />
+            {map?.chips.map((row, y) =>
+              row.map((chip, x) => (
+                <Rect
+                  key={`${map.depthsMm[y]} ${map.feedsMmRev[x]}`}
+                  x={LEFT + x * cellW}
+                  y={HEIGHT - BOTTOM - (y + 1) * cellH}
+                  width={cellW + 0.5}
+                  height={cellH + 0.5}
+                  fill={numbers.quiet}
+                  opacity={SHADE[chip]}
+                />
+              )),
+            )}
+            {map
+              && middles(map).map(({ chip, x, y }) => (
+                <SvgText
+                  key={chip}
+                  x={LEFT + x * (width - LEFT - RIGHT)}
+                  y={HEIGHT - BOTTOM - y * (HEIGHT - TOP - BOTTOM)}
+                  textAnchor="middle"
+                  fontFamily={FONT.words}
+                  fontSize={13}
+                  fill={c.quiet}
+                >
+                  {REGION[chip]}
+                </SvgText>
+              ))}
+            <Path
+              d={`M${LEFT} ${TOP}V${HEIGHT - BOTTOM}H${width - RIGHT}`}
+              stroke={c.strongLine}
+              strokeWidth={1}
+              fill="none"
+            />
+            {[depths.low * BEYOND, depths.high / BEYOND].map((value, i) => (
+              <G key={i}>
+                {(i === 0 || depths.high / depths.low > BEYOND ** 2 * 1.05) && (
+                  <>
+                    <Line x1={LEFT - 4} x2={LEFT} y1={py(value)} y2={py(value)} stroke={c.strongLine} />
+                    <SvgText
+                      x={LEFT - 6}
+                      y={py(value) + small / 3}
+                      textAnchor="end"
+                      fontFamily={FONT.figures}
+                      fontSize={12}
+                      fill={c.quiet}
+                    >
+                      {formatLength(value, units).figure}
+                    </SvgText>
+                  </>
+                )}
+              </G>
+            ))}
+            {[feeds.low * BEYOND, feeds.high / BEYOND].map((value, i) => (
+              <G key={i}>
+                {(i === 0 || feeds.high / feeds.low > BEYOND ** 2 * 1.05) && (
+                  <SvgText
+                    x={px(value)}
+                    y={HEIGHT - BOTTOM + small + 3}
+                    textAnchor="middle"
+                    fontFamily={FONT.figures}
+                    fontSize={12}
+                    fill={c.quiet}
+                  >
+                    {formatFeedPerTurn(value, units).figure}
+                  </SvgText>
+                )}
+              </G>
+            ))}
+            <SvgText
+              x={width - RIGHT}
+              y={HEIGHT - 2}
+              textAnchor="end"
+              fontFamily={FONT.words}
+              fontSize={12}
+              fill={c.quiet}
+            >
+              {`feed, ${formatFeedPerTurn(1, units).unit}`}
+            </SvgText>
+            <SvgText x={2} y={TOP + small / 2} fontFamily={FONT.words} fontSize={12} fill={c.quiet}>
+              depth
+            </SvgText>
+            {trials.length > 0 && (
+              <Path
+                d={linePath(trials.map(({ setting }) => at(setting)))}
+                stroke={c.accent}
+                strokeWidth={2}
+                fill="none"
+              />
+            )}
+            {next && trials.length > 0 && (
+              <Path
+                d={linePath([at(trials.at(-1)!.setting), at(next)])}
+                stroke={c.accent}
+                strokeWidth={2}
+                strokeDasharray="5 4"
+                fill="none"
+              />
+            )}
+            {next && (
+              <Circle
+                cx={at(next)[0]}
+                cy={at(next)[1]}
+                r={9}
+                stroke={c.accent}
+                strokeWidth={2}
+                fill={c.sheet}
+              />
+            )}
+            {trials.map(({ setting, outcome }, i) => (
+              <G key={i}>
+                <Circle
+                  cx={at(setting)[0]}
+                  cy={at(setting)[1]}
+                  r={10}
+                  fill={outcome === 'worked' ? c.accent : c.sheet}
+                  stroke={outcome === 'did-not-work' ? c.danger : c.accent}
+                  strokeWidth={2}
+                />
+                <SvgText
+                  x={at(setting)[0]}
+                  y={at(setting)[1] + small / 3}
+                  textAnchor="middle"
+                  fontFamily={FONT.figures}
+                  fontSize={12}
+                  fill={outcome === 'worked' ? c.onAccent : c.ink}
+                >
+                  {String(i + 1)}
+                </SvgText>
+              </G>
+            ))}
+          </Svg>
+          <SpeedStrip setup={setup} places={trials.map(({ setting }) => setting)} next={next} width={width} />
+        </View>
+      )}
+      <Words role="note">
+        {map
+          ? 'Shaded behind it, the chip to expect by the model: the clearer, the better it breaks. Filled marks worked.'
+          : 'Filled marks worked.'}
+      </Words>
+    </View>
+  );
+}
+
+/** The speeds of the trials in turn, between the machine's own steps. */
+function SpeedStrip({
+  setup,
+  places,
+  next,
+  width,
+}: {
+  setup: CutSetup;
+  places: readonly Setting[];
+  next: Setting | null;
+  width: number;
+}) {
+  const c = useColours();
+  const all = [...places, ...(next ? [next] : [])];
+  const used = new Set(all.map(({ rpm }) => rpm));
+  const rpms = setup.machine.speeds.map(({ rpm }) => rpm).filter((rpm) => used.has(rpm));
+  if (all.length === 0 || rpms.length === 0) return null;
+  const y = (rpm: number): number =>
+    rpms.length === 1
+      ? SPEED_HEIGHT / 2
+      : SPEED_HEIGHT - 16 - (rpms.indexOf(rpm) / (rpms.length - 1)) * (SPEED_HEIGHT - 32);
+  const x = (i: number): number =>
+    LEFT + 14 + (i / Math.max(1, all.length - 1)) * (width - LEFT - RIGHT - 28);
+  return (
+    <Svg width={width} height={SPEED_HEIGHT}>
+      {rpms.map((rpm) => (
+        <G key={rpm}>
+          <Line x1={LEFT} x2={width - RIGHT} y1={y(rpm)} y2={y(rpm)} stroke={c.line} />
+          <SvgText
+            x={LEFT - 6}
+            y={y(rpm) + 4}
+            textAnchor="end"
+            fontFamily={FONT.figures}
+            fontSize={12}
+            fill={c.quiet}
+          >
+            {String(Math.round(rpm))}
+          </SvgText>
+        </G>
+      ))}
+      <Path
+        d={linePath(all.map(({ rpm }, i) => [x(i), y(rpm)]))}
+        stroke={c.accent}
+        strokeWidth={1.6}
+        fill="none"
+      />
+      {all.map(({ rpm }, i) => (
+        <Circle
+          key={i}
+          cx={x(i)}
+          cy={y(rpm)}
+          r={4}
+          fill={i < places.length ? c.accent : c.sheet}
+          stroke={c.accent}
+          strokeWidth={1.6}
+        />
+      ))}
+      <SvgText x={2} y={13} fontFamily={FONT.words} fontSize={12} fill={c.quiet}>
+        {speedUnit(setup) === 'rpm' ? 'rpm' : 'strokes'}
+      </SvgText>
+    </Svg>
+  );
+}
+
+const styles = sheet({
+  box: { paddingHorizontal: SPACE.edge, paddingVertical: SPACE.near, gap: SPACE.hair },
+});

@@ -1,0 +1,42 @@
+import { PHOTO_LENGTH } from '@pike-stone/contract';
+import { useState } from 'react';
+import { Image, View } from 'react-native';
+import { smallJpeg, usePhoto } from '../../../data/photos';
+import { Button } from '../../../kit/Button';
+import { pickFile } from '../../../kit/pick-file';
+import { Words } from '../../../kit/Words';
+import { sheet } from '../../../theme/sheet';
+import { SPACE } from '../../../theme/type';
+
+/** A photo of chip, edge or work, kept with the cut; without `onTaken` it is only shown. */
+export function CutPhoto({ id, isThere, onTaken }: { id: string; isThere: boolean; onTaken?: () => void }) {
+  const { uri, put } = usePhoto(id, isThere);
+  const [fault, setFault] = useState<string | null>(null);
+  const take = async () => {
+    const file = await pickFile('image/*');
+    if (!file) return;
+    const jpeg = await smallJpeg(file, PHOTO_LENGTH);
+    if (jpeg === null) return setFault('This file cannot be read as a picture.');
+    const result = await put(jpeg);
+    if ('refusal' in result) return setFault(result.refusal.message);
+    setFault(null);
+    onTaken?.();
+  };
+  if (!uri && !onTaken) return null;
+  return (
+    <View style={styles.box}>
+      {uri && (
+        <Image
+          source={{ uri }}
+          style={styles.photo}
+          resizeMode="contain"
+          accessibilityLabel="Photo of the cut"
+        />
+      )}
+      {fault && <Words role="fault">{fault}</Words>}
+      {onTaken && <Button label={uri ? 'Another photo' : 'Add a photo'} onPress={() => void take()} />}
+    </View>
+  );
+}
+
+const styles = sheet({ box: { gap: SPACE.close }, photo: { width: '100%', height: 220 } });
