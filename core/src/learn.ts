@@ -1,6 +1,7 @@
 /** What a cut teaches: signs and the next change, runs of trials, and the shop's own factor. */
 export * from './learn/factor-grid';
 export * from './learn/factor-groups';
+export * from './learn/factor-history';
 export * from './learn/shop-factor';
 export * from './learn/sign';
 export * from './learn/sign-advice';

@@ -46,6 +46,8 @@ export type NextSetting =
   | { readonly can: false; readonly parameter: SetParameter; readonly why: Blocked };
 
 const SLACK = 1 + 1e-9;
+/** A step this near to the value is the value: a measured speed and its step are one. */
+const SAME = 1.005;
 
 interface Step {
   readonly value: number;
@@ -56,10 +58,10 @@ interface Step {
 function stepBeyond(steps: readonly Step[], from: number, factor: number): Step | null {
   const wanted = from * factor;
   if (factor > 1) {
-    const up = steps.filter(({ value }) => value > from * SLACK);
+    const up = steps.filter(({ value }) => value > from * SAME);
     return up.find(({ value }) => value >= wanted / SLACK) ?? up.at(-1) ?? null;
   }
-  const down = steps.filter(({ value }) => value < from / SLACK);
+  const down = steps.filter(({ value }) => value < from / SAME);
   return down.findLast(({ value }) => value <= wanted * SLACK) ?? down[0] ?? null;
 }
 

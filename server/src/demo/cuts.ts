@@ -1,21 +1,12 @@
 import { toSetup, type CutBody, type CutChoice } from '@pike-stone/contract';
+import { signTool, wasRight } from '@pike-stone/core/learn';
 import { cutPlan, DEFAULT_RULES } from '@pike-stone/core';
 import { MACHINES } from './machines';
 import { demoId } from './shop';
 import { METALS, STOCK } from './stock';
+import type { Taken } from './taken';
 import { TOOLS } from './tools';
-
-interface Taken {
-  readonly on: string;
-  readonly machine: number;
-  readonly stock: number;
-  readonly tool: string;
-  readonly choice: Partial<CutChoice> & Pick<CutChoice, 'operation'>;
-  readonly outcome: CutBody['outcome'];
-  readonly remark: string;
-  /** Values really set at the machine, as shares of the planned ones. */
-  readonly feedShare?: number;
-}
+import { TRIALS } from './trials';
 
 const TAKEN: readonly Taken[] = [
   {
@@ -74,32 +65,59 @@ const TAKEN: readonly Taken[] = [
   },
 ];
 
+/** Values that were set, with the speed step of the machine that is meant. */
+function stepped(set: Taken['set'], { speeds }: { readonly speeds: readonly { readonly rpm: number }[] }) {
+  const meant = set?.rpm;
+  if (meant === undefined) return set;
+  const off = (rpm: number): number => Math.abs(rpm / meant - 1);
+  return {
+    ...set,
+    rpm: speeds.reduce((best, { rpm }) => (off(rpm) < off(best) ? rpm : best), speeds[0]!.rpm),
+  };
+}
+
+function verdictsOf(...seen: Parameters<typeof wasRight>) {
+  const { speed, feed } = wasRight(...seen);
+  return { speedWas: speed, feedWas: feed };
+}
+
 const round = (value: number, places: number): number => Number(value.toFixed(places));
 
+/** What is set up for a cut of the demo, by the places of its records. */
+export function choiceOf({
+  machine,
+  stock,
+  tool,
+  choice,
+}: Pick<Taken, 'machine' | 'stock' | 'tool' | 'choice'>) {
+  const toolIndex = TOOLS.findIndex((one) => one.name === tool);
+  const full: CutChoice = {
+    machineId: demoId(1, machine + 1),
+    stockId: demoId(2, stock + 1),
+    toolId: demoId(3, toolIndex + 1),
+    workDiameterMm: 30,
+    cutterDiameterMm: null,
+    stickOutMm: 40,
+    support: 'chuck',
+    fluid: 'brush',
+    interrupted: false,
+    firstPassOnSkin: false,
+    depthMm: null,
+    widthMm: null,
+    rpmByHand: null,
+    feedByHand: null,
+    ...choice,
+  };
+  const [machineBody, stockBody, toolBody] = [MACHINES[machine]!, STOCK[stock]!, TOOLS[toolIndex]!];
+  const metal = METALS.find((_, i) => demoId(5, i + 1) === stockBody.metal) ?? null;
+  const plan = cutPlan(toSetup(full, machineBody, stockBody, toolBody, metal), DEFAULT_RULES);
+  return { full, plan, machineBody, stockBody };
+}
+
 /** Past cuts of the demo, planned by the core. */
-export const CUTS: readonly CutBody[] = TAKEN.map(
-  ({ on, machine, stock, tool, choice, outcome, remark, feedShare = 1 }) => {
-    const toolIndex = TOOLS.findIndex((one) => one.name === tool);
-    const [machineBody, stockBody, toolBody] = [MACHINES[machine]!, STOCK[stock]!, TOOLS[toolIndex]!];
-    const full: CutChoice = {
-      machineId: demoId(1, machine + 1),
-      stockId: demoId(2, stock + 1),
-      toolId: demoId(3, toolIndex + 1),
-      workDiameterMm: 30,
-      cutterDiameterMm: null,
-      stickOutMm: 40,
-      support: 'chuck',
-      fluid: 'brush',
-      interrupted: false,
-      firstPassOnSkin: false,
-      depthMm: null,
-      widthMm: null,
-      rpmByHand: null,
-      feedByHand: null,
-      ...choice,
-    };
-    const metal = METALS.find((_, i) => demoId(5, i + 1) === stockBody.metal) ?? null;
-    const plan = cutPlan(toSetup(full, machineBody, stockBody, toolBody, metal), DEFAULT_RULES);
+export const CUTS: readonly CutBody[] = [...TAKEN, ...TRIALS].map(
+  ({ on, machine, stock, tool, choice, outcome, remark, feedShare = 1, set, measured, trial }) => {
+    const { full, plan, machineBody, stockBody } = choiceOf({ machine, stock, tool, choice });
     const planned = {
       rpm: plan.speed.rungRpm,
       feedMmRev: round(plan.feed.mmRev, 4),
@@ -111,9 +129,17 @@ export const CUTS: readonly CutBody[] = TAKEN.map(
       names: { machine: machineBody.name, stock: stockBody.name, tool },
       diameterMm: plan.diameterMm,
       planned: { ...planned, setting: plan.speed.setting, aimMPerMin: round(plan.speed.aimMPerMin, 2) },
-      set: { ...planned, feedMmRev: round(planned.feedMmRev * feedShare, 4) },
+      set: { ...planned, feedMmRev: round(planned.feedMmRev * feedShare, 4), ...stepped(set, machineBody) },
       outcome,
       remark,
+      ...(measured && { measured }),
+      ...(trial && {
+        runId: demoId(13, trial.run),
+        changed: trial.changed,
+        better: trial.better ?? false,
+        signs: [...trial.signs],
+        ...verdictsOf(signTool(plan.edge), trial.signs, outcome),
+      }),
     };
   },
 );

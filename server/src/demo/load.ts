@@ -10,6 +10,7 @@ import { METALS, STOCK } from './stock';
 import { LEDGER, SUPPLIES } from './supplies';
 import { TOOLS } from './tools';
 import { SHARPENINGS, WHEEL_BOOK } from './wheels';
+import { COMPARISONS, PROVEN, RUNS } from './work-up';
 
 /** The records of the demo shop by their kind, each with the group of its fixed ids; what is referred to comes first. */
 const RECORDS: readonly (readonly [kind: Kind, group: number, bodies: readonly unknown[]])[] = [
@@ -24,7 +25,10 @@ const RECORDS: readonly (readonly [kind: Kind, group: number, bodies: readonly u
   ['wheel-book', 10, WHEEL_BOOK],
   ['sharpenings', 11, SHARPENINGS],
   ['forms', 12, FORMS],
+  ['runs', 13, RUNS],
   ['cuts', 4, CUTS],
+  ['comparisons', 14, COMPARISONS],
+  ['proven', 15, PROVEN],
 ];
 
 /** Creates the demo shop with its records; does nothing when it exists. */

@@ -34,4 +34,5 @@ export const STOCK: readonly StockBody[] = [
     uncertain: true,
     note: 'No mark. Sparks like plain steel with some carbon.',
   }),
+  piece('Rail cap aluminium', 'aluminium-wrought', 'round', 45, { note: 'For the caps of the hand rails.' }),
 ];

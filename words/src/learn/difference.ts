@@ -25,6 +25,13 @@ const figure = (value: number, measure: Measure): string =>
         : `${value.toFixed(1)} grades`;
 export const sayMeasured = figure;
 
+const MORE: Readonly<Record<Measure, string>> = {
+  power: 'takes more power than',
+  finish: 'leaves a rougher surface than',
+  wear: 'wears more than',
+  chip: 'breaks its chip better than',
+};
+
 /**
  * The difference of two with its interval, honestly: what was seen, what was not, and how large a difference
  * would have had to be to be seen.
@@ -34,11 +41,8 @@ export function sayDifference(
   measure: Measure,
   names: { readonly a: string; readonly b: string },
 ): { readonly claim: string; readonly lines: readonly string[] } {
-  const about = `${capital(MEASURE_NAMES[measure].toLowerCase())} of ${names.a} less that of ${names.b}: ${signed(difference, measure)}, between ${signed(low, measure)} and ${signed(high, measure)} (95 %).`;
-  const more = (higher: string, lower: string) =>
-    measure === 'chip'
-      ? `${higher} broke its chip better than ${lower}.`
-      : `${higher} is higher than ${lower}.`;
+  const about = `${capital(MEASURE_NAMES[measure].toLowerCase())} of ${names.a} less that of ${names.b}: ${signed(difference, measure)}, between ${signed(low, measure)} and ${signed(high, measure)} (95\u00a0%).`;
+  const more = (higher: string, lower: string) => `${higher} ${MORE[measure]} ${lower}.`;
   const claims = {
     'a-higher': more(names.a, names.b),
     'b-higher': more(names.b, names.a),

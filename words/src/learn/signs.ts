@@ -18,12 +18,12 @@ export const SIGN_WORDS: Readonly<Record<SignKey, SignWords>> = {
 
 /** Where a sign is looked for, as the picker calls it. */
 export const SIGN_GROUP_WORDS: Readonly<Record<SignGroup, string>> = {
-  'chip-shape': 'Chip shape',
-  'chip-colour': 'Chip colour',
-  surface: 'Surface and size',
+  'chip-shape': 'Chip',
+  'chip-colour': 'Colour',
+  surface: 'Surface',
   sound: 'Sound',
   edge: 'Edge',
-  load: 'Load and heat',
+  load: 'Load',
 };
 
 /** Short names under the pictograms. */

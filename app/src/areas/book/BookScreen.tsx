@@ -2,6 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Screen } from '../../kit/Screen';
 import { SideBySide } from '../../kit/SideBySide';
 import { useWide } from '../../theme/theme';
+import { BookParts } from './BookParts';
 import { CutList, useFoundCuts } from './CutList';
 import { Entry } from './Entry';
 
@@ -10,14 +11,14 @@ export function BookScreen() {
   const router = useRouter();
   const wide = useWide();
   const { id } = useLocalSearchParams<{ id?: string }>();
-  const { cuts, total, hasMore, q } = useFoundCuts();
-  const count = !hasMore || q.trim() !== '' || total === null ? cuts.length : total;
+  const { cuts, hasMore } = useFoundCuts();
   // Nothing was opened yet: the newest stands beside the list.
   const opened = id ?? cuts[0]?.id ?? null;
   if (wide)
     return (
       <SideBySide
         title="Book"
+        head={<BookParts of="/book" />}
         list={<CutList chosen={opened} onOpen={(open) => router.setParams({ id: open })} />}
         item={opened && <Entry key={opened} id={opened} inPane />}
       />
@@ -25,8 +26,9 @@ export function BookScreen() {
   return (
     <Screen
       title="Book"
-      about={`${count}${hasMore && q.trim() !== '' ? ' and more' : ''} ${count === 1 ? 'cut' : 'cuts'}`}
+      about={`${cuts.length}${hasMore ? ' and more' : ''} ${cuts.length === 1 ? 'cut' : 'cuts'}`}
     >
+      <BookParts of="/book" />
       <CutList onOpen={(open) => router.push(`/book/${open}`)} />
     </Screen>
   );

@@ -29,6 +29,7 @@ import { SPACE } from '../../theme/type';
 import { NotHere } from '../NotHere';
 import { dayOf } from '../../kit/day';
 import { cutAddress } from './cut-address';
+import { EntrySeen } from './EntrySeen';
 import { sizeWords } from './size-words';
 import { OUTCOMES } from './outcomes';
 
@@ -92,6 +93,7 @@ function Known({ record, inPane }: { record: Shown<'cuts'>; inPane: boolean }) {
       <Sheet>
         <Numbers body={body} />
       </Sheet>
+      <EntrySeen record={record} />
       <Sheet>
         <View style={styles.group}>
           <Words role="label">How it went</Words>

@@ -19,6 +19,7 @@ import type { Cut } from './useCut';
 /** Usual height of how sure a start is, with its reasons, px. */
 const HOW_SURE_PX = 100;
 const HowSure = quietPart('HowSure', HOW_SURE_PX);
+const ProvenHere = quietPart('ProvenHere');
 const Working = laterPart('Working');
 const ToolWear = quietPart('ToolWear');
 
@@ -39,6 +40,7 @@ const SteadyLadder = memo(SpeedLadder);
 const SteadyDepth = memo(DepthResult);
 const SteadyHowSure = memo(HowSure);
 const SteadyLinks = memo(CutLinks);
+const SteadyProven = memo(ProvenHere);
 const SteadyWear = memo(ToolWear);
 const SteadyWorking = memo(Working);
 
@@ -88,6 +90,7 @@ export function PhoneCut({ cut, open, touch, onChoose, onTaken }: CutParts) {
         <SetUpDrawn cut={drawn} tallest={Math.min(264, height - 640)} touch={touch} onChoose={onChoose} />
         <View style={styles.sheet}>
           <Results cut={cut} onOpen={open} />
+          <SteadyProven cut={drawn} />
           <SteadyLadder cut={drawn} latest={latest} />
           <Warnings list={list.slice(0, 1)} />
           <View style={styles.ruled}>
@@ -121,6 +124,7 @@ export function WideCut({ cut, opened = 'speed', open, touch, onChoose, onTaken 
   const answers = (
     <>
       <Results cut={cut} opened={opened} onOpen={open} />
+      <SteadyProven cut={drawn} />
       <View style={styles.ruled}>
         <SteadyDepth cut={drawn} opened={opened} onOpen={open} />
       </View>

@@ -8,7 +8,6 @@ import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
 import { themed } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
-import { ProvenHere } from '../learn/proven/ProvenHere';
 import { keepQuick, usesQuick } from './quick/keep-quick';
 import type { Cut } from './useCut';
 
@@ -16,15 +15,14 @@ export interface HowSureProps {
   readonly cut: Cut;
 }
 
-/** What was proven for this cut before; how sure the start is, and the one change that would gain most; ways to work up from it; and what a quick cut used can be kept. */
-export function HowSure({ cut: { choice, setup, plan, rules, change } }: HowSureProps) {
+/** How sure the start is, and the one change that would gain most; ways to work up from it; and what a quick cut used can be kept. */
+export function HowSure({ cut: { choice, setup, plan, rules } }: HowSureProps) {
   const router = useRouter();
   const styles = useStyles();
   const sure = useMemo(() => saySureness(howSure(setup, plan), setup), [setup, plan]);
   const best = useMemo(() => sayBestChange(bestChange(setup, plan, rules)), [setup, plan, rules]);
   return (
     <>
-      <ProvenHere choice={choice} change={change} />
       <View style={styles.row} role="group" aria-label="How sure, and what gains most">
         <Part title="How sure" {...sure} />
         <View style={styles.rule} />

@@ -139,6 +139,15 @@ export function SettingsScreen() {
               saves a far step down. Never above is for HSS near its limit.
             </Words>
           </View>
+          <View style={styles.group}>
+            <Words role="heading">What the shop has learned</Words>
+            <Tick
+              label="Bring starts to what our own cuts showed"
+              about="One factor on speed and feed, for each machine, metal and tool material, from three cuts on; it stands in the working. Off: the table alone."
+              value={rules.learns !== false}
+              onChange={(learns) => void change({ learns })}
+            />
+          </View>
         </Sheet>
       )}
     </Screen>

@@ -91,8 +91,16 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
     'Land',
     'A narrow strip behind an edge: ground at the first clearance, or left flat before a chip breaker.',
   ],
+  [
+    'Learned factor',
+    'What this shop’s own cuts showed a start must be multiplied by, with the band that holds it four times in five. From three cuts of a machine, a metal and a tool material on; it can be switched off in Settings.',
+  ],
   ['Loaded', 'Of a wheel: its pores are full of metal.'],
   ['Neck', 'The thin part of a T-slot cutter, and the slot it runs in; it is milled first.'],
+  [
+    'Net power',
+    'Power at the cut: what the motor takes in the cut less what it takes at idle, times the share that belts and gears leave.',
+  ],
   ['Nose radius', 'Rounding of the tool’s corner. It limits the feed and sets the finish.'],
   ['Overhang', 'How far work or cutter stands out, in diameters.'],
   ['Pitch', 'From one thread to the next; threads to the inch say the same the other way round.'],
@@ -112,6 +120,10 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
     'Lean of the tool rest at the grinder. Positive has the operator’s edge low, so that the ground face falls back under the top.',
   ],
   ['Ring test', 'A sound vitrified wheel, hung up and tapped with wood, rings clear. A dull one is cracked.'],
+  [
+    'Run',
+    'Trials of one cut, one change at a time, after a goal: a chip that breaks, a finish, the least time or load, the longest edge.',
+  ],
   ['Rung', 'One of the speeds or feeds the machine really has.'],
   ['Set-over', 'How far the tailstock is moved sideways to turn a taper between centres.'],
   ['Shoulder', 'A square step along a bar. The nose of the tool leaves its radius in the corner.'],
@@ -126,6 +138,10 @@ export const GLOSSARY: readonly (readonly [term: string, meaning: string])[] = [
   ['Skin', 'Scale, sand or hardened metal on the outside. The first pass goes under it.'],
   ['Slip', 'What a belt loses on its pulley: 1 to 3 % when it grips, much more just before it gives up.'],
   ['Spark-out', 'Passes without infeed at the end, until hardly a spark comes.'],
+  [
+    'Specific energy',
+    'Energy for each cubic millimetre taken off, J/mm³. A dull edge and a thin chip raise it.',
+  ],
   [
     'Spring',
     'How far work, bar or cutter gives way under the cut. What is measured after a pass is worth more than what is computed.',

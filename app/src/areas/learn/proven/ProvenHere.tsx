@@ -1,27 +1,22 @@
-import type { CutChoice } from '@pike-stone/contract';
 import { feedPer, speedUnit } from '@pike-stone/core';
 import { formatFeedPerTurn, formatLength, formatSpindleSpeed, joined } from '@pike-stone/words';
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { useRecords } from '../../../data/records';
 import { Button } from '../../../kit/Button';
+import { Unseen } from '../../../kit/Unseen';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
-import { SPACE } from '../../../theme/type';
+import { SPACE, TOUCH } from '../../../theme/type';
+import type { Cut } from '../../cut/useCut';
 import { isOfRun } from '../run/active-run';
 import { sayHowOften } from './say-how-often';
 import { useHowOften } from './how-often';
 
 /** The setting that was proven for this machine, stock, tool and operation, with how often it worked and when last. */
-export function ProvenHere({
-  choice,
-  change,
-}: {
-  choice: CutChoice;
-  change: (change: Partial<CutChoice>) => void;
-}) {
+export function ProvenHere({ cut: { choice, change } }: { cut: Pick<Cut, 'choice' | 'change'> }) {
   const styles = useStyles();
   const router = useRouter();
   const units = useUnits();
@@ -44,17 +39,19 @@ export function ProvenHere({
     change({ rpmByHand: cut.rpmByHand, depthMm: cut.depthMm, feedByHand: cut.feedByHand, fluid: cut.fluid });
   return (
     <View style={styles.box} role="group" aria-label="Proven here">
-      <Words role="label">Proven here</Words>
-      <Words role="strong">{said}</Words>
-      {often && <Words role="note">{sayHowOften(often)}</Words>}
-      <View style={styles.row}>
-        <Button label={isSet ? 'It is set' : 'Use it'} disabled={isSet} onPress={use} style={styles.grow} />
-        <Button
-          label="Its card"
-          onPress={() => router.push(`/book/proven/${found.id}`)}
-          style={styles.grow}
-        />
-      </View>
+      <Pressable role="button" onPress={() => router.push(`/book/proven/${found.id}`)} style={styles.words}>
+        <Words role="label">
+          Proven here<Unseen>: </Unseen>
+        </Words>
+        <Words role="strong">{said}</Words>
+        {often && (
+          <Words role="note">
+            <Unseen>. </Unseen>
+            {sayHowOften(often)}
+          </Words>
+        )}
+      </Pressable>
+      <Button label={isSet ? 'Set' : 'Use it'} says="Use the proven setting" disabled={isSet} onPress={use} />
     </View>
   );
 }
@@ -62,15 +59,17 @@ export function ProvenHere({
 const useStyles = themed((c) =>
   sheet({
     box: {
-      padding: SPACE.edge,
-      gap: SPACE.hair,
+      flexDirection: 'row',
+      alignItems: 'center',
+      gap: SPACE.close,
+      paddingHorizontal: SPACE.edge,
+      paddingVertical: SPACE.close,
       borderTopWidth: 1,
       borderTopColor: c.line,
       borderLeftWidth: 4,
       borderLeftColor: c.accent,
       backgroundColor: c.wash,
     },
-    row: { flexDirection: 'row', gap: SPACE.close, paddingTop: SPACE.close },
-    grow: { flex: 1 },
+    words: { flex: 1, minHeight: TOUCH, justifyContent: 'center' },
   }),
 );

@@ -94,14 +94,7 @@ function Known({ record, cut, cuts }: { record: Shown<'runs'>; cut: CutOf; cuts:
           </>
         ) : undefined
       }
-      side={
-        <>
-          <Sheet>
-            <TrialMap setup={setup} plan={plan} trials={trials} next={isOpen ? next : null} units={units} />
-          </Sheet>
-          <TrialList cuts={cuts} cut={cut} best={state.best} />
-        </>
-      }
+      side={<TrialList cuts={cuts} cut={cut} best={state.best} />}
     >
       <Standing body={body} state={state} trials={trials.length} />
       {trials.length > 0 && isOpen && state.is !== 'look' && (
@@ -128,6 +121,9 @@ function Known({ record, cut, cuts }: { record: Shown<'runs'>; cut: CutOf; cuts:
           />
         )}
       </View>
+      <Sheet>
+        <TrialMap setup={setup} plan={plan} trials={trials} next={isOpen ? next : null} units={units} />
+      </Sheet>
     </Screen>
   );
 }

@@ -25,7 +25,9 @@ const SPEED_HEIGHT = 74;
 const LEFT = 54;
 const RIGHT = 14;
 const TOP = 12;
-const BOTTOM = 30;
+const BOTTOM = 34;
+/** Half height of a mark. */
+const MARK = 10;
 /** The field reaches this many times beyond the trials, either way. */
 const BEYOND = 1.7;
 
@@ -62,23 +64,72 @@ const around = (values: readonly number[]): Range => ({
 });
 const share = (value: number, { low, high }: Range): number => Math.log(value / low) / Math.log(high / low);
 
-/** The middle of the cells of a region, where its name is written. */
-function middles({ chips }: ChipMap): { readonly chip: ChipClass; readonly x: number; readonly y: number }[] {
-  const found = new Map<ChipClass, { x: number; y: number; count: number }>();
-  chips.forEach((row, y) =>
-    row.forEach((chip, x) => {
-      const sum = found.get(chip) ?? { x: 0, y: 0, count: 0 };
-      found.set(chip, { x: sum.x + x, y: sum.y + y, count: sum.count + 1 });
-    }),
+type Place = readonly [x: number, y: number];
+
+/** Cells of a chip class as one path, whole pixels wide, so that they lie side by side without seams. */
+function regionPath(
+  { chips }: ChipMap,
+  chip: ChipClass,
+  x: (cell: number) => number,
+  y: (cell: number) => number,
+): string {
+  return chips
+    .flatMap((row, at) => {
+      const runs: string[] = [];
+      for (let from = 0; from < row.length; from += 1) {
+        if (row[from] !== chip) continue;
+        let to = from;
+        while (row[to] === chip) to += 1;
+        runs.push(`M${x(from)} ${y(at)}H${x(to)}V${y(at + 1)}H${x(from)}Z`);
+        from = to;
+      }
+      return runs;
+    })
+    .join('');
+}
+
+/** Room for the name of a region, px: half its width, and its height. */
+const NAME = { half: 40, height: 12 } as const;
+
+/** Where the name of a region stands: its cell farthest from every mark; null where it is too small for a name. */
+function namePlace(
+  { chips }: ChipMap,
+  chip: ChipClass,
+  at: (column: number, row: number) => Place,
+  marks: readonly Place[],
+  bounds: { readonly left: number; readonly right: number },
+): Place | null {
+  const cells = chips.flatMap((row, y) =>
+    row.flatMap((one, x) => (one === chip ? [at(x + 0.5, y + 0.5)] : [])),
   );
-  const cells = chips.length * (chips[0]?.length ?? 0);
-  return [...found]
-    .filter(([, { count }]) => count > 0.06 * cells)
-    .map(([chip, { x, y, count }]) => ({
-      chip,
-      x: (x / count + 0.5) / chips[0]!.length,
-      y: (y / count + 0.5) / chips.length,
-    }));
+  if (cells.length < 0.06 * chips.length * (chips[0]?.length ?? 0)) return null;
+  const room = ([x, y]: Place): number =>
+    x - NAME.half < bounds.left || x + NAME.half > bounds.right
+      ? -1
+      : Math.min(100, ...marks.map(([mx, my]) => Math.hypot((x - mx) / 2, y - my)));
+  const middle = cells.reduce<Place>(
+    ([sx, sy], [x, y]) => [sx + x / cells.length, sy + y / cells.length],
+    [0, 0],
+  );
+  const worth = (cell: Place): number =>
+    room(cell) - 0.15 * Math.hypot(cell[0] - middle[0], cell[1] - middle[1]);
+  return cells.reduce((best, cell) => (worth(cell) > worth(best) ? cell : best));
+}
+
+/** Trials that were taken at one place of the map are one mark: "3–5". */
+function marksOf(trials: readonly Trial[]) {
+  const found: { readonly setting: Setting; first: number; last: number; outcome: Trial['outcome'] }[] = [];
+  for (const [i, { setting, outcome }] of trials.entries()) {
+    const before = found.at(-1);
+    const isSame =
+      before && before.setting.feedMmRev === setting.feedMmRev && before.setting.depthMm === setting.depthMm;
+    if (isSame) Object.assign(before, { last: i + 1, outcome });
+    else found.push({ setting, first: i + 1, last: i + 1, outcome });
+  }
+  return found.map((one) => ({
+    ...one,
+    label: one.first === one.last ? String(one.first) : `${one.first}–${one.last}`,
+  }));
 }
 
 /** The trials as a path over feed and depth, the chip to expect behind it, and their speeds below. */
@@ -124,10 +175,15 @@ export function TrialMap({
     ({ setting, signs }, i) =>
       `${i + 1}: ${feed(setting.feedMmRev)}, ${depth(setting.depthMm)}, ${joined(formatSpindleSpeed(setting.rpm, speedUnit(setup)))}${signs[0] ? `, ${SIGN_SHORT[signs[0]].toLowerCase()}` : ''}`,
   );
-  const cellW = map ? (width - LEFT - RIGHT) / map.feedsMmRev.length : 0;
-  const cellH = map ? (HEIGHT - TOP - BOTTOM) / map.depthsMm.length : 0;
+  const column = (cell: number): number =>
+    Math.round(LEFT + (cell / (map?.feedsMmRev.length ?? 1)) * (width - LEFT - RIGHT));
+  const line = (cell: number): number =>
+    Math.round(HEIGHT - BOTTOM - (cell / (map?.depthsMm.length ?? 1)) * (HEIGHT - TOP - BOTTOM));
+  const marks = marksOf(trials);
+  const classes = [...new Set(map?.chips.flat())];
+  const taken = [...marks.map(({ setting }) => at(setting)), ...(next ? [at(next)] : [])];
   return (
-    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} style={styles.box}>
+    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width - 2 * SPACE.edge)} style={styles.box}>
       {width > 0 && (
         <View role="img" aria-label={`Trials on feed and depth. ${told.join('; ')}`}>
           <Svg width={width} height={HEIGHT}>
@@ -138,33 +194,37 @@ export function TrialMap({
               height={HEIGHT - TOP - BOTTOM}
               fill={c.sheet}
             />
-            {map?.chips.map((row, y) =>
-              row.map((chip, x) => (
-                <Rect
-                  key={`${map.depthsMm[y]} ${map.feedsMmRev[x]}`}
-                  x={LEFT + x * cellW}
-                  y={HEIGHT - BOTTOM - (y + 1) * cellH}
-                  width={cellW + 0.5}
-                  height={cellH + 0.5}
-                  fill={numbers.quiet}
-                  opacity={SHADE[chip]}
-                />
-              )),
-            )}
             {map
-              && middles(map).map(({ chip, x, y }) => (
-                <SvgText
+              && classes.map((chip) => (
+                <Path
                   key={chip}
-                  x={LEFT + x * (width - LEFT - RIGHT)}
-                  y={HEIGHT - BOTTOM - y * (HEIGHT - TOP - BOTTOM)}
-                  textAnchor="middle"
-                  fontFamily={FONT.words}
-                  fontSize={13}
-                  fill={c.quiet}
-                >
-                  {REGION[chip]}
-                </SvgText>
+                  d={regionPath(map, chip, column, line)}
+                  fill={numbers.quiet}
+                  fillOpacity={SHADE[chip]}
+                />
               ))}
+            {map
+              && classes.map((chip) => {
+                const place = namePlace(map, chip, (x, y) => [column(x), line(y)], taken, {
+                  left: LEFT,
+                  right: width - RIGHT,
+                });
+                return (
+                  place && (
+                    <SvgText
+                      key={chip}
+                      x={place[0]}
+                      y={place[1] + NAME.height / 3}
+                      textAnchor="middle"
+                      fontFamily={FONT.words}
+                      fontSize={13}
+                      fill={c.ink}
+                    >
+                      {REGION[chip]}
+                    </SvgText>
+                  )
+                );
+              })}
             <Path
               d={`M${LEFT} ${TOP}V${HEIGHT - BOTTOM}H${width - RIGHT}`}
               stroke={c.strongLine}
@@ -246,12 +306,14 @@ export function TrialMap({
                 fill={c.sheet}
               />
             )}
-            {trials.map(({ setting, outcome }, i) => (
-              <G key={i}>
-                <Circle
-                  cx={at(setting)[0]}
-                  cy={at(setting)[1]}
-                  r={10}
+            {marks.map(({ setting, outcome, label }) => (
+              <G key={label}>
+                <Rect
+                  x={at(setting)[0] - MARK - 3 * (label.length - 1)}
+                  y={at(setting)[1] - MARK}
+                  width={2 * MARK + 6 * (label.length - 1)}
+                  height={2 * MARK}
+                  rx={MARK}
                   fill={outcome === 'worked' ? c.accent : c.sheet}
                   stroke={outcome === 'did-not-work' ? c.danger : c.accent}
                   strokeWidth={2}
@@ -264,7 +326,7 @@ export function TrialMap({
                   fontSize={12}
                   fill={outcome === 'worked' ? c.onAccent : c.ink}
                 >
-                  {String(i + 1)}
+                  {label}
                 </SvgText>
               </G>
             ))}

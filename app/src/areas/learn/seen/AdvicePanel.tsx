@@ -69,15 +69,6 @@ export function AdvicePanel({
   const instead = state.is === 'stuck' ? sayInstead(state.instead) : [];
   return (
     <View style={styles.box}>
-      {causes.length > 0 && (
-        <View role="list" aria-label="Probable causes">
-          <Words role="label">Probable causes</Words>
-          {causes.map((one, i) => (
-            <Words key={one}>{`${i + 1}. ${one}`}</Words>
-          ))}
-          <Words role="note">{`Sources: ${saySources(signs)}.`}</Words>
-        </View>
-      )}
       {said ? (
         <>
           <Words role="label">Next, change one thing</Words>
@@ -105,6 +96,15 @@ export function AdvicePanel({
             <Words key={one}>{`· ${one}`}</Words>
           ))}
         </>
+      )}
+      {causes.length > 0 && (
+        <View role="list" aria-label="Probable causes">
+          <Words role="label">Probable causes</Words>
+          {causes.map((one, i) => (
+            <Words key={one}>{`${i + 1}. ${one}`}</Words>
+          ))}
+          <Words role="note">{`Sources: ${saySources(signs)}.`}</Words>
+        </View>
       )}
       {after.length > 0 && (
         <>

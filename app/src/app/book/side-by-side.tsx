@@ -1,0 +1,3 @@
+import { laterPage } from '../../areas/later-part';
+
+export default laterPage('SideBySideScreen');

@@ -1,0 +1,141 @@
+import type { CutBody } from '@pike-stone/contract';
+import { feedPer, OPERATIONS, speedUnit, surfaceSpeed } from '@pike-stone/core';
+import { isSign } from '@pike-stone/core/learn';
+import {
+  formatFeedPerTurn,
+  formatLength,
+  formatRa,
+  formatSpindleSpeed,
+  formatSurfaceSpeed,
+  joined,
+  OPERATION_WORDS,
+  type UnitSystem,
+} from '@pike-stone/words';
+import { SIGN_SHORT } from '@pike-stone/words/learn';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { ScrollView, View } from 'react-native';
+import { useUnits } from '../../data/preferences';
+import { useRecord } from '../../data/record';
+import { backOr } from '../../kit/back';
+import { dayOf } from '../../kit/day';
+import { Empty } from '../../kit/Empty';
+import { SIDEWAYS } from '../../kit/marks';
+import { Screen, Sheet } from '../../kit/Screen';
+import { Words } from '../../kit/Words';
+import { sheet, textWide } from '../../theme/sheet';
+import { themed } from '../../theme/theme';
+import { SPACE } from '../../theme/type';
+import { OUTCOME_MARK } from './outcomes';
+import { sizeWords } from './size-words';
+
+const MOST = 4;
+const COLUMN_PX = 148;
+
+type Line = readonly [label: string, of: (body: CutBody) => string];
+
+const FLUID = { dry: 'dry', brush: 'oil by brush', flood: 'flood' } as const;
+
+/** What is set side by side of each cut. */
+const lines = (units: UnitSystem): readonly Line[] => [
+  ['Machine', ({ names }) => names.machine],
+  ['Stock', ({ names }) => names.stock],
+  ['Tool', ({ names }) => names.tool],
+  ['Operation', ({ operation }) => OPERATION_WORDS[operation].verb],
+  ['Size', (body) => sizeWords(body, units)],
+  ['Fluid', ({ fluid }) => FLUID[fluid]],
+  [
+    'Speed',
+    (body) =>
+      `${joined(formatSpindleSpeed(body.set.rpm, speedUnit(body)))}${OPERATIONS[body.operation].turns === 'stroke' ? '' : `, ${joined(formatSurfaceSpeed(surfaceSpeed(body.set.rpm, body.diameterMm), units))}`}`,
+  ],
+  ['Feed', (body) => joined(formatFeedPerTurn(body.set.feedMmRev, units, feedPer(body)))],
+  ['Depth', ({ set }) => joined(formatLength(set.depthMm, units))],
+  [
+    'Seen',
+    ({ signs }) =>
+      (signs ?? [])
+        .filter(isSign)
+        .map((key) => SIGN_SHORT[key].toLowerCase())
+        .join(', '),
+  ],
+  ['Roughness', ({ measured }) => (measured?.raUm ? `Ra ${formatRa(measured.raUm, units)}` : '')],
+  ['Net power', ({ measured }) => (measured?.netPowerW ? `${Math.round(measured.netPowerW)} W` : '')],
+  ['How it went', ({ outcome }) => OUTCOME_MARK[outcome]],
+  ['Remark', ({ remark }) => remark],
+];
+
+/** Two to four cuts of the book side by side; what differs stands out. */
+export function SideBySideScreen() {
+  const router = useRouter();
+  const { ids = '' } = useLocalSearchParams<{ ids?: string }>();
+  const named = ids.split(',').filter(Boolean).slice(0, MOST);
+  return (
+    <Screen title="Side by side" onBack={() => backOr(router, '/book')}>
+      {named.length < 2 ? (
+        <Empty title="Nothing to compare">Choose two to four cuts in the book first.</Empty>
+      ) : (
+        <Table ids={named} />
+      )}
+    </Screen>
+  );
+}
+
+/** Reads each cut by itself: they may lie far apart in the book. */
+function Table({ ids }: { ids: readonly string[] }) {
+  const styles = useStyles();
+  const units = useUnits();
+  const [a, b, c, d] = [0, 1, 2, 3].map((i) => ids[i] ?? ids[0]!);
+  const found = [useRecord('cuts', a!), useRecord('cuts', b!), useRecord('cuts', c!), useRecord('cuts', d!)]
+    .slice(0, ids.length)
+    .flatMap(({ record }) => (record ? [record] : []));
+  if (found.length < ids.length) return null;
+  return (
+    <Sheet>
+      <ScrollView horizontal {...SIDEWAYS} tabIndex={0}>
+        <View role="table" aria-label="Cuts side by side">
+          <View role="row" style={styles.row}>
+            <Words role="label" style={styles.label} />
+            {found.map(({ id, body }) => (
+              <Words key={id} role="strong" style={styles.cell}>
+                {dayOf(body.takenAt)}
+              </Words>
+            ))}
+          </View>
+          {lines(units).map(([label, of]) => {
+            const said = found.map(({ body }) => of(body));
+            const differs = new Set(said).size > 1;
+            if (said.every((one) => one === '')) return null;
+            return (
+              <View key={label} role="row" style={[styles.row, differs && styles.differs]}>
+                <Words role="label" style={styles.label}>
+                  {label}
+                </Words>
+                {found.map(({ id }, i) => (
+                  <Words key={id} role={differs ? 'strong' : 'body'} style={styles.cell}>
+                    {said[i] === '' ? '–' : said[i]}
+                  </Words>
+                ))}
+              </View>
+            );
+          })}
+        </View>
+      </ScrollView>
+    </Sheet>
+  );
+}
+
+const useStyles = themed((c) =>
+  sheet({
+    row: {
+      flexDirection: 'row',
+      gap: SPACE.near,
+      paddingHorizontal: SPACE.edge,
+      paddingVertical: SPACE.close,
+      borderBottomWidth: 1,
+      borderBottomColor: c.line,
+    },
+    differs: { backgroundColor: c.wash },
+    label: { width: textWide(84) },
+    cell: { width: textWide(COLUMN_PX) },
+  }),
+);

@@ -1,0 +1,92 @@
+import type { BookSums } from '@pike-stone/contract/book';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { G, Line, Rect } from 'react-native-svg';
+import { SvgText } from '../../../kit/drawing/SvgText';
+import { Words } from '../../../kit/Words';
+import { useColours } from '../../../theme/theme';
+import { FONT } from '../../../theme/type';
+
+const HEIGHT = 170;
+const TOP = 20;
+const BOTTOM = 22;
+const MOST_MONTHS = 24;
+const WIDEST = 56;
+
+/** Cuts of each month, those that worked filled. */
+export function CutsByMonth({ months }: { months: BookSums['months'] }) {
+  const c = useColours();
+  const [width, setWidth] = useState(0);
+  const names = [...new Set(months.map(({ month }) => month))].slice(-MOST_MONTHS);
+  const of = (month: string, outcome?: string): number =>
+    months
+      .filter((one) => one.month === month && (outcome === undefined || one.outcome === outcome))
+      .reduce((sum, { cuts }) => sum + cuts, 0);
+  const most = Math.max(...names.map((month) => of(month)));
+  const step = Math.min(WIDEST * 1.4, width / Math.max(1, names.length));
+  const tall = (cuts: number): number => (cuts / most) * (HEIGHT - TOP - BOTTOM);
+  const every = Math.ceil(44 / Math.max(1, step));
+  return (
+    <View
+      role="img"
+      aria-label={`Cuts by month: ${names.map((month) => `${month} ${of(month)}, ${of(month, 'worked')} worked`).join('; ')}`}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+    >
+      {width > 0 && (
+        <Svg width={width} height={HEIGHT}>
+          <Line x1={0} x2={width} y1={HEIGHT - BOTTOM} y2={HEIGHT - BOTTOM} stroke={c.strongLine} />
+          {names.map((month, i) => {
+            const [all, worked] = [of(month), of(month, 'worked')];
+            const wide = 0.7 * step;
+            const x = i * step + (step - wide) / 2;
+            return (
+              <G key={month}>
+                <Rect
+                  x={x}
+                  y={HEIGHT - BOTTOM - tall(all)}
+                  width={wide}
+                  height={tall(all)}
+                  stroke={c.accent}
+                  strokeWidth={1}
+                  fill={c.sheet}
+                />
+                <Rect
+                  x={x}
+                  y={HEIGHT - BOTTOM - tall(worked)}
+                  width={wide}
+                  height={tall(worked)}
+                  fill={c.accent}
+                />
+                {i % every === 0 && (
+                  <>
+                    <SvgText
+                      x={x + wide / 2}
+                      y={HEIGHT - BOTTOM - tall(all) - 5}
+                      textAnchor="middle"
+                      fontFamily={FONT.figures}
+                      fontSize={13}
+                      fill={c.ink}
+                    >
+                      {String(all)}
+                    </SvgText>
+                    <SvgText
+                      x={x + wide / 2}
+                      y={HEIGHT - 5}
+                      textAnchor="middle"
+                      fontFamily={FONT.figures}
+                      fontSize={12}
+                      fill={c.quiet}
+                    >
+                      {`${month.slice(5)}/${month.slice(2, 4)}`}
+                    </SvgText>
+                  </>
+                )}
+              </G>
+            );
+          })}
+        </Svg>
+      )}
+      <Words role="note">Filled: those that worked.</Words>
+    </View>
+  );
+}

@@ -1,0 +1,111 @@
+import type { ShopFactor } from '@pike-stone/core/learn';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Circle, G, Line, Path } from 'react-native-svg';
+import { linePath } from '../../../kit/drawing/line-path';
+import { SvgText } from '../../../kit/drawing/SvgText';
+import { Words } from '../../../kit/Words';
+import { useColours } from '../../../theme/theme';
+import { FONT } from '../../../theme/type';
+
+const HEIGHT = 180;
+const LEFT = 44;
+const RIGHT = 16;
+const TOP = 12;
+const BOTTOM = 22;
+/** The scale reaches at least from half to one and a half. */
+const SCALE = { low: 0.6, high: 1.5 } as const;
+
+/** The shop's factor as it was known month by month, with its band. */
+export function FactorOverTime({
+  history,
+}: {
+  history: readonly (ShopFactor & { readonly month: string })[];
+}) {
+  const c = useColours();
+  const [width, setWidth] = useState(0);
+  const low = Math.min(SCALE.low, ...history.map((one) => one.low));
+  const high = Math.max(SCALE.high, ...history.map((one) => one.high));
+  const x = (i: number): number =>
+    history.length === 1
+      ? (LEFT + width - RIGHT) / 2
+      : LEFT + 10 + (i / (history.length - 1)) * (width - LEFT - RIGHT - 20);
+  const y = (factor: number): number =>
+    HEIGHT - BOTTOM - (Math.log(factor / low) / Math.log(high / low)) * (HEIGHT - TOP - BOTTOM);
+  const last = history.at(-1)!;
+  const band = [
+    ...history.map((one, i) => [x(i), y(one.high)] as const),
+    ...history.map((one, i) => [x(i), y(one.low)] as const).reverse(),
+  ];
+  const every = Math.ceil((54 * history.length) / Math.max(1, width));
+  return (
+    <View
+      role="img"
+      aria-label={`Factor by month: ${history.map((one) => `${one.month} ${one.median.toFixed(2)}`).join('; ')}`}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+    >
+      {width > 0 && (
+        <Svg width={width} height={HEIGHT}>
+          {[low, 1, high].map((factor) => (
+            <G key={factor}>
+              <Line
+                x1={LEFT}
+                x2={width - RIGHT}
+                y1={y(factor)}
+                y2={y(factor)}
+                stroke={factor === 1 ? c.strongLine : c.line}
+                strokeDasharray={factor === 1 ? '6 4' : undefined}
+              />
+              <SvgText
+                x={LEFT - 6}
+                y={y(factor) + 4}
+                textAnchor="end"
+                fontFamily={FONT.figures}
+                fontSize={12}
+                fill={c.quiet}
+              >
+                {factor.toFixed(2)}
+              </SvgText>
+            </G>
+          ))}
+          {history.length > 1 && <Path d={`${linePath(band)}Z`} fill={c.wash} />}
+          {history.map((one, i) => (
+            <Line
+              key={one.month}
+              x1={x(i)}
+              x2={x(i)}
+              y1={y(one.low)}
+              y2={y(one.high)}
+              stroke={c.accent}
+              strokeWidth={1}
+            />
+          ))}
+          <Path
+            d={linePath(history.map((one, i) => [x(i), y(one.median)]))}
+            stroke={c.accent}
+            strokeWidth={2}
+            fill="none"
+          />
+          {history.map((one, i) => (
+            <G key={one.month}>
+              <Circle cx={x(i)} cy={y(one.median)} r={4} fill={c.accent} />
+              {i % every === 0 && (
+                <SvgText
+                  x={x(i)}
+                  y={HEIGHT - 5}
+                  textAnchor="middle"
+                  fontFamily={FONT.figures}
+                  fontSize={12}
+                  fill={c.quiet}
+                >
+                  {`${one.month.slice(5)}/${one.month.slice(2, 4)}`}
+                </SvgText>
+              )}
+            </G>
+          ))}
+        </Svg>
+      )}
+      <Words role="strong">{`Now × ${last.median.toFixed(2)}, ${last.low.toFixed(2)} to ${last.high.toFixed(2)}, from ${last.cuts} ${last.cuts === 1 ? 'cut' : 'cuts'}`}</Words>
+    </View>
+  );
+}
