@@ -220,7 +220,7 @@ test.describe('learning', () => {
       for (const table of ['machine', 'metal', 'stock', 'tool', 'cut'])
         await client.query(
           `insert into ${table} (shop_id, id, version, body)
-           select $1, id, 1, body from ${table} where shop_id = $2 on conflict do nothing`,
+           select $1, id, 1, body${table === 'cut' ? ` - 'runId'` : ''} from ${table} where shop_id = $2 on conflict do nothing`,
           [other, DEMO.shop],
         );
     });

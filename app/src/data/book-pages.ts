@@ -76,13 +76,18 @@ export function useBookPages(filter: BookFilter) {
     const found = new Map<string, Shown<'cuts'>>();
     for (const record of (data ?? []).flatMap((page) => page.records))
       found.set(record.id, { ...record, waiting: false });
-    for (const record of here.records)
-      if (record.waiting || offline || record.version > (found.get(record.id)?.version ?? Infinity))
+    const end = last?.records.at(-1);
+    const isRead = (record: Shown<'cuts'>): boolean =>
+      !last?.next || (end !== undefined && newestFirst(record, { ...end, waiting: false }) <= 0);
+    for (const record of here.records) {
+      const known = found.get(record.id);
+      if (record.waiting || (known ? record.version > known.version : isRead(record)))
         found.set(record.id, record);
+    }
     return [...found.values()]
       .filter(({ archived, body }) => !archived && fitsFilter(body, filter))
       .sort(newestFirst);
-  }, [data, here.records, offline, filter]);
+  }, [data, last, here.records, filter]);
   return {
     records,
     aside: (data ?? []).flatMap((page) => page.aside),

@@ -2,7 +2,10 @@ import { learnedFactors } from '@pike-stone/contract';
 import type { LearnedFactors } from '@pike-stone/core';
 import { useCallback } from 'react';
 import { useOfShop } from '../sync/of-shop';
+import { whileComing } from '../sync/shop-cache';
 import { useRules } from './rules';
+
+const LEARNED = '/api/learned';
 
 /** Cuts from which on a factor is used: of the same metal and tool material, or of the machine in all. */
 const FROM_CUTS = { group: 3, machine: 10 } as const;
@@ -10,7 +13,7 @@ const FROM_CUTS = { group: 3, machine: 10 } as const;
 /** Finds the shop's own factors for a machine, a metal and a tool material; null where there are none, or they are switched off. */
 export function useLearned() {
   const { rules } = useRules();
-  const { data } = useOfShop('/api/learned', learnedFactors);
+  const { data } = useOfShop(LEARNED, learnedFactors, whileComing(LEARNED));
   const isOn = rules?.learns !== false;
   return useCallback(
     (machineId: string, metal: string, toolMaterial: string): LearnedFactors | null => {

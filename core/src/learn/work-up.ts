@@ -146,7 +146,10 @@ function spentOn(trials: readonly Trial[], leading: SignKey | null): Parameter[]
   for (let i = trials.length - 1; i > 0; i -= 1) {
     const { changed, better, signs } = trials[i]!;
     const wasThere = leading !== null && signs.includes(leading) && trials[i - 1]!.signs.includes(leading);
-    if (!wasThere || better) break;
+    if (!wasThere) break;
+    // What is not set at the machine is done once: a breaker that was ground is there.
+    if (changed && !isSet(changed)) counts.set(changed, WITHOUT_EFFECT);
+    if (better) break;
     if (changed) counts.set(changed, (counts.get(changed) ?? 0) + 1);
   }
   return [...counts].filter(([, count]) => count >= WITHOUT_EFFECT).map(([parameter]) => parameter);

@@ -49,8 +49,12 @@ export const sumsStatements = (
         ${from} group by 1 having sum(m.cuts) > 0
       )
       select tool_id as "toolId", cuts, worked, case when powers > 0 then power_w / powers end as "powerW", powers,
-        coalesce((select -sum(edges) from ledger_entry l
-          where l.shop_id = ${shop} and l.tool_id = sums.tool_id and l.edges < 0), 0)::float8 as edges
+        -- A bit has a new edge each time it is ground; an insert's edges are taken from its box.
+        (select count(*) from ledger_entry l where l.shop_id = ${shop} and l.tool_id = sums.tool_id
+          and l.body ->> 'act' in ('ground', 'used', 'broken'))::float8
+        + coalesce((select -sum(l.edges) from tool t join ledger_entry l
+          on l.shop_id = ${shop} and l.supply_id = (t.body ->> 'boxId')::uuid and l.edges < 0
+          where t.shop_id = ${shop} and t.id = sums.tool_id), 0)::float8 as edges
       from sums order by cuts desc, tool_id limit 200`,
   ),
   verdicts: over(

@@ -7,17 +7,20 @@ import { SPACE } from '../../theme/type';
 const PARTS = [
   { value: '/book', label: 'Cuts' },
   { value: '/book/runs', label: 'Runs' },
-  { value: '/book/comparisons', label: 'Compared' },
+  { value: '/book/comparisons', label: 'Comparisons' },
   { value: '/book/proven', label: 'Proven' },
   { value: '/book/charts', label: 'Charts' },
 ] as const;
 export type BookPart = (typeof PARTS)[number]['value'];
 
-/** The parts of the book, one beside the other. */
-export function BookParts({ of }: { of: BookPart }) {
+/**
+ * The parts of the book, one beside the other.
+ * @param inHead  it stands in a head that has its own edges
+ */
+export function BookParts({ of, inHead = false }: { of: BookPart; inHead?: boolean }) {
   const router = useRouter();
   return (
-    <View style={styles.parts}>
+    <View style={!inHead && styles.parts}>
       <Choice says="Part of the book" value={of} onChange={(part) => router.replace(part)} options={PARTS} />
     </View>
   );

@@ -18,7 +18,7 @@ export function BookScreen() {
     return (
       <SideBySide
         title="Book"
-        head={<BookParts of="/book" />}
+        head={<BookParts of="/book" inHead />}
         list={<CutList chosen={opened} onOpen={(open) => router.setParams({ id: open })} />}
         item={opened && <Entry key={opened} id={opened} inPane />}
       />

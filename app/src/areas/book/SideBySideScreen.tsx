@@ -23,13 +23,14 @@ import { SIDEWAYS } from '../../kit/marks';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
 import { sheet, textWide } from '../../theme/sheet';
-import { themed } from '../../theme/theme';
+import { themed, useWide } from '../../theme/theme';
 import { SPACE } from '../../theme/type';
 import { OUTCOME_MARK } from './outcomes';
 import { sizeWords } from './size-words';
 
 const MOST = 4;
-const COLUMN_PX = 148;
+/** Width of a column, px: two of them and the labels fit a phone. */
+const COLUMN_PX = { phone: 122, wide: 220 } as const;
 
 type Line = readonly [label: string, of: (body: CutBody) => string];
 
@@ -84,6 +85,7 @@ export function SideBySideScreen() {
 function Table({ ids }: { ids: readonly string[] }) {
   const styles = useStyles();
   const units = useUnits();
+  const column = { width: textWide(useWide() ? COLUMN_PX.wide : COLUMN_PX.phone) };
   const [a, b, c, d] = [0, 1, 2, 3].map((i) => ids[i] ?? ids[0]!);
   const found = [useRecord('cuts', a!), useRecord('cuts', b!), useRecord('cuts', c!), useRecord('cuts', d!)]
     .slice(0, ids.length)
@@ -96,7 +98,7 @@ function Table({ ids }: { ids: readonly string[] }) {
           <View role="row" style={styles.row}>
             <Words role="label" style={styles.label} />
             {found.map(({ id, body }) => (
-              <Words key={id} role="strong" style={styles.cell}>
+              <Words key={id} role="strong" style={column}>
                 {dayOf(body.takenAt)}
               </Words>
             ))}
@@ -111,7 +113,7 @@ function Table({ ids }: { ids: readonly string[] }) {
                   {label}
                 </Words>
                 {found.map(({ id }, i) => (
-                  <Words key={id} role={differs ? 'strong' : 'body'} style={styles.cell}>
+                  <Words key={id} role={differs ? 'strong' : 'body'} style={column}>
                     {said[i] === '' ? '–' : said[i]}
                   </Words>
                 ))}
@@ -135,7 +137,6 @@ const useStyles = themed((c) =>
       borderBottomColor: c.line,
     },
     differs: { backgroundColor: c.wash },
-    label: { width: textWide(84) },
-    cell: { width: textWide(COLUMN_PX) },
+    label: { width: textWide(78) },
   }),
 );

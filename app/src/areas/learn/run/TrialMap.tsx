@@ -97,14 +97,17 @@ function namePlace(
   chip: ChipClass,
   at: (column: number, row: number) => Place,
   marks: readonly Place[],
-  bounds: { readonly left: number; readonly right: number },
+  bounds: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number },
 ): Place | null {
   const cells = chips.flatMap((row, y) =>
     row.flatMap((one, x) => (one === chip ? [at(x + 0.5, y + 0.5)] : [])),
   );
   if (cells.length < 0.06 * chips.length * (chips[0]?.length ?? 0)) return null;
   const room = ([x, y]: Place): number =>
-    x - NAME.half < bounds.left || x + NAME.half > bounds.right
+    x - NAME.half < bounds.left
+    || x + NAME.half > bounds.right
+    || y - NAME.height < bounds.top
+    || y + NAME.height > bounds.bottom
       ? -1
       : Math.min(100, ...marks.map(([mx, my]) => Math.hypot((x - mx) / 2, y - my)));
   const middle = cells.reduce<Place>(
@@ -208,6 +211,8 @@ export function TrialMap({
                 const place = namePlace(map, chip, (x, y) => [column(x), line(y)], taken, {
                   left: LEFT,
                   right: width - RIGHT,
+                  top: TOP,
+                  bottom: HEIGHT - BOTTOM,
                 });
                 return (
                   place && (

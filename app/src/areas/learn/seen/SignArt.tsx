@@ -3,7 +3,13 @@ import Svg, { Path } from 'react-native-svg';
 import { useColours } from '../../../theme/theme';
 import { SIGN_DRAWINGS, type Stroke } from './sign-drawings';
 
-const WIDTH: Readonly<Record<Stroke['as'], number>> = { thin: 1.4, thick: 3, filled: 1, danger: 3 };
+const WIDTH: Readonly<Record<Stroke['as'], number>> = {
+  thin: 1.4,
+  medium: 2,
+  thick: 3,
+  filled: 1,
+  danger: 3,
+};
 
 /** The pictogram of a sign; its words stand below it. */
 export function SignArt({ sign, size = 56 }: { sign: SignKey; size?: number }) {

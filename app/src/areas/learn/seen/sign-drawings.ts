@@ -5,7 +5,7 @@ import { TEMPER } from '../../../theme/temper';
 export interface Stroke {
   readonly d: string;
   /** Work and tool are thin lines; what was seen is thick or filled, in its own colour where it has one. */
-  readonly as: 'thin' | 'thick' | 'filled' | 'danger';
+  readonly as: 'thin' | 'medium' | 'thick' | 'filled' | 'danger';
   readonly colour?: string;
 }
 
@@ -51,7 +51,7 @@ export const SIGN_DRAWINGS: Readonly<Record<SignKey, readonly Stroke[]>> = {
     danger(along(96, (t) => [10 + 44 * t, 32 + 16 * Math.sin(2 * Math.PI * 5 * t)])),
   ],
   'long-ribbon': [thick('M4 24C16 12 22 40 34 26S50 14 60 24M4 46C18 34 26 58 40 44S52 36 60 44')],
-  'tight-clock-spring': [thick(spiral(32, 32, 5, 15)), thin(circle(32, 32, 20))],
+  'tight-clock-spring': [{ as: 'medium', d: spiral(32, 32, 3, 15) }, thin(circle(32, 32, 20))],
   'good-arcs': [
     thick(
       'M8 26a11 11 0 0 1 17 -5M38 16a11 11 0 0 1 14 11M12 48a11 11 0 0 1 8 -15M34 52a11 11 0 0 0 18 -7M29 36a9 9 0 0 1 13 0',
@@ -110,7 +110,7 @@ export const SIGN_DRAWINGS: Readonly<Record<SignKey, readonly Stroke[]>> = {
     thick('M14 54H50'),
   ],
   'pip-left': [thin('M12 6H44V58H12Z'), thick('M44 26L54 32 44 38')],
-  squeal: [thick(wave(9, 12)), thin('M6 32H58')],
+  squeal: [{ as: 'medium', d: wave(7, 13) }, thin('M6 32H58')],
   'chatter-marks': [thin('M4 50H60'), thick(wave(5, 6, 34, 4, 60)), thin(wave(5, 6, 18, 4, 60))],
   'rumble-low': [thick(wave(1.5, 14)), thin('M6 54H58M14 58V54M50 58V54')],
   'hiss-crackle': [
