@@ -28,7 +28,6 @@ const cut = (machine, stock, tool, more) => {
 };
 const bush = cut(1, 4, 1, { operation: 'turn', workDiameterMm: 60, stickOutMm: 70 });
 const frame = cut(3, 7, 17, { operation: 'mill-side', stickOutMm: 30 });
-const railing = cut(1, 2, 1, { operation: 'turn', workDiameterMm: 32 });
 const shaft = cut(2, 1, 7, {
   operation: 'turn',
   workDiameterMm: 50,
@@ -51,8 +50,21 @@ const VIEWS = [
       await page.getByRole('radio', { name: /^0\.8/ }).click();
     },
   },
-  { name: 'wheel-dark-inch', path: `/grind/wheels/${demo(6, 13)}`, theme: 'dark', units: 'inch' },
-  { name: 'choose', path: '/cut/choose', before: `/cut?${railing}` },
+  {
+    name: 'seen',
+    path: '/cut/log',
+    before: `/cut?${shaft}`,
+    touch: async (page) => {
+      await page.getByRole('checkbox', { name: /^Long ribbon/ }).click();
+      await page.waitForTimeout(500);
+    },
+  },
+  {
+    name: 'compare-dark',
+    path: `/book/comparisons/${demo(14, 1)}`,
+    theme: 'dark',
+    touch: (page) => page.getByRole('status').scrollIntoViewIfNeeded(),
+  },
   { name: 'form-cutter', path: `/grind/forms/${demo(12, 1)}`, size: WIDE },
   { name: 'form-prove', path: `/grind/forms/${demo(12, 3)}/prove` },
   { name: 'grind-step', path: `/grind/${demo(8, 3)}/steps`, touch: (page) => page.waitForTimeout(2_000) },
@@ -69,11 +81,16 @@ const VIEWS = [
   { name: 'to-size', path: '/cut/to-size', before: `/cut?${bush}` },
   { name: 'book', path: '/book' },
   {
+    name: 'run-wide',
+    path: `/book/runs/${demo(13, 3)}`,
+    size: WIDE,
+    touch: (page) => page.waitForTimeout(1_500),
+  },
+  {
     name: 'sharpen-end-mill',
     path: `/grind/sharpen/${demo(3, 39)}`,
     touch: (page) => page.waitForTimeout(2_000),
   },
-  { name: 'sharpening-round', path: '/grind/round' },
   { name: 'cut-wide', path: `/cut?${shaft}`, size: WIDE },
   {
     name: 'choose-wide-dark-inch',

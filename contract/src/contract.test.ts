@@ -19,6 +19,9 @@ import { drillPointTopic as drillPoint } from './calc/drill-point';
 import { spindleSpeedTopic as spindleSpeed } from './calc/spindle-speed';
 import { TOPIC_NAMES } from './calc/topics';
 import { openApi } from './openapi';
+import { bringLaterBodies } from './later';
+
+bringLaterBodies();
 
 const A = '0192f000-0001-7000-8000-000000000001';
 const B = '0192f000-0002-7000-8000-000000000001';

@@ -6,6 +6,7 @@ import { TOPIC_NAMES, topicCalled } from './calc/topics';
 import { INSTRUMENT_KINDS, instrumentEvent, instrumentList } from './instrument';
 import { problem } from './problem';
 import { isFound, isNamed, listOf, PAGE } from './record/list';
+import { bookPaths } from './openapi-book';
 import { factsOf, KINDS, storedOf, writeOf, type Kind } from './record/registry';
 import { backupAnswer, deviceList, entry, pairingAnswer, sessionAnswer } from './session';
 
@@ -277,6 +278,7 @@ export function openApi(version: string) {
           return calcPath(name, summary, input, output);
         }),
       ),
+      ...bookPaths(),
       ...Object.assign({}, ...KINDS.map(pathsOf)),
     },
     components: { schemas: { Problem: z.toJSONSchema(problem) } },

@@ -100,8 +100,7 @@ create table cut_sign (
   cell_id  bigint not null references cut_cell,
   taken_at text not null,
   cut_id   uuid not null,
-  primary key (shop_id, sign, cell_id, taken_at, cut_id),
-  foreign key (shop_id, cut_id) references cut (shop_id, id)
+  primary key (shop_id, sign, cell_id, taken_at, cut_id)
 );
 create index cut_sign_cut on cut_sign (shop_id, cut_id);
 create index cut_sign_time on cut_sign (shop_id, sign, taken_at, cut_id);
@@ -162,64 +161,51 @@ create function ln_ratio_of(body jsonb, quantity text) returns smallint language
       / coalesce((body #>> '{planned,tableFeedMmRev}')::double precision, (body #>> '{planned,feedMmRev}')::double precision)
   end))))::smallint;
 
-create function count_cut(one cut, by integer) returns void language plpgsql security definer set search_path = public
-  as $$
-declare
-  in_month constant text := left(one.taken_at, 7);
-  net_w constant double precision := (one.body #>> '{measured,netPowerW}')::double precision;
-  what text;
-  said text;
-begin
-  insert into cut_month as m (shop_id, cell_id, month, cuts, powers, power_w)
-  values (one.shop_id, one.cell_id, in_month, by, case when net_w is null then 0 else by end, coalesce(by * net_w, 0))
-  on conflict (shop_id, cell_id, month) do update
-  set cuts = m.cuts + excluded.cuts, powers = m.powers + excluded.powers, power_w = m.power_w + excluded.power_w;
-  foreach what in array array['speed', 'feed'] loop
-    said := verdict_of(one.body, what);
-    if said is not null then
-      insert into cut_verdict as v (shop_id, cell_id, month, quantity, ln_ratio, verdict, cuts)
-      values (one.shop_id, one.cell_id, in_month, what, ln_ratio_of(one.body, what), said, by)
-      on conflict (shop_id, cell_id, month, quantity, ln_ratio, verdict) do update set cuts = v.cuts + excluded.cuts;
-    end if;
-  end loop;
-  insert into cut_setting as s (shop_id, cell_id, rpm, feed, depth, cuts, last_at)
-  values (one.shop_id, one.cell_id, (one.body #>> '{set,rpm}')::real, (one.body #>> '{set,feedMmRev}')::real,
-    (one.body #>> '{set,depthMm}')::real, by, one.taken_at)
-  on conflict (shop_id, cell_id, rpm, feed, depth) do update
-  set cuts = s.cuts + excluded.cuts, last_at = greatest(s.last_at, excluded.last_at);
-  if by > 0 then
-    insert into cut_sign (shop_id, sign, cell_id, taken_at, cut_id)
-    select one.shop_id, sign, one.cell_id, one.taken_at, one.id
-    from jsonb_array_elements_text(case when jsonb_typeof(one.body -> 'signs') = 'array' then one.body -> 'signs' else '[]' end) as sign
-    on conflict do nothing;
-  else
-    delete from cut_sign where shop_id = one.shop_id and cut_id = one.id;
-  end if;
-end $$;
-revoke all on function count_cut(cut, integer) from public;
-
+-- Counts the cuts that a statement has written, all at once: those as they are now are added, those as they were
+-- before are taken away. A cut that is put away does not count.
 create function count_cuts() returns trigger language plpgsql security definer set search_path = public
   as $$
+declare
+  now_there constant text := 'select *, 1 as by from new_rows where not archived';
+  written constant text := case tg_op
+    when 'INSERT' then now_there
+    else now_there || ' union all select *, -1 as by from old_rows where not archived and cell_id is not null'
+  end;
 begin
-  if tg_op = 'UPDATE' and not old.archived then perform count_cut(old, -1); end if;
-  if not new.archived then perform count_cut(new, 1); end if;
+  execute 'insert into cut_month as m (shop_id, cell_id, month, cuts, powers, power_w)
+    select shop_id, cell_id, left(taken_at, 7), sum(by),
+      coalesce(sum(by) filter (where body #> ''{measured,netPowerW}'' is not null), 0),
+      coalesce(sum(by * (body #>> ''{measured,netPowerW}'')::double precision), 0)
+    from (' || written || ') as one group by 1, 2, 3
+    on conflict (shop_id, cell_id, month) do update
+    set cuts = m.cuts + excluded.cuts, powers = m.powers + excluded.powers, power_w = m.power_w + excluded.power_w';
+  execute 'insert into cut_verdict as v (shop_id, cell_id, month, quantity, ln_ratio, verdict, cuts)
+    select shop_id, cell_id, left(taken_at, 7), quantity, ln_ratio_of(body, quantity), verdict_of(body, quantity), sum(by)
+    from (' || written || ') as one, unnest(array[''speed'', ''feed'']) as quantity
+    where verdict_of(body, quantity) is not null group by 1, 2, 3, 4, 5, 6
+    on conflict (shop_id, cell_id, month, quantity, ln_ratio, verdict) do update set cuts = v.cuts + excluded.cuts';
+  execute 'insert into cut_setting as s (shop_id, cell_id, rpm, feed, depth, cuts, last_at)
+    select shop_id, cell_id, (body #>> ''{set,rpm}'')::real, (body #>> ''{set,feedMmRev}'')::real,
+      (body #>> ''{set,depthMm}'')::real, sum(by), max(taken_at)
+    from (' || written || ') as one group by 1, 2, 3, 4, 5
+    on conflict (shop_id, cell_id, rpm, feed, depth) do update
+    set cuts = s.cuts + excluded.cuts, last_at = greatest(s.last_at, excluded.last_at)';
+  if tg_op = 'UPDATE' then
+    delete from cut_sign s using old_rows o where s.shop_id = o.shop_id and s.cut_id = o.id;
+  end if;
+  insert into cut_sign (shop_id, sign, cell_id, taken_at, cut_id)
+  select distinct shop_id, sign, cell_id, taken_at, id
+  from new_rows, jsonb_array_elements_text(case when jsonb_typeof(body -> 'signs') = 'array' then body -> 'signs' else '[]' end) as sign
+  where not archived;
   return null;
 end $$;
-create trigger cut_counted after insert or update on cut
-  for each row execute function count_cuts();
+create trigger cuts_added after insert on cut
+  referencing new table as new_rows for each statement execute function count_cuts();
+create trigger cuts_changed after update on cut
+  referencing old table as old_rows new table as new_rows for each statement execute function count_cuts();
 
--- Cuts that are there already.
-alter table cut disable trigger cut_counted;
-update cut set cell_id = cell_of(shop_id, machine_id, stock_id, tool_id, operation, outcome) where cell_id is null;
-alter table cut enable trigger cut_counted;
-do $$
-declare
-  one cut;
-begin
-  for one in select * from cut where not archived loop
-    perform count_cut(one, 1);
-  end loop;
-end $$;
+-- Cuts that are there already are put into their cells, and so counted: one that was in none was not counted before.
+update cut set cell_id = cell_of(shop_id, machine_id, stock_id, tool_id, operation, outcome);
 alter table cut alter column cell_id set not null;
 
 create index cut_cell_time on cut (shop_id, cell_id, taken_at, id);

@@ -16,6 +16,7 @@ import { useMoves } from '../areas/house/useMoves';
 import { Notices } from '../areas/house/Notices';
 import { laterPage, quietPart } from '../areas/later-part';
 import { SizeTypingContext } from '../kit/size-typing';
+import { laterPages } from '../areas/later-part';
 import { bringTheRest } from '../kit/later';
 import { Navigation } from '../kit/Navigation';
 import { UndoBar } from '../kit/Undo';
@@ -87,7 +88,7 @@ function useTheRest(): boolean {
       if (left) return;
       setRested(true);
       bringTheRest();
-      void bringLists();
+      void laterPages().then(bringLists, () => undefined);
     });
     return () => {
       left = true;

@@ -15,6 +15,8 @@ export * from './learn/pages';
 export * from './machine/pages';
 export * from './settings/pages';
 export * from './sharpen/pages';
+// Records that no first page shows can be read once their schemas are here.
+export { bringLaterBodies } from '@pike-stone/contract/later';
 
 // Their workers start with them, so that they work without the server. A page's own import of a worker runs only
 // when the page asks it something.

@@ -13,10 +13,17 @@ type PropsOf<Part> = Part extends (props: infer Props) => unknown
     : object
   : object;
 
+/** Loads all pages that are not part of the first load, with the schemas of the records that they show. */
+export async function laterPages() {
+  const all = await import('./later-pages');
+  all.bringLaterBodies();
+  return all;
+}
+
 const partFrom =
   <Name extends keyof Parts>(name: Name) =>
   async () => {
-    const all = await import('./later-pages');
+    const all = await laterPages();
     return { default: all[name] as ComponentType<PropsOf<Parts[Name]>> };
   };
 

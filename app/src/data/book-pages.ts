@@ -34,7 +34,7 @@ export function readFilter(query: Readonly<Record<string, string | string[] | un
 }
 
 /** Whether a cut fits a filter, as the database decides it. */
-export function fitsFilter(body: CutBody, filter: BookFilter): boolean {
+function fitsFilter(body: CutBody, filter: BookFilter): boolean {
   const day = body.takenAt.slice(0, 10);
   return (
     (!filter.machine || body.machineId === filter.machine)

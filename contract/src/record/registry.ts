@@ -1,24 +1,17 @@
 import * as z from 'zod';
 import { id } from '../fields';
 import { bitBody } from './bit';
-import { comparisonBody } from './comparison';
 import { cutBody } from './cut';
 import { fromFlatTool } from './flat-tool';
-import { formBody } from './form';
-import { grindBody } from './grind';
+import { laterBody } from './later-body';
 import { ledgerBody } from './ledger';
 import { machineBody } from './machine';
 import { metalBody } from './metal';
 import { photoBody } from './photo';
-import { provenBody } from './proven';
 import { rulesBody } from './rules';
-import { runBody } from './run';
 import { stockBody } from './stock';
 import { supplyBody } from './supply';
-import { roundBody } from './sharpening-round';
-import { sharpeningBody } from './sharpening';
 import { toolBody } from './tool';
-import { wheelEntryBody } from './wheel-entry';
 
 /** Facts of a kind of record; routes, tables, OpenAPI and the application's lists follow from them. */
 interface KindFacts {
@@ -60,15 +53,15 @@ const RECORD_KINDS = {
   },
   ledger: { body: ledgerBody, table: 'ledger_entry', one: 'entry of the ledger', addedOnly: true },
   bits: { body: bitBody, table: 'bit', one: 'bit', named: true },
-  grinds: { body: grindBody, table: 'grind', one: 'session at the grinder' },
-  'wheel-book': { body: wheelEntryBody, table: 'wheel_entry', one: 'entry of the dress book' },
-  sharpenings: { body: sharpeningBody, table: 'sharpening', one: 'sharpening' },
-  rounds: { body: roundBody, table: 'sharpening_round', one: 'sharpening round' },
-  forms: { body: formBody, table: 'form_cutter', one: 'form cutter', named: true },
-  runs: { body: runBody, table: 'run', one: 'run of trials' },
+  grinds: { body: laterBody('grinds'), table: 'grind', one: 'session at the grinder' },
+  'wheel-book': { body: laterBody('wheel-book'), table: 'wheel_entry', one: 'entry of the dress book' },
+  sharpenings: { body: laterBody('sharpenings'), table: 'sharpening', one: 'sharpening' },
+  rounds: { body: laterBody('rounds'), table: 'sharpening_round', one: 'sharpening round' },
+  forms: { body: laterBody('forms'), table: 'form_cutter', one: 'form cutter', named: true },
+  runs: { body: laterBody('runs'), table: 'run', one: 'run of trials' },
   cuts: { body: cutBody, table: 'cut', one: 'cut in the book', found: true, many: true },
-  comparisons: { body: comparisonBody, table: 'comparison', one: 'comparison' },
-  proven: { body: provenBody, table: 'proven', one: 'proven setting' },
+  comparisons: { body: laterBody('comparisons'), table: 'comparison', one: 'comparison' },
+  proven: { body: laterBody('proven'), table: 'proven', one: 'proven setting' },
   photos: { body: photoBody, table: 'photo', one: 'photo', apart: true },
   rules: { body: rulesBody, table: 'shop_rules', one: 'shop rules', single: true },
 } as const satisfies Readonly<Record<string, KindFacts>>;

@@ -1,5 +1,8 @@
 import { TABLE_KINDS } from '@pike-stone/contract/archive';
 import { columnsOf } from './table';
+import { bringLaterBodies } from '@pike-stone/contract/later';
+
+bringLaterBodies();
 
 test.each(TABLE_KINDS)('%s have the columns of every record, and each of their fields once', (kind) => {
   const columns = columnsOf(kind);

@@ -4,7 +4,7 @@ import type pg from 'pg';
 import { readPlace, searchText } from '../record/list-statement';
 
 /** Cuts that are looked at for words before a page is given as far as it has come. */
-export const LOOKED_AT = 5_000;
+export const LOOKED_AT = 1_500;
 
 /** Columns of a cut and of its cell by which it is filtered. */
 const DIMENSIONS = {

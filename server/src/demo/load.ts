@@ -1,4 +1,5 @@
 import { factsOf, type Kind } from '@pike-stone/contract';
+import { bringLaterBodies } from '@pike-stone/contract/later';
 import { DEFAULT_RULES } from '@pike-stone/core';
 import pg from 'pg';
 import { BITS, GRINDS } from './bits';
@@ -33,6 +34,7 @@ const RECORDS: readonly (readonly [kind: Kind, group: number, bodies: readonly u
 
 /** Creates the demo shop with its records; does nothing when it exists. */
 export async function loadDemo(ownerUrl: string): Promise<boolean> {
+  bringLaterBodies();
   const client = new pg.Client({ connectionString: ownerUrl });
   await client.connect();
   try {

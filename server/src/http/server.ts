@@ -1,4 +1,5 @@
 import type { InstrumentKind } from '@pike-stone/contract';
+import { bringLaterBodies } from '@pike-stone/contract/later';
 import { openApi } from '@pike-stone/contract/openapi';
 import express, { type Express, type Router } from 'express';
 import type { Logger } from 'pino';
@@ -52,6 +53,7 @@ export interface Parts {
 
 /** The HTTP server: the API under /api, the application elsewhere. */
 export function buildServer(parts: Parts): Express {
+  bringLaterBodies();
   const { log, webRoot, firstPage, address, pool, pairing, needsCode, ownCluster } = parts;
   const server = express();
   const records = new Records(pool, parts.disk);

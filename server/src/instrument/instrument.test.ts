@@ -178,7 +178,7 @@ describe('the simulated instruments', () => {
     expect(said.some(({ text }) => readInstrumentLine('tachometer', text) === null)).toBe(true);
   });
 
-  it.each(['ammeter', 'caliper', 'angle-gauge', 'balance'] as const)(
+  it.each(['caliper', 'angle-gauge', 'balance'] as const)(
     '%s tells a value near what it is held to',
     (kind) => {
       const standIn = STAND_INS[kind](new Chance(3));
@@ -191,6 +191,19 @@ describe('the simulated instruments', () => {
       for (const value of values) expect(Math.abs(value - 40)).toBeLessThan(2);
     },
   );
+
+  it('the ammeter idles, and tells the current it is held to in the cut', () => {
+    const standIn = STAND_INS.ammeter(new Chance(3));
+    standIn.near(4);
+    const values = standIn
+      .advance(0, 6)
+      .map(({ text }) => readInstrumentLine('ammeter', text))
+      .flatMap((read) => (read?.is === 'reading' ? [read.value!] : []));
+    const near = (amps: number) => values.filter((value) => Math.abs(value - amps) < 0.2).length;
+    expect(near(2.1)).toBeGreaterThan(20);
+    expect(near(4)).toBeGreaterThan(15);
+    expect(near(2.1) + near(4)).toBe(values.length);
+  });
 
   it('the same seed gives the same row', () => {
     const said = (seed: number) =>

@@ -6,7 +6,7 @@ import { HttpProblem } from '../http/problem';
 type NamePlace = readonly [name: string, id: string];
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
-export const noSuchPage = (path: string, message: string) =>
+const noSuchPage = (path: string, message: string) =>
   new HttpProblem(400, 'Something does not fit', 'There is no such page of this list.', {
     fields: [{ path, message }],
   });

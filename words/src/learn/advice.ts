@@ -51,7 +51,7 @@ const DIRECTION_WORDS: Readonly<Record<Direction, string>> = {
 };
 
 /** A change in two words: "more feed", "check holding". */
-export const sayChange = ({ parameter, direction }: Pick<Option, 'parameter' | 'direction'>): string =>
+const sayChange = ({ parameter, direction }: Pick<Option, 'parameter' | 'direction'>): string =>
   `${DIRECTION_WORDS[direction]} ${PARAMETER_WORDS[parameter]}`;
 
 /** A value that is set at the machine. */

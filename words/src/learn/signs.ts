@@ -1,5 +1,4 @@
 import type { SignGroup, SignKey } from '@pike-stone/core/learn';
-import { capital } from '../capital';
 import { CHIP_WORDS } from './chip-signs';
 import { EDGE_WORDS } from './edge-signs';
 import { LOAD_WORDS } from './load-signs';
@@ -79,6 +78,3 @@ export const SIGN_SHORT: Readonly<Record<SignKey, string>> = {
 /** Signs that one cut cannot show together. */
 export const sayExclusion = ([one, other]: readonly [SignKey, SignKey]): string =>
   `“${SIGN_SHORT[one]}” and “${SIGN_SHORT[other].toLowerCase()}” do not go together in one cut: leave the one that was seen most.`;
-
-/** A sign as a sentence. */
-export const saySign = (key: SignKey): string => `${capital(SIGN_WORDS[key].sign)}.`;

@@ -58,10 +58,13 @@ const untrue = (lines: readonly WorkingLine[]): string[] =>
 function chained(lines: readonly WorkingLine[], start: string): number {
   const of = lines.find(({ key }) => key === start)!;
   const limit = lines.find(({ key }) => key === 'factor-limit');
-  const factors = lines.filter(({ key, kind }) => kind === 'factor' && key !== 'factor-limit');
+  const learned = lines.filter(({ key }) => key === 'factor-learned');
+  const factors = lines.filter(
+    ({ key, kind }) => kind === 'factor' && key !== 'factor-limit' && key !== 'factor-learned',
+  );
   const kept =
     limit && (limit.label.startsWith('Never') || limit.label.startsWith('Here')) ? [limit] : factors;
-  const multiplied = [...kept, ...lines.filter(({ key }) => key === 'teeth')];
+  const multiplied = [...kept, ...learned, ...lines.filter(({ key }) => key === 'teeth')];
   const thinning = limit ? lines.filter(({ key }) => key === 'thinning') : [];
   return [...multiplied, ...thinning].reduce(
     (product, line) => product * printed(line.value).figure,
@@ -83,6 +86,19 @@ describe('the working, recomputed from its own printed figures', () => {
     const speed = linesOf('speed', setup, plan, units);
     const aim = speed.find(({ key }) => key === 'aim')!.value;
     expect([aim, agrees(chained(speed, 'school'), aim)]).toEqual([aim, true]);
+  });
+
+  it.each(every)('with what the shop learned: %s', (_, setup, units) => {
+    const learned = { low: 0.6, high: 1.2, cuts: 5, machineCuts: 9 };
+    const own = {
+      ...setup,
+      learned: { speed: { ...learned, factor: 0.72 }, feed: { ...learned, factor: 1.1 } },
+    };
+    const plan = cutPlan(own, DEFAULT_RULES);
+    expect(RESULTS.flatMap((result) => untrue(linesOf(result, own, plan, units)))).toEqual([]);
+    const speed = linesOf('speed', own, plan, units);
+    const aim = speed.find(({ key }) => key === 'aim')!.value;
+    expect([aim, agrees(chained(speed, 'school'), aim, BOTH_ROUNDED)]).toEqual([aim, true]);
   });
 
   it('holds for whatever is set up, in millimetres and in inches', () =>

@@ -44,6 +44,7 @@ jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn(), replace: 
 jest.mock('../../data/record', () => ({
   useRecord: () => ({ record: mockRecord, loading: false, error: undefined }),
 }));
+jest.mock('./EntrySeen', () => ({ EntrySeen: () => null }));
 jest.mock('../../data/records', () => ({
   save: (...write: unknown[]) => mockSave(...write) as unknown,
   putBack: jest.fn(),

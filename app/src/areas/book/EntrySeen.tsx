@@ -49,7 +49,7 @@ export function EntrySeen({ record }: { record: Shown<'cuts'> }) {
           </View>
         </Sheet>
       )}
-      {cut && signs.length > 0 && body.runId == null && <Advice record={record} cut={cut} units={units} />}
+      {cut && signs.length > 0 && !body.runId && <Advice record={record} cut={cut} units={units} />}
       {cut && <Actions record={record} cut={cut} />}
     </>
   );
@@ -58,7 +58,7 @@ export function EntrySeen({ record }: { record: Shown<'cuts'> }) {
 function Advice({ record, cut, units }: { record: Shown<'cuts'>; cut: CutOf; units: UnitSystem }) {
   const trial = trialOf(record.body);
   const state = runState(cut.setup, cut.plan, null, null, [trial]);
-  return <AdvicePanel state={state} signs={trial.signs} setup={cut.setup} plan={cut.plan} units={units} />;
+  return <AdvicePanel state={state} signs={trial.signs} setup={cut.setup} units={units} />;
 }
 
 function Actions({ record, cut }: { record: Shown<'cuts'>; cut: CutOf }) {

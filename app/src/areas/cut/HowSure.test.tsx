@@ -3,6 +3,8 @@ import { ThemeProvider } from '../../theme/theme';
 import { cutOf } from './cut.fixture';
 import { HowSure } from './HowSure';
 
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn() }) }));
+
 const show = (more: Parameters<typeof cutOf>[0]) =>
   render(
     <ThemeProvider>

@@ -1,4 +1,4 @@
-import { formBody } from '@pike-stone/contract';
+import { formBody } from '@pike-stone/contract/later';
 import { NameAndNote } from '../../figures/NameAndNote';
 import type { Form } from '../use-form';
 

@@ -1,4 +1,5 @@
-import { MOST_READINGS, type ComparisonBody, type GaugeBody } from '@pike-stone/contract';
+import type { ComparisonBody, GaugeBody } from '@pike-stone/contract';
+import { MOST_READINGS } from '@pike-stone/contract/later';
 import { unlessRefused } from '@pike-stone/core';
 import { currentFor, USUAL_IDLE_A, welchInterval, type WelchInterval } from '@pike-stone/core/compare';
 import { forecast, planWith } from '@pike-stone/core/forecast';

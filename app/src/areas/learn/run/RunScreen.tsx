@@ -98,7 +98,7 @@ function Known({ record, cut, cuts }: { record: Shown<'runs'>; cut: CutOf; cuts:
     >
       <Standing body={body} state={state} trials={trials.length} />
       {trials.length > 0 && isOpen && state.is !== 'look' && (
-        <AdvicePanel state={state} signs={trials.at(-1)!.signs} setup={setup} plan={plan} units={units} />
+        <AdvicePanel state={state} signs={trials.at(-1)!.signs} setup={setup} units={units} />
       )}
       <View style={styles.actions}>
         {best && (

@@ -1,4 +1,4 @@
-import type { CutPlan, CutSetup } from '@pike-stone/core';
+import type { CutSetup } from '@pike-stone/core';
 import { exclusions, type RunState, type SignKey } from '@pike-stone/core/learn';
 import { DEFER, type UnitSystem } from '@pike-stone/words';
 import {
@@ -31,7 +31,6 @@ export function AdvicePanel({
   state: RunState;
   signs: readonly SignKey[];
   setup: CutSetup;
-  plan: CutPlan;
   units: UnitSystem;
 }) {
   const styles = useStyles();

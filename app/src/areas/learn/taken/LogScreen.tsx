@@ -113,7 +113,7 @@ function LogPage({ cut, run, before }: { cut: Cut; run: Shown<'runs'> | null; be
     goOn(run ? `/book/runs/${run.id}` : `/book/${id}`);
   };
   const { busy, press } = useBusy(write);
-  const advice = <AdvicePanel state={state} signs={signs} setup={setup} plan={plan} units={units} />;
+  const advice = <AdvicePanel state={state} signs={signs} setup={setup} units={units} />;
   const about = run
     ? `Trial ${before.length + 1} of a run: ${GOAL_WORDS[run.body.goal].title.toLowerCase()}`
     : `${setup.stock.name}, ${setup.tool.name}, ${OPERATIONS[setup.operation].turns === 'work' ? `⌀${joined(formatLength(plan.diameterMm, units))}` : setup.machine.name}`;

@@ -1,0 +1,34 @@
+import * as z from 'zod';
+import type { ComparisonBody } from './comparison';
+import type { FormBody } from './form';
+import type { GrindBody } from './grind';
+import type { ProvenBody } from './proven';
+import type { RunBody } from './run';
+import type { SharpeningBody } from './sharpening';
+import type { RoundBody } from './sharpening-round';
+import type { WheelEntryBody } from './wheel-entry';
+
+/** Bodies of the kinds that no first page shows: their schemas come with the other pages. */
+export interface LaterBodies {
+  readonly grinds: GrindBody;
+  readonly 'wheel-book': WheelEntryBody;
+  readonly sharpenings: SharpeningBody;
+  readonly rounds: RoundBody;
+  readonly forms: FormBody;
+  readonly runs: RunBody;
+  readonly comparisons: ComparisonBody;
+  readonly proven: ProvenBody;
+}
+export type LaterSchemas = { readonly [K in keyof LaterBodies]: z.ZodType<LaterBodies[K]> };
+
+let schemas: LaterSchemas | null = null;
+
+/** Puts the schemas in place; what reads or writes such a record waits for this. */
+export const putLaterSchemas = (all: LaterSchemas): void => void (schemas = all);
+
+/** The schema of a kind that is put in place later, and asked for when a body is checked. */
+export const laterBody = <K extends keyof LaterBodies>(kind: K): z.ZodType<LaterBodies[K]> =>
+  z.lazy(() => {
+    if (!schemas) throw new Error(`The schema of ${kind} is not there yet: call bringLaterBodies first.`);
+    return schemas[kind];
+  });

@@ -1,0 +1,118 @@
+import { cutPlan, DEFAULT_RULES } from '@pike-stone/core';
+import { welchInterval } from '@pike-stone/core/compare';
+import { setup } from '@pike-stone/core/fixture';
+import { runState, SIGN_KEYS, SIGNS, type SignKey, type Trial } from '@pike-stone/core/learn';
+import {
+  sayBlocked,
+  sayCauses,
+  sayConflicts,
+  sayDifference,
+  sayExclusion,
+  sayInstead,
+  sayNext,
+  sayOddEnergy,
+  saySources,
+  saySpoilt,
+  sayState,
+  sayStop,
+  SIGN_SHORT,
+  SIGN_WORDS,
+} from './learn';
+import { working } from './working/working';
+
+const cut = setup();
+const plan = cutPlan(cut, DEFAULT_RULES);
+const trial = (signs: readonly SignKey[]): Trial => ({
+  setting: { rpm: 265, feedMmRev: 0.08, depthMm: 1 },
+  signs,
+  outcome: 'so-so',
+  changed: null,
+  better: false,
+  raUm: null,
+  netPowerW: null,
+});
+const plain = (text: string): string => text.replace(/\u00a0/g, ' ');
+const state = (signs: readonly SignKey[]) => runState(cut, plan, 'chip', null, [trial(signs)]);
+
+describe('signs in words', () => {
+  it.each(SIGN_KEYS)('%s has a name, a stop, and words for each of its causes', (key) => {
+    const { sign, stop, causes } = SIGN_WORDS[key];
+    expect(causes).toHaveLength(SIGNS[key].causes.length);
+    for (const text of [sign, stop, ...causes.flatMap(({ why, step, look }) => [why, step, look])])
+      expect(text.length).toBeGreaterThan(3);
+    expect(SIGN_SHORT[key].length).toBeLessThan(16);
+  });
+
+  it('names are told apart', () => expect(new Set(Object.values(SIGN_SHORT)).size).toBe(SIGN_KEYS.length));
+});
+
+describe('the next change', () => {
+  it('is said in the machine’s own terms, with its reason and what to look for', () => {
+    const { next, advice } = state(['long-ribbon']);
+    const { title, ...reasons } = sayNext(next!, cut, 'mm');
+    expect({ title: plain(title), ...reasons }).toEqual({
+      title: 'Feed 0.08 mm/rev → 0.1 mm/rev, Hole 3',
+      why: 'Feed too fine for the breaker',
+      look: 'Chip curls tighter and breaks into arcs',
+    });
+    expect(plain(sayNext(next!, cut, 'inch').title)).toBe('Feed 0.0031 in/rev → 0.0039 in/rev, Hole 3');
+    expect(sayCauses(advice!)[0]).toBe('Long ribbon: feed too fine for the breaker');
+    expect(saySources(['long-ribbon', 'squeal'])).toContain('ISO 3685:1993');
+  });
+
+  it('a depth is said with its dial, what is not set with what is done', () => {
+    const [, depth] = state(['long-ribbon']).after;
+    expect(plain(sayNext(depth!, cut, 'mm').title)).toBe('Depth 1 mm → 1.5 mm (60 divisions)');
+    expect(sayNext(state(['long-ribbon']).after[0]!, cut, 'mm').title).toMatch(/^Grind a narrower breaker/);
+  });
+
+  it('what cannot be met, what else there is, and a contradiction are said', () => {
+    expect(sayBlocked({ parameter: 'speed', direction: 'less', why: 'no-step' })).toBe(
+      'Less speed: the machine has no further step.',
+    );
+    expect(sayInstead(['breaker', 'stop'])).toHaveLength(1);
+    expect(sayConflicts([])).toBeNull();
+    expect(sayConflicts(['speed'])).toContain('contradict each other on speed');
+    expect(sayExclusion(['long-ribbon', 'good-arcs'])).toContain('“Long ribbon” and “short arcs”');
+    expect(sayStop(['work-moved'])[0]!.what).toContain('spindle stopped');
+    expect(sayState('look', 'finish')).toContain('Measure the surface');
+    expect(sayState('met', 'finish')).toContain('The goal is met');
+  });
+});
+
+describe('a difference', () => {
+  const names = { a: 'Insert', b: 'Knife tool' };
+  it('is said with its interval, and honestly when none was seen', () => {
+    const clear = sayDifference(welchInterval([433, 441, 434], [372, 363, 372], 1, 0.95, 10), 'power', names);
+    expect(clear.claim).toBe('Insert takes more power than Knife tool.');
+    expect(clear.lines[0]).toMatch(/\+67 W, between \+\d+ W and \+\d+ W \(95\s%\)\./);
+    const none = sayDifference(welchInterval([400, 450, 380], [420, 390, 430], 1, 0.95, 1), 'power', names);
+    expect(none.claim).toBe('No difference seen.');
+    expect(none.lines[1]).toMatch(/^These readings would have shown one of \d+ W/);
+    const small = sayDifference(welchInterval([3, 3, 3], [3, 3, 3], 1, 0.95, 90), 'chip', names);
+    expect(small.claim).toBe('No difference that matters.');
+  });
+
+  it('a spoilt trace and a strange energy are said', () => {
+    expect(saySpoilt('clipped')).toContain('top of its range');
+    expect(saySpoilt('stale')).toContain('never changed');
+    expect(sayOddEnergy(3, 'medium-carbon')).toBeNull();
+    expect(sayOddEnergy(20, 'medium-carbon')).toContain('20.0 J/mm³ is far from the 2 to 4');
+    expect(sayOddEnergy(2.4, 'aluminium-wrought')).toContain('0.6 to 1');
+  });
+});
+
+it('a learned factor is a line of the working, with its band and the cuts behind it', () => {
+  const learned = { factor: 0.72, low: 0.61, high: 0.85, cuts: 9, machineCuts: 14 };
+  const own = { ...cut, learned: { speed: learned, feed: null } };
+  const lines = working('speed', own, cutPlan(own, DEFAULT_RULES), DEFAULT_RULES, 'mm');
+  expect(lines.find(({ key }) => key === 'factor-learned')).toMatchObject({
+    kind: 'factor',
+    label: 'Learned here, speed',
+    value: '× 0.72',
+    reason: '× 0.61 to × 0.85 four times in five, from 9 cuts like this, 14 on this machine',
+  });
+  const borrowed = { ...cut, learned: { speed: null, feed: { ...learned, cuts: 0 } } };
+  const feed = working('feed', borrowed, cutPlan(borrowed, DEFAULT_RULES), DEFAULT_RULES, 'mm');
+  expect(feed.find(({ key }) => key === 'factor-learned')?.reason).toContain('from 14 on this machine');
+});
