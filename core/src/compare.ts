@@ -1,4 +1,5 @@
 /** Two tools, fluids or settings under the same cut: motor current, net power, and the interval of a difference. */
 export * from './compare/net-power';
 export * from './compare/plateaus';
+export * from './compare/read-trace';
 export * from './quantity/welch-interval';

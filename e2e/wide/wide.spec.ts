@@ -175,3 +175,24 @@ test('the book stands beside the cut that is open in it', async ({ page }) => {
   await expect(page).toHaveURL(/q=sheave/);
   await expect(page.getByRole('heading', { name: 'Turn Sheave casting' })).toBeVisible();
 });
+
+test('a run stands with its map beside its trials; a comparison with its result beside the readings', async ({
+  page,
+}) => {
+  await page.goto('/book/runs');
+  await page.getByRole('button', { name: /^Turn Rail cap aluminium/ }).click();
+  const map = page.getByRole('img', { name: /^Trials on feed and depth/ });
+  const list = page.getByRole('list', { name: 'Trials' });
+  await expect(map).toBeVisible();
+  const [left, right] = [(await map.boundingBox())!, (await list.boundingBox())!];
+  expect(right.x).toBeGreaterThan(left.x + left.width - 1);
+  await list.getByRole('button', { name: /^4 / }).click();
+  await expect(page.getByText('Short arcs', { exact: true })).toBeVisible();
+  await page.goto('/book/comparisons');
+  await page.getByRole('button', { name: /^Coated insert 0.8 or HSS knife tool/ }).click();
+  await expect(page.getByTestId('difference')).toHaveText(
+    'Coated insert 0.8 takes more power than HSS knife tool.',
+  );
+  await expect(page.getByRole('button', { name: /^Record/ })).toBeInViewport();
+  await expect(page.getByTestId('difference')).toBeInViewport();
+});

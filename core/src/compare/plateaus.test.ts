@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { inverseNormal } from '../quantity/inverse-normal';
 import { seededDraws } from '../quantity/random-draws';
+import { readTrace } from './read-trace';
 import { plateaus, spoiltTrace, type CurrentTrace } from './plateaus';
 
 /** A trace of levels, each for so many readings, with scatter. */
@@ -106,4 +107,28 @@ it('a gauge at its end and one that is stuck are known before they are read', ()
   expect(spoiltTrace([2, 3, 10, 9.9, 10, 10, 3], 10)).toBeNull();
   expect(spoiltTrace([2.1, 2.1, 2.1, 2.1, 2.1], null)).toBe('stale');
   expect(spoiltTrace([2.1, 2.11, 2.1, 2.1, 2.1], null)).toBeNull();
+});
+
+it('a trace that was stopped just after the cut has the level of the cut, not of the mixture at its end', () => {
+  const trace = traceOf(
+    [
+      [2.1, 30],
+      [2.45, 34],
+      [2.1, 6],
+    ],
+    0.03,
+    9,
+  );
+  expect(readTrace(trace).cutA!).toBeCloseTo(2.45, 1);
+  expect(Math.abs(readTrace(trace).cutA! - 2.45)).toBeLessThan(0.015);
+  const whole = traceOf(
+    [
+      [2.1, 30],
+      [2.45, 34],
+      [2.1, 20],
+    ],
+    0.03,
+    9,
+  );
+  expect(readTrace(whole)).toEqual(plateaus(whole));
 });

@@ -87,7 +87,7 @@ function FromAmmeter({ body, set, near, onTake }: PowerReadingProps) {
           minPlateauS: MIN_PLATEAU_S,
         }
       : null;
-  const { answer: found, working, fault } = useCutWork(question, (work, asked) => work.plateaus(asked));
+  const { answer: found, working, fault } = useCutWork(question, (work, asked) => work.readTrace(asked));
   const isRead = question !== null && !working && found !== null;
   const cutA = isRead ? found.cutA : null;
   const power = isRead && cutA !== null ? powerOf(body, set, found.idleA, cutA) : null;
