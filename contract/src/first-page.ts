@@ -1,3 +1,4 @@
+import type { LearnedAnswer } from './learned';
 import type { Stored } from './record/registry';
 
 /** Kinds of record that the first page is drawn with. */
@@ -13,7 +14,7 @@ export interface Picture {
 }
 
 /** Draws the first page of a shop for a phone that has never seen it. */
-export type DrawFirstPage = (shop: string, records: FirstRecords) => Picture;
+export type DrawFirstPage = (shop: string, records: FirstRecords, learned: LearnedAnswer) => Picture;
 
 /** The program beside the application's page which exports that as `drawFirstPage`; it is not sent to anybody. */
 export const FIRST_PAGE_PROGRAM = '.first-page.cjs';

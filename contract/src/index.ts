@@ -19,6 +19,7 @@ export type * from './record/run';
 export type * from './record/comparison';
 export type * from './record/proven';
 export * from './record/rules';
+export { canCheck, untilChecked } from './record/later-body';
 export * from './record/registry';
 export * from './record/list';
 export * from './problem';

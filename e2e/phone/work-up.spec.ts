@@ -16,6 +16,12 @@ const shaft = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.coated, 
   depthMm: 0.8,
   fluid: 'dry',
 });
+const railing = cutAddress(DEMO.machine.long, DEMO.stock.railing, DEMO.tool.coated, {
+  operation: 'turn',
+  workDiameterMm: 32,
+  depthMm: 0.8,
+  fluid: 'dry',
+});
 const see = async (page: Page, group: string, name: RegExp) => {
   await page.getByRole('radio', { name: new RegExp(`^${group}`) }).click();
   await page.getByRole('checkbox', { name }).click();
@@ -71,7 +77,7 @@ test('a run goes from ribbon to arcs, one lever at a time, on a simulated lathe;
 test('what was seen gives the one next change at once; danger stops; signs that exclude each other are said', async ({
   page,
 }) => {
-  await page.goto(shaft);
+  await page.goto(railing);
   await page.getByRole('button', { name: 'Cut taken' }).click();
   await see(page, 'Chip', /^Long ribbon/);
   await expect(page.getByTestId('next-change')).toHaveText('Feed 0.2 mm/rev → 0.25 mm/rev, Lever C, dial 1');

@@ -193,6 +193,6 @@ test('a run stands with its map beside its trials; a comparison with its result 
   await expect(page.getByTestId('difference')).toHaveText(
     'Coated insert 0.8 takes more power than HSS knife tool.',
   );
-  await expect(page.getByRole('button', { name: /^Record/ })).toBeInViewport();
+  await expect(page.getByRole('button', { name: 'Take the typed reading' })).toBeInViewport();
   await expect(page.getByTestId('difference')).toBeInViewport();
 });

@@ -1,10 +1,11 @@
-import type { DrawFirstPage, FirstRecords, Stored } from '@pike-stone/contract';
+import type { DrawFirstPage, FirstRecords, LearnedAnswer, Stored } from '@pike-stone/contract';
 import { DEFAULT_RULES } from '@pike-stone/core';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { Dimensions } from 'react-native';
 import { BenchPage } from '../areas/bench/BenchPage';
 import { plannedCut, setupOf } from '../areas/cut/planned-cut';
 import { firstDraft } from '../areas/cut/set-up';
+import { learnedFor } from '../data/learned-for';
 import { pageRules } from './page-rules';
 import { FRAME_MAIN, rulesWithin } from './rules';
 
@@ -18,23 +19,25 @@ const asShown = <Record extends Stored<'cuts'> | Stored<'tools'>>(record: Record
 });
 
 /** The cut with which a device begins that has set none up. */
-function firstCut(records: FirstRecords) {
+function firstCut(records: FirstRecords, { factors }: LearnedAnswer) {
   const choice = firstDraft(records);
   const ownMetal = (metal: string) => records.metals.find(({ id }) => id === metal)?.body ?? null;
-  const setup = choice && setupOf(choice, records, ownMetal);
+  const isOn = records.rules[0]?.body.learns !== false;
+  const setup =
+    choice && setupOf(choice, records, ownMetal, (...of) => (isOn ? learnedFor(factors, ...of) : null));
   if (!setup) return null;
   const planned = plannedCut(setup, records.rules[0]?.body ?? DEFAULT_RULES);
   return 'plan' in planned ? { setup, plan: planned.plan } : null;
 }
 
 /** Draws the first page as it is on a phone that keeps no choices yet. Run by the server. */
-export const drawFirstPage: DrawFirstPage = (shop, records) => {
+export const drawFirstPage: DrawFirstPage = (shop, records, learned) => {
   // A style that stands in the markup is refused by the page's policy; the page sets it by script.
   const markup = renderToStaticMarkup(
     <BenchPage
       shop={shop}
       units="mm"
-      cut={firstCut(records)}
+      cut={firstCut(records, learned)}
       cuts={records.cuts.map(asShown)}
       tools={records.tools.map(asShown)}
       placeOf={() => '/drawer'}

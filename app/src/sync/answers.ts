@@ -1,4 +1,4 @@
-import { factsOf, isKind, readList, upgraded, type List } from '@pike-stone/contract';
+import { canCheck, factsOf, isKind, readList, upgraded, type List } from '@pike-stone/contract';
 import type { Cache, State } from 'swr';
 import { setAside } from './aside';
 import { SESSION } from './early';
@@ -34,7 +34,8 @@ export function keptAnswers(
     timer ??= setTimeout(() => void keep(), KEPT_AFTER_MS);
   };
   const get = (address: string): State | undefined => {
-    if (unread.has(address)) {
+    // A list whose records cannot be checked yet is left for when they can.
+    if (unread.has(address) && canCheck(kindIn(address))) {
       const data = unread.get(address);
       unread.delete(address);
       try {
@@ -86,10 +87,13 @@ export function keptAnswers(
   };
 }
 
+/** The kind of record that an address lists, where it lists one. */
+const kindIn = (address: string): string => address.replace(/^\/api\//, '').replace(/\?.*$/, '');
+
 /** A kept answer in today's shape; throws when it is none. */
 function readAnswer(address: string, data: unknown): unknown {
   if (typeof data !== 'object' || data === null) throw new Error('it is no answer');
-  const kind = address.replace(/^\/api\//, '').replace(/\?.*$/, '');
+  const kind = kindIn(address);
   if (!isKind(kind)) return data;
   const { records, next = null, total = null } = data as List<typeof kind>;
   if (!Array.isArray(records)) throw new Error('it is no list');

@@ -7,6 +7,9 @@ import { drill } from './drill.fixture';
 import { askEarly, FIRST_LISTS } from './early';
 import { closePlace, place } from './place';
 import { forgetAhead, isComing } from './shop-cache';
+import { bringLaterBodies } from '@pike-stone/contract/later';
+
+bringLaterBodies();
 
 const [A, B, OURS, OTHERS] = [1, 2, 3, 4].map((n) => `0192f000-0001-7000-8000-00000000000${n}`) as [
   string,

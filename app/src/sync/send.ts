@@ -1,4 +1,4 @@
-import { factsOf, storedOf, type Kind, type Stored } from '@pike-stone/contract';
+import { factsOf, storedOf, untilChecked, type Kind, type Stored } from '@pike-stone/contract';
 import { dequal } from 'dequal';
 import { Refusal, send, Unreachable } from './api';
 import { lastSentOf, loadOutbox, markEntry, markSent, noteSent, setReachable, useOutbox } from './outbox';
@@ -33,6 +33,7 @@ const sameWrite = (sent: Outgoing) => (now: Outgoing) =>
 
 async function sendOne(entry: Outgoing, onSaved: OnSaved): Promise<Sent> {
   const { kind, id, version, archived, body } = entry;
+  await untilChecked(kind);
   const before = await lastSentOf(entry);
   // A picture is too large to be remembered beside the others.
   if (!factsOf(kind).apart) await noteSent(entry).catch(() => undefined);

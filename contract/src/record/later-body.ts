@@ -22,13 +22,28 @@ export interface LaterBodies {
 export type LaterSchemas = { readonly [K in keyof LaterBodies]: z.ZodType<LaterBodies[K]> };
 
 let schemas: LaterSchemas | null = null;
+let brought: () => void = () => undefined;
+const arrival = new Promise<void>((resolve) => (brought = resolve));
+const later = new Set<string>();
 
 /** Puts the schemas in place; what reads or writes such a record waits for this. */
-export const putLaterSchemas = (all: LaterSchemas): void => void (schemas = all);
+export function putLaterSchemas(all: LaterSchemas): void {
+  schemas = all;
+  brought();
+}
+
+/** Whether a body of a kind can be checked by now. */
+export const canCheck = (kind: string): boolean => schemas !== null || !later.has(kind);
+/** Settles when a body of a kind can be checked. */
+export const untilChecked = async (kind: string): Promise<void> => {
+  if (!canCheck(kind)) await arrival;
+};
 
 /** The schema of a kind that is put in place later, and asked for when a body is checked. */
-export const laterBody = <K extends keyof LaterBodies>(kind: K): z.ZodType<LaterBodies[K]> =>
-  z.lazy(() => {
-    if (!schemas) throw new Error(`The schema of ${kind} is not there yet: call bringLaterBodies first.`);
+export function laterBody<K extends keyof LaterBodies>(kind: K): z.ZodType<LaterBodies[K]> {
+  later.add(kind);
+  return z.lazy(() => {
+    if (!schemas) throw new Error(`No schema of ${kind} yet: bringLaterBodies comes first.`);
     return schemas[kind];
   });
+}

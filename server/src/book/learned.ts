@@ -7,13 +7,18 @@ import type { VerdictRow } from './learned-from';
 /** Shops whose factors are kept; an older one is learned anew when it is asked for. */
 const MOST_KEPT = 50;
 
-/** The shop's own factors. They are learned anew only when something of its cuts has changed. */
-export function learnedRoutes(pool: ShopPool, heavy: HeavyCalculations): Router {
-  const router = Router();
-  const kept = new Map<string, { readonly from: string; readonly text: string }>();
-  router.get('/', async (request, response) => {
-    const { shopId } = response.locals as { shopId: string };
-    const rows = await pool.query<VerdictRow>(shopId, {
+/** The shops' own factors, each learned anew only when something of its cuts has changed. */
+export class LearnedOfShops {
+  readonly #kept = new Map<string, { readonly from: string; readonly text: Promise<string> }>();
+
+  constructor(
+    private readonly pool: ShopPool,
+    private readonly heavy: HeavyCalculations,
+  ) {}
+
+  /** The factors of a shop as JSON. */
+  async textOf(shopId: string): Promise<string> {
+    const rows = await this.pool.query<VerdictRow>(shopId, {
       name: 'verdicts',
       text: `select c.machine_id, s.body ->> 'metal' as metal, t.body ->> 'material' as tool_material,
           v.quantity, v.ln_ratio, v.verdict, sum(v.cuts)::float8 as cuts
@@ -26,14 +31,24 @@ export function learnedRoutes(pool: ShopPool, heavy: HeavyCalculations): Router 
       values: [shopId],
     });
     const from = JSON.stringify(rows);
-    let known = kept.get(shopId);
-    if (known?.from !== from) {
-      const text = JSON.stringify(await heavy.run('learned', rows, new AbortController().signal));
-      known = { from, text };
-      if (kept.size >= MOST_KEPT) kept.clear();
-      kept.set(shopId, known);
-    }
-    sendRevalidated(request, response, known.text);
+    const known = this.#kept.get(shopId);
+    if (known?.from === from) return known.text;
+    const text = this.heavy
+      .run('learned', rows, new AbortController().signal)
+      .then((answer) => JSON.stringify(answer));
+    // One that failed is tried again by whoever asks next.
+    text.catch(() => this.#kept.delete(shopId));
+    if (this.#kept.size >= MOST_KEPT) this.#kept.clear();
+    this.#kept.set(shopId, { from, text });
+    return text;
+  }
+}
+
+/** The shop's own factors. */
+export function learnedRoutes(learned: LearnedOfShops): Router {
+  const router = Router();
+  router.get('/', async (request, response) => {
+    sendRevalidated(request, response, await learned.textOf(response.locals.shopId as string));
   });
   return router;
 }

@@ -5,6 +5,7 @@ import { factsOf, FIRST_KINDS, FIRST_PAGE_PROGRAM, listQuery, PAGE } from '@pike
 import type { Request } from 'express';
 import { Piscina } from 'piscina';
 import type { Logger } from 'pino';
+import type { LearnedOfShops } from '../book/learned';
 import type { Records } from '../record/repository';
 import { shopOfVisitor, type Door } from '../session/routes';
 import type { Drawing } from './draw-worker';
@@ -38,16 +39,27 @@ export class FirstPage {
   ) {}
 
   /** The element that brings the page; null for a visitor who is in no shop, and when it cannot be drawn now. */
-  async elementFor(request: Request, door: Door, records: Records): Promise<string | null> {
+  async elementFor(
+    request: Request,
+    door: Door,
+    records: Records,
+    learned: LearnedOfShops,
+  ): Promise<string | null> {
     const late = AbortSignal.timeout(PATIENCE_MS);
-    const drawn = this.#drawn(request, door, records, late).catch((fault: unknown) => {
+    const drawn = this.#drawn(request, door, records, learned, late).catch((fault: unknown) => {
       this.log.warn({ err: fault }, 'the first page was not drawn');
       return null;
     });
     return Promise.race([drawn, wait(PATIENCE_MS, null)]);
   }
 
-  async #drawn(request: Request, door: Door, records: Records, late: AbortSignal): Promise<string | null> {
+  async #drawn(
+    request: Request,
+    door: Door,
+    records: Records,
+    learned: LearnedOfShops,
+    late: AbortSignal,
+  ): Promise<string | null> {
     const shop = await shopOfVisitor(door, request);
     if (!shop) return null;
     const lists = await Promise.all(
@@ -56,7 +68,12 @@ export class FirstPage {
         return records.list(shop.id, kind, listQuery.parse({ limit }));
       }),
     );
-    const drawing: Drawing = { program: join(this.webRoot, FIRST_PAGE_PROGRAM), shop: shop.name, lists };
+    const drawing: Drawing = {
+      program: join(this.webRoot, FIRST_PAGE_PROGRAM),
+      shop: shop.name,
+      lists,
+      learned: await learned.textOf(shop.id),
+    };
     return this.#thread.run(drawing, { signal: late }) as Promise<string | null>;
   }
 

@@ -5,7 +5,7 @@ import express, { type Express, type Router } from 'express';
 import type { Logger } from 'pino';
 import { archiveRoutes } from '../archive/routes';
 import { bookRoutes } from '../book/routes';
-import { learnedRoutes } from '../book/learned';
+import { LearnedOfShops, learnedRoutes } from '../book/learned';
 import type { HeavyCalculations } from '../calc/heavy';
 import { calcRoutes } from '../calc/routes';
 import type { DiskRoom } from '../db/disk-room';
@@ -57,20 +57,21 @@ export function buildServer(parts: Parts): Express {
   const { log, webRoot, firstPage, address, pool, pairing, needsCode, ownCluster } = parts;
   const server = express();
   const records = new Records(pool, parts.disk);
+  const learned = new LearnedOfShops(pool, parts.heavy);
   const door: Door = { pool, sessions: new Sessions(pool), pairing, needsCode, ownCluster };
   const web = webRoot
-    ? webApp(webRoot, async (request) => firstPage?.elementFor(request, door, records) ?? null)
+    ? webApp(webRoot, async (request) => firstPage?.elementFor(request, door, records, learned) ?? null)
     : null;
   server.disable('x-powered-by').set('trust proxy', false).set('etag', false);
   server.use(requestLog(log), address.required());
-  server.use('/api', dataHeaders, apiRoutes(parts, records, door));
+  server.use('/api', dataHeaders, apiRoutes(parts, records, door, learned));
   if (web) server.use(pageHeaders(web), web.routes);
   server.use(noSuchRoute);
   server.use(onError(log));
   return server;
 }
 
-function apiRoutes(parts: Parts, records: Records, door: Door): Router {
+function apiRoutes(parts: Parts, records: Records, door: Door, learned: LearnedOfShops): Router {
   const { pool, healthPool, disk, heavy, backups, instruments, instance } = parts;
   const { sessions } = door;
   const api = express.Router();
@@ -89,7 +90,7 @@ function apiRoutes(parts: Parts, records: Records, door: Door): Router {
   api.get('/backups', sessions.required(), backups.route());
   api.use('/stock-levels', sessions.required(), stockLevelRoutes(pool));
   api.use('/book', sessions.required(), bookRoutes(pool));
-  api.use('/learned', sessions.required(), learnedRoutes(pool, heavy));
+  api.use('/learned', sessions.required(), learnedRoutes(learned));
   api.use(sessions.required(), recordRoutes(records));
   api.use(noSuchRoute);
   return api;

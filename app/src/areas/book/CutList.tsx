@@ -124,5 +124,5 @@ export function CutList({ chosen = null, onOpen }: { chosen?: string | null; onO
 
 const styles = sheet({
   find: { paddingHorizontal: SPACE.edge },
-  files: { flexDirection: 'row', justifyContent: 'flex-end', padding: SPACE.close },
+  files: { flexDirection: 'row', justifyContent: 'flex-end', gap: SPACE.close, padding: SPACE.close },
 });

@@ -96,11 +96,13 @@ function Table({ ids }: { ids: readonly string[] }) {
       <ScrollView horizontal {...SIDEWAYS} tabIndex={0}>
         <View role="table" aria-label="Cuts side by side">
           <View role="row" style={styles.row}>
-            <Words role="label" style={styles.label} />
+            <View role="columnheader" style={styles.label}>
+              <Words role="label">Taken</Words>
+            </View>
             {found.map(({ id, body }) => (
-              <Words key={id} role="strong" style={column}>
-                {dayOf(body.takenAt)}
-              </Words>
+              <View key={id} role="columnheader" style={column}>
+                <Words role="strong">{dayOf(body.takenAt)}</Words>
+              </View>
             ))}
           </View>
           {lines(units).map(([label, of]) => {
@@ -109,13 +111,13 @@ function Table({ ids }: { ids: readonly string[] }) {
             if (said.every((one) => one === '')) return null;
             return (
               <View key={label} role="row" style={[styles.row, differs && styles.differs]}>
-                <Words role="label" style={styles.label}>
-                  {label}
-                </Words>
+                <View role="rowheader" style={styles.label}>
+                  <Words role="label">{label}</Words>
+                </View>
                 {found.map(({ id }, i) => (
-                  <Words key={id} role={differs ? 'strong' : 'body'} style={column}>
-                    {said[i] === '' ? '–' : said[i]}
-                  </Words>
+                  <View key={id} role="cell" style={column}>
+                    <Words role={differs ? 'strong' : 'body'}>{said[i] === '' ? '–' : said[i]}</Words>
+                  </View>
                 ))}
               </View>
             );

@@ -2,14 +2,14 @@ import type { BookSums } from '@pike-stone/contract/book';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Rect } from 'react-native-svg';
-import { SvgText } from '../../../kit/drawing/SvgText';
+import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { Words } from '../../../kit/Words';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
 
-const HEIGHT = 170;
-const TOP = 20;
-const BOTTOM = 22;
+/** Height of the chart, and its edges at the usual size of text, px. */
+const HEIGHT = 180;
+const EDGE = { top: 20, bottom: 22 } as const;
 const MOST_MONTHS = 24;
 const WIDEST = 56;
 
@@ -17,6 +17,8 @@ const WIDEST = 56;
 export function CutsByMonth({ months }: { months: BookSums['months'] }) {
   const c = useColours();
   const [width, setWidth] = useState(0);
+  const scale = useDrawnScale();
+  const [top, bottom] = [EDGE.top * scale, EDGE.bottom * scale];
   const names = [...new Set(months.map(({ month }) => month))].slice(-MOST_MONTHS);
   const of = (month: string, outcome?: string): number =>
     months
@@ -24,7 +26,7 @@ export function CutsByMonth({ months }: { months: BookSums['months'] }) {
       .reduce((sum, { cuts }) => sum + cuts, 0);
   const most = Math.max(...names.map((month) => of(month)));
   const step = Math.min(WIDEST * 1.4, width / Math.max(1, names.length));
-  const tall = (cuts: number): number => (cuts / most) * (HEIGHT - TOP - BOTTOM);
+  const tall = (cuts: number): number => (cuts / most) * (HEIGHT - top - bottom);
   const every = Math.ceil(44 / Math.max(1, step));
   return (
     <View
@@ -34,7 +36,7 @@ export function CutsByMonth({ months }: { months: BookSums['months'] }) {
     >
       {width > 0 && (
         <Svg width={width} height={HEIGHT}>
-          <Line x1={0} x2={width} y1={HEIGHT - BOTTOM} y2={HEIGHT - BOTTOM} stroke={c.strongLine} />
+          <Line x1={0} x2={width} y1={HEIGHT - bottom} y2={HEIGHT - bottom} stroke={c.strongLine} />
           {names.map((month, i) => {
             const [all, worked] = [of(month), of(month, 'worked')];
             const wide = 0.7 * step;
@@ -43,7 +45,7 @@ export function CutsByMonth({ months }: { months: BookSums['months'] }) {
               <G key={month}>
                 <Rect
                   x={x}
-                  y={HEIGHT - BOTTOM - tall(all)}
+                  y={HEIGHT - bottom - tall(all)}
                   width={wide}
                   height={tall(all)}
                   stroke={c.accent}
@@ -52,7 +54,7 @@ export function CutsByMonth({ months }: { months: BookSums['months'] }) {
                 />
                 <Rect
                   x={x}
-                  y={HEIGHT - BOTTOM - tall(worked)}
+                  y={HEIGHT - bottom - tall(worked)}
                   width={wide}
                   height={tall(worked)}
                   fill={c.accent}
@@ -61,7 +63,7 @@ export function CutsByMonth({ months }: { months: BookSums['months'] }) {
                   <>
                     <SvgText
                       x={x + wide / 2}
-                      y={HEIGHT - BOTTOM - tall(all) - 5}
+                      y={HEIGHT - bottom - tall(all) - 5}
                       textAnchor="middle"
                       fontFamily={FONT.figures}
                       fontSize={13}

@@ -3,16 +3,14 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { linePath } from '../../../kit/drawing/line-path';
-import { SvgText } from '../../../kit/drawing/SvgText';
+import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { Words } from '../../../kit/Words';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
 
 const HEIGHT = 180;
-const LEFT = 44;
-const RIGHT = 16;
-const TOP = 12;
-const BOTTOM = 22;
+/** Edges of the chart at the usual size of text, px. */
+const EDGE = { left: 44, right: 24, top: 12, bottom: 22 } as const;
 /** The scale reaches at least from half to one and a half. */
 const SCALE = { low: 0.6, high: 1.5 } as const;
 
@@ -24,14 +22,21 @@ export function FactorOverTime({
 }) {
   const c = useColours();
   const [width, setWidth] = useState(0);
+  const scale = useDrawnScale();
+  const [left, right, top, bottom] = [
+    EDGE.left * scale,
+    EDGE.right * scale,
+    EDGE.top * scale,
+    EDGE.bottom * scale,
+  ];
   const low = Math.min(SCALE.low, ...history.map((one) => one.low));
   const high = Math.max(SCALE.high, ...history.map((one) => one.high));
   const x = (i: number): number =>
     history.length === 1
-      ? (LEFT + width - RIGHT) / 2
-      : LEFT + 10 + (i / (history.length - 1)) * (width - LEFT - RIGHT - 20);
+      ? (left + width - right) / 2
+      : left + 10 + (i / (history.length - 1)) * (width - left - right - 20);
   const y = (factor: number): number =>
-    HEIGHT - BOTTOM - (Math.log(factor / low) / Math.log(high / low)) * (HEIGHT - TOP - BOTTOM);
+    HEIGHT - bottom - (Math.log(factor / low) / Math.log(high / low)) * (HEIGHT - top - bottom);
   const last = history.at(-1)!;
   const band = [
     ...history.map((one, i) => [x(i), y(one.high)] as const),
@@ -49,15 +54,15 @@ export function FactorOverTime({
           {[low, 1, high].map((factor) => (
             <G key={factor}>
               <Line
-                x1={LEFT}
-                x2={width - RIGHT}
+                x1={left}
+                x2={width - right}
                 y1={y(factor)}
                 y2={y(factor)}
                 stroke={factor === 1 ? c.strongLine : c.line}
                 strokeDasharray={factor === 1 ? '6 4' : undefined}
               />
               <SvgText
-                x={LEFT - 6}
+                x={left - 6}
                 y={y(factor) + 4}
                 textAnchor="end"
                 fontFamily={FONT.figures}

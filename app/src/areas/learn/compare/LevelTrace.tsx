@@ -3,25 +3,28 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path } from 'react-native-svg';
 import { linePath } from '../../../kit/drawing/line-path';
-import { SvgText } from '../../../kit/drawing/SvgText';
+import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
 
+/** Height of the chart, and its edges at the usual size of text, px. */
 const HEIGHT = 150;
-const EDGE = { left: 6, right: 64, top: 16, bottom: 14 };
+const USUAL = { left: 6, right: 64, top: 18, bottom: 14 } as const;
 
 /** A trace of motor current, with the levels that were found in it and the places where they change. */
 export function LevelTrace({ currentA, found }: { currentA: readonly number[]; found: Plateaus | null }) {
   const styles = useStyles();
   const c = useColours();
   const [width, setWidth] = useState(0);
+  const scale = useDrawnScale();
+  const edge = { ...USUAL, right: USUAL.right * scale, top: USUAL.top * scale };
   const [low, high] = [Math.min(...currentA), Math.max(...currentA)];
   const span = Math.max(0.1, high - low);
   const x = (i: number): number =>
-    EDGE.left + (i / Math.max(1, currentA.length - 1)) * (width - EDGE.left - EDGE.right);
+    edge.left + (i / Math.max(1, currentA.length - 1)) * (width - edge.left - edge.right);
   const y = (amps: number): number =>
-    HEIGHT - EDGE.bottom - ((amps - low + 0.05 * span) / (1.1 * span)) * (HEIGHT - EDGE.top - EDGE.bottom);
+    HEIGHT - edge.bottom - ((amps - low + 0.05 * span) / (1.1 * span)) * (HEIGHT - edge.top - edge.bottom);
   const says = found
     ? `Trace of ${currentA.length} readings: idle ${found.idleA.toFixed(2)} A${found.cutA === null ? ', no cut' : `, cut ${found.cutA.toFixed(2)} A`}, ${found.boundaries.length - 2} changes of level`
     : `Trace of ${currentA.length} readings`;
@@ -45,8 +48,8 @@ export function LevelTrace({ currentA, found }: { currentA: readonly number[]; f
               key={at}
               x1={x(at)}
               x2={x(at)}
-              y1={EDGE.top - 8}
-              y2={HEIGHT - EDGE.bottom + 8}
+              y1={edge.top - 8}
+              y2={HEIGHT - edge.bottom + 8}
               stroke={c.accent}
               strokeWidth={1.2}
               strokeDasharray="4 4"
@@ -79,7 +82,7 @@ export function LevelTrace({ currentA, found }: { currentA: readonly number[]; f
           {[high, low].map((amps) => (
             <SvgText
               key={amps}
-              x={width - EDGE.right + 8}
+              x={width - edge.right + 8}
               y={y(amps) + 5}
               fontFamily={FONT.figures}
               fontSize={13}

@@ -3,16 +3,16 @@ import { sayMeasured } from '@pike-stone/words/learn';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Rect } from 'react-native-svg';
-import { SvgText } from '../../../kit/drawing/SvgText';
+import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
 import type { Side } from './sides';
 
-const ROW = 46;
+/** Height of a row and of the scale at the usual size of text, and the edges, px. */
+const HIGH = { row: 46, axis: 22 } as const;
 const LEFT = 12;
 const RIGHT = 12;
-const AXIS = 22;
 
 const meanOf = (values: readonly number[]): number =>
   values.reduce((sum, one) => sum + one, 0) / values.length;
@@ -21,6 +21,8 @@ const meanOf = (values: readonly number[]): number =>
 export function Readings({ body, names }: { body: ComparisonBody; names: Readonly<Record<Side, string>> }) {
   const c = useColours();
   const [width, setWidth] = useState(0);
+  const scale = useDrawnScale();
+  const [row, axis] = [HIGH.row * scale, HIGH.axis * scale];
   const { readings, measure } = body;
   if (readings.length === 0) return null;
   const values = readings.map(({ value }) => value);
@@ -46,18 +48,30 @@ export function Readings({ body, names }: { body: ComparisonBody; names: Readonl
       onLayout={(event) => setWidth(event.nativeEvent.layout.width - 2 * SPACE.edge)}
     >
       {width > 0 && (
-        <Svg width={width} height={2 * ROW + AXIS}>
+        <Svg width={width} height={2 * row + axis}>
           {sides.map(({ side, values: own }, i) => (
-            <Row key={side} y={i * ROW} name={`${side.toUpperCase()}  ${names[side]}`}>
-              <Line x1={LEFT} x2={width - RIGHT} y1={i * ROW + 32} y2={i * ROW + 32} stroke={c.line} />
+            <Row key={side} y={i * row + 14 * scale} name={`${side.toUpperCase()}  ${names[side]}`}>
+              <Line
+                x1={LEFT}
+                x2={width - RIGHT}
+                y1={i * row + 32 * scale}
+                y2={i * row + 32 * scale}
+                stroke={c.line}
+              />
               {own.length > 0 && (
-                <Rect x={x(meanOf(own)) - 1.5} y={i * ROW + 20} width={3} height={24} fill={c.accent} />
+                <Rect
+                  x={x(meanOf(own)) - 1.5}
+                  y={i * row + 32 * scale - 12}
+                  width={3}
+                  height={24}
+                  fill={c.accent}
+                />
               )}
               {own.map((value, at) => (
                 <Circle
                   key={at}
                   cx={x(value)}
-                  cy={i * ROW + 32}
+                  cy={i * row + 32 * scale}
                   r={5}
                   stroke={c.accent}
                   strokeWidth={1.6}
@@ -70,7 +84,7 @@ export function Readings({ body, names }: { body: ComparisonBody; names: Readonl
             <SvgText
               key={i}
               x={x(value)}
-              y={2 * ROW + 16}
+              y={2 * row + 16 * scale}
               textAnchor={i === 0 ? 'start' : 'end'}
               fontFamily={FONT.figures}
               fontSize={13}
@@ -89,7 +103,7 @@ function Row({ y, name, children }: { y: number; name: string; children: React.R
   const c = useColours();
   return (
     <>
-      <SvgText x={LEFT} y={y + 14} fontFamily={FONT.words} fontSize={14} fontWeight="600" fill={c.ink}>
+      <SvgText x={LEFT} y={y} fontFamily={FONT.words} fontSize={14} fontWeight="600" fill={c.ink}>
         {name}
       </SvgText>
       {children}

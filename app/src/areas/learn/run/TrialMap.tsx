@@ -22,10 +22,14 @@ import { useCutWork } from '../../../workers/cut-work';
 
 const HEIGHT = 236;
 const SPEED_HEIGHT = 74;
-const LEFT = 54;
-const RIGHT = 14;
-const TOP = 12;
-const BOTTOM = 34;
+/** Edges of the map at the usual size of text, px. */
+const USUAL = { left: 54, right: 14, top: 14, bottom: 34 } as const;
+const edgesAt = (scale: number) => ({
+  left: USUAL.left * scale,
+  right: USUAL.right,
+  top: USUAL.top * scale,
+  bottom: USUAL.bottom * scale,
+});
 /** Half height of a mark. */
 const MARK = 10;
 /** The field reaches this many times beyond the trials, either way. */
@@ -154,6 +158,7 @@ export function TrialMap({
   const numbers = useColourNumbers();
   const [width, setWidth] = useState(0);
   const scale = useDrawnScale();
+  const { left, right, top, bottom } = edgesAt(scale);
   const places = useMemo(
     () => [...trials.map(({ setting }) => setting), ...(next ? [next] : [])],
     [trials, next],
@@ -168,8 +173,8 @@ export function TrialMap({
       [asked.depths.low, asked.depths.high],
     ),
   );
-  const px = (feed: number): number => LEFT + share(feed, feeds) * (width - LEFT - RIGHT);
-  const py = (depth: number): number => HEIGHT - BOTTOM - share(depth, depths) * (HEIGHT - TOP - BOTTOM);
+  const px = (feed: number): number => left + share(feed, feeds) * (width - left - right);
+  const py = (depth: number): number => HEIGHT - bottom - share(depth, depths) * (HEIGHT - top - bottom);
   const at = ({ feedMmRev, depthMm }: Setting): readonly [number, number] => [px(feedMmRev), py(depthMm)];
   const feed = (mm: number) => joined(formatFeedPerTurn(mm, units));
   const depth = (mm: number) => joined(formatLength(mm, units));
@@ -179,9 +184,9 @@ export function TrialMap({
       `${i + 1}: ${feed(setting.feedMmRev)}, ${depth(setting.depthMm)}, ${joined(formatSpindleSpeed(setting.rpm, speedUnit(setup)))}${signs[0] ? `, ${SIGN_SHORT[signs[0]].toLowerCase()}` : ''}`,
   );
   const column = (cell: number): number =>
-    Math.round(LEFT + (cell / (map?.feedsMmRev.length ?? 1)) * (width - LEFT - RIGHT));
+    Math.round(left + (cell / (map?.feedsMmRev.length ?? 1)) * (width - left - right));
   const line = (cell: number): number =>
-    Math.round(HEIGHT - BOTTOM - (cell / (map?.depthsMm.length ?? 1)) * (HEIGHT - TOP - BOTTOM));
+    Math.round(HEIGHT - bottom - (cell / (map?.depthsMm.length ?? 1)) * (HEIGHT - top - bottom));
   const marks = marksOf(trials);
   const classes = [...new Set(map?.chips.flat())];
   const taken = [...marks.map(({ setting }) => at(setting)), ...(next ? [at(next)] : [])];
@@ -191,10 +196,10 @@ export function TrialMap({
         <View role="img" aria-label={`Trials on feed and depth. ${told.join('; ')}`}>
           <Svg width={width} height={HEIGHT}>
             <Rect
-              x={LEFT}
-              y={TOP}
-              width={width - LEFT - RIGHT}
-              height={HEIGHT - TOP - BOTTOM}
+              x={left}
+              y={top}
+              width={width - left - right}
+              height={HEIGHT - top - bottom}
               fill={c.sheet}
             />
             {map
@@ -209,10 +214,10 @@ export function TrialMap({
             {map
               && classes.map((chip) => {
                 const place = namePlace(map, chip, (x, y) => [column(x), line(y)], taken, {
-                  left: LEFT,
-                  right: width - RIGHT,
-                  top: TOP,
-                  bottom: HEIGHT - BOTTOM,
+                  left,
+                  right: width - right,
+                  top,
+                  bottom: HEIGHT - bottom,
                 });
                 return (
                   place && (
@@ -231,7 +236,7 @@ export function TrialMap({
                 );
               })}
             <Path
-              d={`M${LEFT} ${TOP}V${HEIGHT - BOTTOM}H${width - RIGHT}`}
+              d={`M${left} ${top}V${HEIGHT - bottom}H${width - right}`}
               stroke={c.strongLine}
               strokeWidth={1}
               fill="none"
@@ -240,9 +245,9 @@ export function TrialMap({
               <G key={i}>
                 {(i === 0 || depths.high / depths.low > BEYOND ** 2 * 1.05) && (
                   <>
-                    <Line x1={LEFT - 4} x2={LEFT} y1={py(value)} y2={py(value)} stroke={c.strongLine} />
+                    <Line x1={left - 4} x2={left} y1={py(value)} y2={py(value)} stroke={c.strongLine} />
                     <SvgText
-                      x={LEFT - 6}
+                      x={left - 6}
                       y={py(value) + small / 3}
                       textAnchor="end"
                       fontFamily={FONT.figures}
@@ -260,7 +265,7 @@ export function TrialMap({
                 {(i === 0 || feeds.high / feeds.low > BEYOND ** 2 * 1.05) && (
                   <SvgText
                     x={px(value)}
-                    y={HEIGHT - BOTTOM + small + 3}
+                    y={HEIGHT - bottom + small + 3}
                     textAnchor="middle"
                     fontFamily={FONT.figures}
                     fontSize={12}
@@ -272,8 +277,8 @@ export function TrialMap({
               </G>
             ))}
             <SvgText
-              x={width - RIGHT}
-              y={HEIGHT - 2}
+              x={width - right}
+              y={HEIGHT - 5}
               textAnchor="end"
               fontFamily={FONT.words}
               fontSize={12}
@@ -281,7 +286,7 @@ export function TrialMap({
             >
               {`feed, ${formatFeedPerTurn(1, units).unit}`}
             </SvgText>
-            <SvgText x={2} y={TOP + small / 2} fontFamily={FONT.words} fontSize={12} fill={c.quiet}>
+            <SvgText x={2} y={top + small / 2} fontFamily={FONT.words} fontSize={12} fill={c.quiet}>
               depth
             </SvgText>
             {trials.length > 0 && (
@@ -361,6 +366,8 @@ function SpeedStrip({
   width: number;
 }) {
   const c = useColours();
+  const scale = useDrawnScale();
+  const { left, right } = edgesAt(scale);
   const all = [...places, ...(next ? [next] : [])];
   const used = new Set(all.map(({ rpm }) => rpm));
   const rpms = setup.machine.speeds.map(({ rpm }) => rpm).filter((rpm) => used.has(rpm));
@@ -370,14 +377,14 @@ function SpeedStrip({
       ? SPEED_HEIGHT / 2
       : SPEED_HEIGHT - 16 - (rpms.indexOf(rpm) / (rpms.length - 1)) * (SPEED_HEIGHT - 32);
   const x = (i: number): number =>
-    LEFT + 14 + (i / Math.max(1, all.length - 1)) * (width - LEFT - RIGHT - 28);
+    left + 14 + (i / Math.max(1, all.length - 1)) * (width - left - right - 28);
   return (
     <Svg width={width} height={SPEED_HEIGHT}>
       {rpms.map((rpm) => (
         <G key={rpm}>
-          <Line x1={LEFT} x2={width - RIGHT} y1={y(rpm)} y2={y(rpm)} stroke={c.line} />
+          <Line x1={left} x2={width - right} y1={y(rpm)} y2={y(rpm)} stroke={c.line} />
           <SvgText
-            x={LEFT - 6}
+            x={left - 6}
             y={y(rpm) + 4}
             textAnchor="end"
             fontFamily={FONT.figures}
@@ -405,7 +412,7 @@ function SpeedStrip({
           strokeWidth={1.6}
         />
       ))}
-      <SvgText x={2} y={13} fontFamily={FONT.words} fontSize={12} fill={c.quiet}>
+      <SvgText x={2} y={13 * scale} fontFamily={FONT.words} fontSize={12} fill={c.quiet}>
         {speedUnit(setup) === 'rpm' ? 'rpm' : 'strokes'}
       </SvgText>
     </Svg>

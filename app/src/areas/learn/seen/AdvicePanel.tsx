@@ -97,11 +97,15 @@ export function AdvicePanel({
         </>
       )}
       {causes.length > 0 && (
-        <View role="list" aria-label="Probable causes">
+        <View>
           <Words role="label">Probable causes</Words>
-          {causes.map((one, i) => (
-            <Words key={one}>{`${i + 1}. ${one}`}</Words>
-          ))}
+          <View role="list" aria-label="Probable causes">
+            {causes.map((one, i) => (
+              <View key={one} role="listitem">
+                <Words>{`${i + 1}. ${one}`}</Words>
+              </View>
+            ))}
+          </View>
           <Words role="note">{`Sources: ${saySources(signs)}.`}</Words>
         </View>
       )}
