@@ -114,8 +114,21 @@ test('a file that is no picture is refused, one that is stands in the book with 
   const { data } = encode({ data: Buffer.alloc(4 * 64 * 48, 130), width: 64, height: 48 }, 70);
   await photo(Buffer.from(data));
   await expect(page.getByRole('img', { name: 'Photo of the cut' })).toBeVisible();
+  // What will be learned is told, and a person may know better.
+  await page.getByRole('button', { name: 'What is learned from it' }).click();
+  const speed = page.getByRole('radiogroup', { name: 'The speed was' });
+  await expect(speed.getByRole('radio', { name: 'Right' })).toBeChecked();
+  await speed.getByRole('radio', { name: 'Too slow' }).click();
   await put(page);
   await expect(page.getByRole('button', { name: 'Keep this setting' })).toBeVisible();
+  const id = new URL(page.url()).pathname.split('/').at(-1);
+  const stored = (await (await page.request.get(`/api/cuts/${id}`)).json()) as Stored<'cuts'>;
+  expect(stored.body).toMatchObject({
+    speedWas: 'too-slow',
+    feedWas: 'right',
+    measured: { raUm: 1.4 },
+    photo: true,
+  });
   await expect(page.getByText('Ra 1.4 μm')).toBeVisible();
   await expect(page.getByRole('img', { name: 'Photo of the cut' })).toBeVisible();
 });

@@ -9,6 +9,7 @@ import {
   sayDifference,
   sayExclusion,
   sayInstead,
+  sayMeasured,
   sayNext,
   sayOddEnergy,
   saySources,
@@ -83,14 +84,35 @@ describe('the next change', () => {
 describe('a difference', () => {
   const names = { a: 'Insert', b: 'Knife tool' };
   it('is said with its interval, and honestly when none was seen', () => {
-    const clear = sayDifference(welchInterval([433, 441, 434], [372, 363, 372], 1, 0.95, 10), 'power', names);
+    const clear = sayDifference(
+      welchInterval([433, 441, 434], [372, 363, 372], 1, 0.95, 10),
+      'power',
+      names,
+      'mm',
+    );
     expect(clear.claim).toBe('Insert takes more power than Knife tool.');
     expect(clear.lines[0]).toMatch(/\+67 W, between \+\d+ W and \+\d+ W \(95\s%\)\./);
-    const none = sayDifference(welchInterval([400, 450, 380], [420, 390, 430], 1, 0.95, 1), 'power', names);
+    const none = sayDifference(
+      welchInterval([400, 450, 380], [420, 390, 430], 1, 0.95, 1),
+      'power',
+      names,
+      'mm',
+    );
     expect(none.claim).toBe('No difference seen.');
     expect(none.lines[1]).toMatch(/^These readings would have shown one of \d+ W/);
-    const small = sayDifference(welchInterval([3, 3, 3], [3, 3, 3], 1, 0.95, 90), 'chip', names);
+    const small = sayDifference(welchInterval([3, 3, 3], [3, 3, 3], 1, 0.95, 90), 'chip', names, 'mm');
     expect(small.claim).toBe('No difference that matters.');
+  });
+
+  it('is said in the units of the shop', () => {
+    const rough = welchInterval([3.2, 3.3, 3.1], [1.6, 1.7, 1.6], 0.1, 0.95, 0.2);
+    expect(sayDifference(rough, 'finish', names, 'mm').claim).toBe(
+      'Insert leaves a rougher surface than Knife tool.',
+    );
+    expect(sayMeasured(1.6, 'finish', 'inch')).toBe('63.0 μin');
+    expect(sayMeasured(0.2, 'wear', 'inch')).toBe('0.0079 in');
+    expect(sayMeasured(0.2, 'wear', 'mm')).toBe('0.200 mm');
+    expect(sayMeasured(2, 'chip', 'mm')).toBe('2.0 grades');
   });
 
   it('a spoilt trace and a strange energy are said', () => {

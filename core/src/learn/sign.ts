@@ -108,7 +108,7 @@ export const signTool = ({ key }: Pick<ToolMaterial, 'key'>): SignTool => TOOL_O
 const METAL_OF: readonly (readonly [RegExp, SignMetal])[] = [
   [/stainless/, 'stainless'],
   [/iron/, 'cast-iron'],
-  [/^aluminium-bronze|bronze/, 'bronze'],
+  [/bronze/, 'bronze'],
   [/aluminium/, 'aluminium'],
   [/brass/, 'brass'],
   [/copper/, 'copper'],

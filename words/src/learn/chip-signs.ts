@@ -24,7 +24,7 @@ export const CHIP_WORDS = {
       ),
       told(
         'breaker too wide or absent',
-        'grind a narrower breaker: width about 5 x feed; or a tighter insert breaker',
+        'grind a narrower breaker: width about 5 × feed; or a tighter insert breaker',
         'chip is forced to curl',
       ),
       told('depth under the nose radius', 'half as deep again', 'chip leaves square to the edge'),

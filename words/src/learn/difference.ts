@@ -1,5 +1,6 @@
 import type { SpoiltTrace, WelchInterval } from '@pike-stone/core/compare';
 import { capital } from '../capital';
+import type { UnitSystem } from '../format';
 
 /** What two are compared by. */
 export const MEASURE_NAMES = {
@@ -15,15 +16,19 @@ export const CHIP_GRADES = ['winds round', 'long ribbon', 'long helix', 'short h
 /** Named grades of a surface, by roughness, um: what a comparison plate is marked with. */
 export const FINISH_GRADES_UM = [0.4, 0.8, 1.6, 3.2, 6.3, 12.5] as const;
 
-const figure = (value: number, measure: Measure): string =>
-  measure === 'power'
-    ? `${Math.round(value)} W`
-    : measure === 'finish'
-      ? `${value.toFixed(2)} μm`
-      : measure === 'wear'
-        ? `${value.toFixed(3)} mm`
-        : `${value.toFixed(1)} grades`;
-export const sayMeasured = figure;
+/** A measured value of a comparison in the units of the shop. */
+export function sayMeasured(value: number, measure: Measure, units: UnitSystem): string {
+  switch (measure) {
+    case 'power':
+      return `${Math.round(value)} W`;
+    case 'finish':
+      return units === 'mm' ? `${value.toFixed(2)} μm` : `${(value / 0.0254).toFixed(1)} μin`;
+    case 'wear':
+      return units === 'mm' ? `${value.toFixed(3)} mm` : `${(value / 25.4).toFixed(4)} in`;
+    case 'chip':
+      return `${value.toFixed(1)} grades`;
+  }
+}
 
 const MORE: Readonly<Record<Measure, string>> = {
   power: 'takes more power than',
@@ -40,8 +45,11 @@ export function sayDifference(
   { difference, low, high, smallestSeen, verdict }: WelchInterval,
   measure: Measure,
   names: { readonly a: string; readonly b: string },
+  units: UnitSystem,
 ): { readonly claim: string; readonly lines: readonly string[] } {
-  const about = `${capital(MEASURE_NAMES[measure].toLowerCase())} of ${names.a} less that of ${names.b}: ${signed(difference, measure)}, between ${signed(low, measure)} and ${signed(high, measure)} (95\u00a0%).`;
+  const signed = (value: number): string =>
+    `${value < 0 ? '−' : '+'}${sayMeasured(Math.abs(value), measure, units)}`;
+  const about = `${capital(MEASURE_NAMES[measure].toLowerCase())} of ${names.a} less that of ${names.b}: ${signed(difference)}, between ${signed(low)} and ${signed(high)} (95\u00a0%).`;
   const more = (higher: string, lower: string) => `${higher} ${MORE[measure]} ${lower}.`;
   const claims = {
     'a-higher': more(names.a, names.b),
@@ -52,14 +60,11 @@ export function sayDifference(
   const seen =
     verdict === 'no-difference-seen'
       ? [
-          `These readings would have shown one of ${figure(smallestSeen, measure)}; a smaller one may be there.`,
+          `These readings would have shown one of ${sayMeasured(smallestSeen, measure, units)}; a smaller one may be there.`,
         ]
       : [];
   return { claim: capital(claims[verdict]), lines: [about, ...seen] };
 }
-
-const signed = (value: number, measure: Measure): string =>
-  `${value < 0 ? '−' : '+'}${figure(Math.abs(value), measure)}`;
 
 const SPOILT_WORDS: Readonly<Record<SpoiltTrace, string>> = {
   clipped: 'The gauge was at the top of its range: the cut draws more than it can show. Take a larger range.',

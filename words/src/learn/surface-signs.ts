@@ -14,7 +14,7 @@ export const SURFACE_WORDS = {
   },
   'feed-threads': {
     sign: 'clear even threads of feed',
-    stop: 'ideal height f2/(8 r)',
+    stop: 'ideal height f²/(8 r)',
     causes: [
       told(
         'feed coarse for the nose radius',

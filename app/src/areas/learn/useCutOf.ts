@@ -15,14 +15,16 @@ export interface CutOf {
 
 /** A cut that a record names, with its plan; null while its records are loading, or when it cannot be any more. */
 export function useCutOf(choice: CutChoice | null): CutOf | null {
-  const machines = useRecords('machines').records;
-  const stock = useRecords('stock').records;
-  const tools = useRecords('tools').records;
+  const { records: machines } = useRecords('machines');
+  const { records: stock } = useRecords('stock');
+  const { records: tools } = useRecords('tools');
   const metals = useMetals();
   const learned = useLearned();
   const { rules = DEFAULT_RULES } = useRules();
   return useMemo(() => {
-    const setup = choice && setupOf(choice, { machines, stock, tools }, metals.own, learned);
+    // A piece may be of a metal of the shop's own: before those are here, it has none.
+    const setup =
+      choice && !metals.loading && setupOf(choice, { machines, stock, tools }, metals.own, learned);
     if (!setup) return null;
     const planned = plannedCut(setup, rules);
     return 'plan' in planned ? { setup, plan: planned.plan, rules } : null;

@@ -224,7 +224,8 @@ function Result({
   enough: boolean;
   cuts: Readonly<Record<Side, CutOf>>;
 }) {
-  const said = interval && sayDifference(interval, body.measure, names);
+  const units = useUnits();
+  const said = interval && sayDifference(interval, body.measure, names, units);
   return (
     <Sheet>
       <View style={styles.group} role="status">
@@ -239,7 +240,7 @@ function Result({
           <Words role="fault">{`Few readings yet: ${READINGS_EACH} of each before it is believed.`}</Words>
         )}
         {said && (
-          <Words role="note">{`Welch’s interval; a difference within ${sayMeasured(body.matters, body.measure)} does not matter.`}</Words>
+          <Words role="note">{`Welch’s interval; a difference within ${sayMeasured(body.matters, body.measure, units)} does not matter.`}</Words>
         )}
         {body.measure === 'power' && <Energy body={body} names={names} cuts={cuts} />}
       </View>

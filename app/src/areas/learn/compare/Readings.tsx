@@ -3,6 +3,7 @@ import { sayMeasured } from '@pike-stone/words/learn';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Rect } from 'react-native-svg';
+import { useUnits } from '../../../data/preferences';
 import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
@@ -20,6 +21,7 @@ const meanOf = (values: readonly number[]): number =>
 /** The readings of both sides as marks on one scale, each with its mean. */
 export function Readings({ body, names }: { body: ComparisonBody; names: Readonly<Record<Side, string>> }) {
   const c = useColours();
+  const units = useUnits();
   const [width, setWidth] = useState(0);
   const scale = useDrawnScale();
   const [row, axis] = [HIGH.row * scale, HIGH.axis * scale];
@@ -37,7 +39,7 @@ export function Readings({ body, names }: { body: ComparisonBody; names: Readonl
     .map(({ side, values: own }) =>
       own.length === 0
         ? `${names[side]}: none`
-        : `${names[side]}: ${own.length} readings, mean ${sayMeasured(meanOf(own), measure)}`,
+        : `${names[side]}: ${own.length} readings, mean ${sayMeasured(meanOf(own), measure, units)}`,
     )
     .join('; ');
   return (
@@ -90,7 +92,7 @@ export function Readings({ body, names }: { body: ComparisonBody; names: Readonl
               fontSize={13}
               fill={c.quiet}
             >
-              {sayMeasured(value, measure)}
+              {sayMeasured(value, measure, units)}
             </SvgText>
           ))}
         </Svg>

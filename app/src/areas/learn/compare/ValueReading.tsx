@@ -1,12 +1,15 @@
 import { CHIP_GRADES, FINISH_GRADES_UM, type Measure } from '@pike-stone/words/learn';
+import { formatRa } from '@pike-stone/words';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { Choice } from '../../../kit/Choice';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { useFigures } from '../../figures/useFigures';
+import { raUnit } from '../ra-unit';
 
 /** A roughness or a wear land as typed, a surface against named grades, or a chip by its grade. */
 export function ValueReading({
@@ -26,16 +29,23 @@ export function ValueReading({
 }
 
 function Typed({ measure, onTake }: { measure: 'finish' | 'wear'; onTake: (value: number) => void }) {
+  const { unit, perUm } = raUnit(useUnits());
   const figures = useFigures<'value'>([
     measure === 'finish'
-      ? { key: 'value', label: 'Roughness Ra (μm)', kind: 'number', low: 0.01, high: 200 }
+      ? {
+          key: 'value',
+          label: `Roughness Ra (${unit})`,
+          kind: 'number',
+          low: 0.01 * perUm,
+          high: 200 * perUm,
+        }
       : { key: 'value', label: 'Wear land', kind: 'size', low: 0.001, high: 10 },
   ]);
   const take = () => {
     const read = figures.take();
     if (!read) return;
     figures.set('value', '');
-    onTake(read.value[0]!);
+    onTake(measure === 'finish' ? read.value[0]! / perUm : read.value[0]!);
   };
   return (
     <View style={styles.box}>
@@ -46,6 +56,7 @@ function Typed({ measure, onTake }: { measure: 'finish' | 'wear'; onTake: (value
 }
 
 function Grade({ onTake }: { onTake: (value: number) => void }) {
+  const units = useUnits();
   const [grade, setGrade] = useState<string | null>(null);
   return (
     <View style={styles.box}>
@@ -54,7 +65,7 @@ function Grade({ onTake }: { onTake: (value: number) => void }) {
         says="Grade of the plate it is like"
         value={grade}
         onChange={setGrade}
-        options={FINISH_GRADES_UM.map((um) => ({ value: String(um), label: `${um} μm` }))}
+        options={FINISH_GRADES_UM.map((um) => ({ value: String(um), label: formatRa(um, units) }))}
       />
       <Button label="Take this grade" disabled={grade === null} onPress={() => onTake(Number(grade))} />
     </View>

@@ -1,23 +1,15 @@
 import { cutChoice, type ProvenBody } from '@pike-stone/contract';
-import { usableFeeds } from '@pike-stone/core';
 import { OPERATION_WORDS, sayDepth } from '@pike-stone/words';
 import { planWith } from '@pike-stone/core/forecast';
 import { newId, save, type Shown } from '../../../data/records';
+import { leverFor } from '../lever-for';
 import type { CutOf } from '../useCutOf';
 
-const SAME = 1e-6;
-
 /** The setting of a cut as it is kept to be found again: with belt, lever and dial by the names on the machine. */
-function provenOf({ id, body }: Shown<'cuts'>, { setup, plan }: CutOf, keptAt: string): ProvenBody {
+function provenOf({ id, body }: Shown<'cuts'>, cut: CutOf, keptAt: string): ProvenBody {
+  const { setup, plan } = cut;
   const { set } = body;
-  const lever = usableFeeds(setup).find(
-    ({ value }) =>
-      Math.abs(
-        value / (plan.feed.setting.how === 'lever' && plan.feed.setting.per === 'min' ? set.rpm : 1)
-          - set.feedMmRev,
-      )
-      < SAME * 1e3,
-  );
+  const lever = leverFor(cut, set);
   const asSet = planWith(plan, { rpm: set.rpm, mmRev: set.feedMmRev, depthMm: set.depthMm });
   return {
     name: `${OPERATION_WORDS[body.operation].verb} ${body.names.stock}`.slice(0, 60),

@@ -1,7 +1,7 @@
 import type { RunBody } from '@pike-stone/contract';
 import { GOALS, type Goal } from '@pike-stone/core/learn';
 import { forecast } from '@pike-stone/core/forecast';
-import { OPERATION_WORDS } from '@pike-stone/words';
+import { OPERATION_WORDS, type UnitSystem } from '@pike-stone/words';
 import { GOAL_WORDS } from '@pike-stone/words/learn';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -20,6 +20,7 @@ import { useFigures } from '../../figures/useFigures';
 import { NoCut } from '../../cut/NoCut';
 import { keepQuick } from '../../cut/quick/keep-quick';
 import { useCut, type Cut } from '../../cut/useCut';
+import { raUnit } from '../ra-unit';
 import { isOfRun, useActiveRun } from './active-run';
 import { RunRow } from './RunRow';
 
@@ -29,13 +30,26 @@ export function NewRunScreen() {
   return cut ? <NewRun cut={cut} /> : <NoCut loading={loading} error={error} refused={refused} />;
 }
 
-/** Goals that may have a wanted value. */
-const WANTED: Readonly<
-  Partial<Record<Goal, { readonly label: string; readonly low: number; readonly high: number }>>
-> = {
-  finish: { label: 'Wanted roughness Ra (μm), or nothing', low: 0.05, high: 50 },
-  load: { label: 'Wanted net power (W), or nothing', low: 1, high: 20_000 },
-};
+interface Wanted {
+  readonly label: string;
+  readonly low: number;
+  readonly high: number;
+  /** What is typed, for one of the unit that is kept. */
+  readonly per: number;
+}
+/** What may be wanted of a goal, in the units of the shop. */
+function wantedOf(goal: Goal, units: UnitSystem): Wanted | null {
+  const { unit, perUm } = raUnit(units);
+  if (goal === 'finish')
+    return {
+      label: `Wanted roughness Ra (${unit}), or nothing`,
+      low: 0.05 * perUm,
+      high: 50 * perUm,
+      per: perUm,
+    };
+  if (goal === 'load') return { label: 'Wanted net power (W), or nothing', low: 1, high: 20_000, per: 1 };
+  return null;
+}
 
 function NewRun({ cut }: { cut: Cut }) {
   const router = useRouter();
@@ -44,7 +58,7 @@ function NewRun({ cut }: { cut: Cut }) {
   const runs = useRecords('runs').records;
   const [goal, setGoal] = useState<Goal>('chip');
   const [fault, setFault] = useState<string>();
-  const asked = WANTED[goal];
+  const asked = wantedOf(goal, units);
   const wanted = useFigures<'wanted'>(
     [
       {
@@ -71,7 +85,7 @@ function NewRun({ cut }: { cut: Cut }) {
       name: `${OPERATION_WORDS[setup.operation].verb} ${setup.stock.name}`.slice(0, 60),
       cut: choice,
       goal: chosen,
-      wanted: read.wanted[0] ?? null,
+      wanted: read.wanted[0] === undefined ? null : read.wanted[0] / (asked?.per ?? 1),
       startedAt: new Date().toISOString(),
       finishedAt: null,
       ended: null,

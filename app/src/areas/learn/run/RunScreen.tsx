@@ -25,6 +25,7 @@ import { useDraft } from '../../cut/draft';
 import { keepProven } from '../proven/keep-proven';
 import { AdvicePanel } from '../seen/AdvicePanel';
 import { SignArt } from '../seen/SignArt';
+import { leverFor } from '../lever-for';
 import { useCutOf, type CutOf } from '../useCutOf';
 import { useActiveRun } from './active-run';
 import { ENDED_WORDS } from './RunRow';
@@ -67,7 +68,7 @@ function Known({ record, cut, cuts }: { record: Shown<'runs'>; cut: CutOf; cuts:
         ...(setting && {
           rpmByHand: setting.rpm,
           depthMm: setting.depthMm,
-          feedByHand: leverOf(cut, setting),
+          feedByHand: leverFor(cut, setting)?.value ?? null,
         }),
       });
     router.push(address);
@@ -126,16 +127,6 @@ function Known({ record, cut, cuts }: { record: Shown<'runs'>; cut: CutOf; cuts:
       </Sheet>
     </Screen>
   );
-}
-
-/** A lever of the machine with the feed of a setting; null where it is wound. */
-function leverOf(
-  { plan }: CutOf,
-  { rpm, feedMmRev }: { readonly rpm: number; readonly feedMmRev: number },
-): number | null {
-  const { setting } = plan.feed;
-  if (setting.how !== 'lever') return null;
-  return setting.per === 'min' ? feedMmRev * rpm : feedMmRev;
 }
 
 function Standing({ body, state, trials }: { body: RunBody; state: RunState; trials: number }) {

@@ -1,6 +1,6 @@
 import { REMARK_LENGTH, cutBody, fieldsOf } from '@pike-stone/contract';
 import { OPERATIONS } from '@pike-stone/core';
-import { runState, signMetal, signTool, type Trial } from '@pike-stone/core/learn';
+import { runState, signMetal, signTool, wasRight, type Trial } from '@pike-stone/core/learn';
 import { formatLength, joined } from '@pike-stone/words';
 import { GOAL_WORDS } from '@pike-stone/words/learn';
 import { useRouter } from 'expo-router';
@@ -32,6 +32,7 @@ import { CutPhoto } from './CutPhoto';
 import { useLogDraft } from './log-draft';
 import { SetPart } from './SetPart';
 import { useMeasured } from './useMeasured';
+import { VerdictPart } from './VerdictPart';
 
 /** Asks what was seen after a cut, gives the one next change, and puts the cut into the book. */
 export function LogScreen() {
@@ -67,7 +68,7 @@ function LogPage({ cut, run, before }: { cut: Cut; run: Shown<'runs'> | null; be
   const units = useUnits();
   const say = useUndo((state) => state.say);
   const { plan, setup } = cut;
-  const { id, outcome, remark, signs, against, photo, set: keep, clear } = useLogDraft();
+  const { id, outcome, remark, signs, against, photo, said, set: keep, clear } = useLogDraft();
   const active = useActiveRun();
   const measured = useMeasured();
   const begin = (run && active.setting) ?? {
@@ -84,17 +85,28 @@ function LogPage({ cut, run, before }: { cut: Cut; run: Shown<'runs'> | null; be
     outcome: outcome ?? 'worked',
     changed: run && active.changed,
     better: against === 'better',
-    raUm: null,
-    netPowerW: null,
+    raUm: measured.now().raUm ?? null,
+    netPowerW: measured.now().netPowerW ?? null,
   };
   const state = runState(setup, plan, run?.body.goal ?? null, run?.body.wanted ?? null, [...before, seen]);
+
+  const told = wasRight(signTool(plan.edge), signs, outcome ?? 'so-so');
 
   const write = async () => {
     if (!outcome) return setFault({ outcome: 'Say how it went first.' });
     const sizes = measured.take();
     if (!sizes) return setFault({ measured: 'Look at what was measured: one figure cannot be used.' });
     const ofRun = run && { id: run.id, changed: active.changed, better: against === 'better' };
-    const taken = { set, outcome, remark, signs, measured: sizes, photo, run: ofRun };
+    const taken = {
+      set,
+      outcome,
+      remark,
+      signs,
+      measured: sizes,
+      photo,
+      run: ofRun,
+      was: { ...told, ...said },
+    };
     const read = cutBody.safeParse(cutBodyOf(cut, taken, new Date().toISOString()));
     if (!read.success)
       return setFault(Object.fromEntries(fieldsOf(read.error).map(({ path, message }) => [path, message])));
@@ -134,6 +146,7 @@ function LogPage({ cut, run, before }: { cut: Cut; run: Shown<'runs'> | null; be
               onChange={(part) => setChanged({ ...changed, ...part })}
             />
           </Sheet>
+          <VerdictPart told={told} said={said} onSay={(part) => keep({ said: { ...said, ...part } })} />
           <Sheet>
             <View style={styles.group}>
               <Words role="heading">Measured</Words>

@@ -1,5 +1,5 @@
 import type { CutBody } from '@pike-stone/contract';
-import { signTool, wasRight, type Parameter, type SignKey } from '@pike-stone/core/learn';
+import type { Parameter, SignKey, Verdict } from '@pike-stone/core/learn';
 import type { Cut } from '../../cut/useCut';
 
 /** What was really set, seen and measured. */
@@ -10,6 +10,8 @@ export interface Taken {
   readonly signs: readonly SignKey[];
   readonly measured: NonNullable<CutBody['measured']>;
   readonly photo: boolean;
+  /** What the cut says of its speed and feed; null where it says nothing. */
+  readonly was: { readonly speed: Verdict | null; readonly feed: Verdict | null };
   /** Of a trial of a run. */
   readonly run: { readonly id: string; readonly changed: Parameter | null; readonly better: boolean } | null;
 }
@@ -18,8 +20,7 @@ const rounded = (value: number): number => Number(value.toPrecision(7));
 
 /** A cut that was taken, as the book keeps it: planned, as really set, and what it said of speed and feed. */
 export function cutBodyOf({ plan, setup, choice }: Cut, taken: Taken, takenAt: string): CutBody {
-  const { set, outcome, remark, signs, measured, photo, run } = taken;
-  const { speed, feed } = wasRight(signTool(plan.edge), signs, outcome);
+  const { set, outcome, remark, signs, measured, photo, was, run } = taken;
   const { learned } = plan.speed.factors;
   return {
     ...choice,
@@ -39,8 +40,8 @@ export function cutBodyOf({ plan, setup, choice }: Cut, taken: Taken, takenAt: s
     outcome,
     remark,
     signs: [...signs],
-    speedWas: speed,
-    feedWas: feed,
+    speedWas: was.speed,
+    feedWas: was.feed,
     ...(Object.keys(measured).length > 0 && { measured }),
     ...(photo && { photo }),
     ...(run && { runId: run.id, changed: run.changed, better: run.better }),

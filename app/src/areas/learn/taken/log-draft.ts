@@ -1,5 +1,5 @@
 import type { CutBody } from '@pike-stone/contract';
-import type { SignKey } from '@pike-stone/core/learn';
+import type { SignKey, Verdict } from '@pike-stone/core/learn';
 import { create } from 'zustand';
 import { newId } from '../../../data/records';
 import { keptHere } from '../../../sync/kept-here';
@@ -14,6 +14,8 @@ interface LogEntry {
   /** Better than the trial before, worse or the same; empty while nothing was said. */
   readonly against: '' | 'better' | 'same' | 'worse';
   readonly photo: boolean;
+  /** What a person says of speed and feed, in place of what the signs say. */
+  readonly said: { readonly speed?: Verdict | null; readonly feed?: Verdict | null };
 }
 interface LogDraft extends LogEntry {
   set(part: Partial<LogEntry>): void;
@@ -27,6 +29,7 @@ const fresh = (): LogEntry => ({
   signs: [],
   against: '',
   photo: false,
+  said: {},
 });
 
 export const useLogDraft = create<LogDraft>()(
