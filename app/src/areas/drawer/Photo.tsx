@@ -1,10 +1,9 @@
-import { PHOTO_LENGTH } from '@pike-stone/contract';
 import { useState } from 'react';
 import { Image, View } from 'react-native';
-import { smallJpeg, usePhoto } from '../../data/photos';
+import { pickJpeg } from '../../data/pick-jpeg';
+import { usePhoto } from '../../data/photos';
 import { save, type Shown } from '../../data/records';
 import { Button } from '../../kit/Button';
-import { pickFile } from '../../kit/pick-file';
 import { useUndo } from '../../kit/Undo';
 import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
@@ -17,13 +16,12 @@ export function Photo<K extends 'tools' | 'supplies'>({ kind, record }: { kind: 
   const say = useUndo((state) => state.say);
   const [fault, setFault] = useState<string | null>(null);
   const take = async () => {
-    const file = await pickFile('image/*');
-    if (!file) return;
-    const jpeg = await smallJpeg(file, PHOTO_LENGTH);
-    if (jpeg === null) return setFault('This file cannot be read as a picture.');
+    const picked = await pickJpeg();
+    if (!picked) return;
+    if ('fault' in picked) return setFault(picked.fault);
     setFault(null);
     // Both are on the device before either is sent: a page that is closed now loses neither.
-    const kept = put(jpeg);
+    const kept = put(picked.jpeg);
     if (!body.photo) void save(kind, id, record.version, { ...body, photo: true }, record.archived);
     await kept;
   };

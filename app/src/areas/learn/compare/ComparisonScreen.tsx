@@ -3,7 +3,7 @@ import { MOST_READINGS } from '@pike-stone/contract/later';
 import { unlessRefused } from '@pike-stone/core';
 import { currentFor, USUAL_IDLE_A, welchInterval, type WelchInterval } from '@pike-stone/core/compare';
 import { forecast, planWith } from '@pike-stone/core/forecast';
-import { MEASURE_NAMES, sayDifference, sayMeasured, sayOddEnergy } from '@pike-stone/words/learn';
+import { MEASURE_NAMES } from '@pike-stone/words/learn';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -25,6 +25,7 @@ import { useCutOf, type CutOf } from '../useCutOf';
 import { GaugePanel } from './GaugePanel';
 import { powerOf, PowerReading } from './PowerReading';
 import { Readings } from './Readings';
+import { Result } from './Result';
 import { differsInShape, equalFor, nextSide, READINGS_EACH, sideName, type Side } from './sides';
 import { ValueReading } from './ValueReading';
 
@@ -209,76 +210,6 @@ function EqualList({ body, onChange }: { body: ComparisonBody; onChange: (equal:
       onChange={(is) => onChange(is ? [...body.equal, key] : body.equal.filter((one) => one !== key))}
     />
   ));
-}
-
-function Result({
-  body,
-  interval,
-  names,
-  enough,
-  cuts,
-}: {
-  body: ComparisonBody;
-  interval: WelchInterval | null;
-  names: Readonly<Record<Side, string>>;
-  enough: boolean;
-  cuts: Readonly<Record<Side, CutOf>>;
-}) {
-  const units = useUnits();
-  const said = interval && sayDifference(interval, body.measure, names, units);
-  return (
-    <Sheet>
-      <View style={styles.group} role="status">
-        <Words role="label">Difference</Words>
-        <Words role="big" testID="difference">
-          {said ? said.claim : 'Two readings of each are the least.'}
-        </Words>
-        {said?.lines.map((line) => (
-          <Words key={line}>{line}</Words>
-        ))}
-        {said && !enough && (
-          <Words role="fault">{`Few readings yet: ${READINGS_EACH} of each before it is believed.`}</Words>
-        )}
-        {said && (
-          <Words role="note">{`Welch’s interval; a difference within ${sayMeasured(body.matters, body.measure, units)} does not matter.`}</Words>
-        )}
-        {body.measure === 'power' && <Energy body={body} names={names} cuts={cuts} />}
-      </View>
-    </Sheet>
-  );
-}
-
-/** Energy for each cubic millimetre on both sides, with a question where it is far from what the metal takes. */
-function Energy({
-  body,
-  names,
-  cuts,
-}: {
-  body: ComparisonBody;
-  names: Readonly<Record<Side, string>>;
-  cuts: Readonly<Record<Side, CutOf>>;
-}) {
-  const told = (['a', 'b'] as const).flatMap((side) => {
-    const own = body.readings.filter((one) => one.side === side);
-    if (own.length === 0) return [];
-    const set = side === 'a' ? body.setA : body.setB;
-    const mean = own.reduce((sum, { value }) => sum + value, 0) / own.length;
-    const removalMm3S = (Math.PI * body.diameterMm * set.rpm * set.feedMmRev * set.depthMm) / 60;
-    return [{ side, jMm3: mean / removalMm3S }];
-  });
-  const odd = told.flatMap(({ side, jMm3 }) => sayOddEnergy(jMm3, cuts[side].plan.metal.key) ?? []);
-  return (
-    <>
-      {told.map(({ side, jMm3 }) => (
-        <Words key={side}>{`${names[side]}: ${jMm3.toFixed(2)} J/mm³`}</Words>
-      ))}
-      {[...new Set(odd)].map((one) => (
-        <Words key={one} role="fault">
-          {one}
-        </Words>
-      ))}
-    </>
-  );
 }
 
 const styles = sheet({

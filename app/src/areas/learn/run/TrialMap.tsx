@@ -1,6 +1,5 @@
 import { speedUnit, type CutPlan, type CutSetup } from '@pike-stone/core';
-import type { ChipClass } from '@pike-stone/core/forecast';
-import type { ChipMap, Setting, Trial } from '@pike-stone/core/learn';
+import type { Setting, Trial } from '@pike-stone/core/learn';
 import {
   formatFeedPerTurn,
   formatLength,
@@ -19,44 +18,15 @@ import { sheet } from '../../../theme/sheet';
 import { useColours, useColourNumbers } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
 import { useCutWork } from '../../../workers/cut-work';
+import { NAME, namePlace, REGION, regionPath, SHADE } from './chip-regions';
+import { edgesAt } from './map-edges';
+import { SpeedStrip } from './SpeedStrip';
 
 const HEIGHT = 236;
-const SPEED_HEIGHT = 74;
-/** Edges of the map at the usual size of text, px. */
-const USUAL = { left: 54, right: 14, top: 14, bottom: 34 } as const;
-const edgesAt = (scale: number) => ({
-  left: USUAL.left * scale,
-  right: USUAL.right,
-  top: USUAL.top * scale,
-  bottom: USUAL.bottom * scale,
-});
 /** Half height of a mark. */
 const MARK = 10;
 /** The field reaches this many times beyond the trials, either way. */
 const BEYOND = 1.7;
-
-/** How a chip region is shaded: the share of ink over the sheet, and whether it breaks. */
-const SHADE: Readonly<Record<ChipClass, number>> = {
-  ribbon: 0.3,
-  tangle: 0.3,
-  'flat-spiral': 0.2,
-  'long-helix': 0.2,
-  'short-helix': 0.1,
-  'arc-pieces': 0,
-  'loose-bits': 0.05,
-  dust: 0.12,
-};
-/** What a region is called on the map. */
-const REGION: Readonly<Record<ChipClass, string>> = {
-  ribbon: 'ribbon',
-  tangle: 'tangle',
-  'flat-spiral': 'spiral',
-  'long-helix': 'long helix',
-  'short-helix': 'short helix',
-  'arc-pieces': 'arcs',
-  'loose-bits': 'bits',
-  dust: 'dust',
-};
 
 interface Range {
   readonly low: number;
@@ -67,61 +37,6 @@ const around = (values: readonly number[]): Range => ({
   high: Math.max(...values) * BEYOND,
 });
 const share = (value: number, { low, high }: Range): number => Math.log(value / low) / Math.log(high / low);
-
-type Place = readonly [x: number, y: number];
-
-/** Cells of a chip class as one path, whole pixels wide, so that they lie side by side without seams. */
-function regionPath(
-  { chips }: ChipMap,
-  chip: ChipClass,
-  x: (cell: number) => number,
-  y: (cell: number) => number,
-): string {
-  return chips
-    .flatMap((row, at) => {
-      const runs: string[] = [];
-      for (let from = 0; from < row.length; from += 1) {
-        if (row[from] !== chip) continue;
-        let to = from;
-        while (row[to] === chip) to += 1;
-        runs.push(`M${x(from)} ${y(at)}H${x(to)}V${y(at + 1)}H${x(from)}Z`);
-        from = to;
-      }
-      return runs;
-    })
-    .join('');
-}
-
-/** Room for the name of a region, px: half its width, and its height. */
-const NAME = { half: 40, height: 12 } as const;
-
-/** Where the name of a region stands: its cell farthest from every mark; null where it is too small for a name. */
-function namePlace(
-  { chips }: ChipMap,
-  chip: ChipClass,
-  at: (column: number, row: number) => Place,
-  marks: readonly Place[],
-  bounds: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number },
-): Place | null {
-  const cells = chips.flatMap((row, y) =>
-    row.flatMap((one, x) => (one === chip ? [at(x + 0.5, y + 0.5)] : [])),
-  );
-  if (cells.length < 0.06 * chips.length * (chips[0]?.length ?? 0)) return null;
-  const room = ([x, y]: Place): number =>
-    x - NAME.half < bounds.left
-    || x + NAME.half > bounds.right
-    || y - NAME.height < bounds.top
-    || y + NAME.height > bounds.bottom
-      ? -1
-      : Math.min(100, ...marks.map(([mx, my]) => Math.hypot((x - mx) / 2, y - my)));
-  const middle = cells.reduce<Place>(
-    ([sx, sy], [x, y]) => [sx + x / cells.length, sy + y / cells.length],
-    [0, 0],
-  );
-  const worth = (cell: Place): number =>
-    room(cell) - 0.15 * Math.hypot(cell[0] - middle[0], cell[1] - middle[1]);
-  return cells.reduce((best, cell) => (worth(cell) > worth(best) ? cell : best));
-}
 
 /** Trials that were taken at one place of the map are one mark: "3–5". */
 function marksOf(trials: readonly Trial[]) {
@@ -350,72 +265,6 @@ export function TrialMap({
           : 'Filled marks worked.'}
       </Words>
     </View>
-  );
-}
-
-/** The speeds of the trials in turn, between the machine's own steps. */
-function SpeedStrip({
-  setup,
-  places,
-  next,
-  width,
-}: {
-  setup: CutSetup;
-  places: readonly Setting[];
-  next: Setting | null;
-  width: number;
-}) {
-  const c = useColours();
-  const scale = useDrawnScale();
-  const { left, right } = edgesAt(scale);
-  const all = [...places, ...(next ? [next] : [])];
-  const used = new Set(all.map(({ rpm }) => rpm));
-  const rpms = setup.machine.speeds.map(({ rpm }) => rpm).filter((rpm) => used.has(rpm));
-  if (all.length === 0 || rpms.length === 0) return null;
-  const y = (rpm: number): number =>
-    rpms.length === 1
-      ? SPEED_HEIGHT / 2
-      : SPEED_HEIGHT - 16 - (rpms.indexOf(rpm) / (rpms.length - 1)) * (SPEED_HEIGHT - 32);
-  const x = (i: number): number =>
-    left + 14 + (i / Math.max(1, all.length - 1)) * (width - left - right - 28);
-  return (
-    <Svg width={width} height={SPEED_HEIGHT}>
-      {rpms.map((rpm) => (
-        <G key={rpm}>
-          <Line x1={left} x2={width - right} y1={y(rpm)} y2={y(rpm)} stroke={c.line} />
-          <SvgText
-            x={left - 6}
-            y={y(rpm) + 4}
-            textAnchor="end"
-            fontFamily={FONT.figures}
-            fontSize={12}
-            fill={c.quiet}
-          >
-            {String(Math.round(rpm))}
-          </SvgText>
-        </G>
-      ))}
-      <Path
-        d={linePath(all.map(({ rpm }, i) => [x(i), y(rpm)]))}
-        stroke={c.accent}
-        strokeWidth={1.6}
-        fill="none"
-      />
-      {all.map(({ rpm }, i) => (
-        <Circle
-          key={i}
-          cx={x(i)}
-          cy={y(rpm)}
-          r={4}
-          fill={i < places.length ? c.accent : c.sheet}
-          stroke={c.accent}
-          strokeWidth={1.6}
-        />
-      ))}
-      <SvgText x={2} y={13 * scale} fontFamily={FONT.words} fontSize={12} fill={c.quiet}>
-        {speedUnit(setup) === 'rpm' ? 'rpm' : 'strokes'}
-      </SvgText>
-    </Svg>
   );
 }
 

@@ -1,9 +1,8 @@
-import { PHOTO_LENGTH } from '@pike-stone/contract';
 import { useState } from 'react';
 import { Image, View } from 'react-native';
-import { smallJpeg, usePhoto } from '../../../data/photos';
+import { pickJpeg } from '../../../data/pick-jpeg';
+import { usePhoto } from '../../../data/photos';
 import { Button } from '../../../kit/Button';
-import { pickFile } from '../../../kit/pick-file';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
@@ -13,11 +12,10 @@ export function CutPhoto({ id, isThere, onTaken }: { id: string; isThere: boolea
   const { uri, put } = usePhoto(id, isThere);
   const [fault, setFault] = useState<string | null>(null);
   const take = async () => {
-    const file = await pickFile('image/*');
-    if (!file) return;
-    const jpeg = await smallJpeg(file, PHOTO_LENGTH);
-    if (jpeg === null) return setFault('This file cannot be read as a picture.');
-    const result = await put(jpeg);
+    const picked = await pickJpeg();
+    if (!picked) return;
+    if ('fault' in picked) return setFault(picked.fault);
+    const result = await put(picked.jpeg);
     if ('refusal' in result) return setFault(result.refusal.message);
     setFault(null);
     onTaken?.();

@@ -1,0 +1,76 @@
+import { speedUnit, type CutSetup } from '@pike-stone/core';
+import type { Setting } from '@pike-stone/core/learn';
+import Svg, { Circle, G, Line, Path } from 'react-native-svg';
+import { linePath } from '../../../kit/drawing/line-path';
+import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
+import { useColours } from '../../../theme/theme';
+import { FONT } from '../../../theme/type';
+import { edgesAt } from './map-edges';
+
+const SPEED_HEIGHT = 74;
+
+/** The speeds of the trials in turn, between the machine's own steps. */
+export function SpeedStrip({
+  setup,
+  places,
+  next,
+  width,
+}: {
+  setup: CutSetup;
+  places: readonly Setting[];
+  next: Setting | null;
+  width: number;
+}) {
+  const c = useColours();
+  const scale = useDrawnScale();
+  const { left, right } = edgesAt(scale);
+  const all = [...places, ...(next ? [next] : [])];
+  const used = new Set(all.map(({ rpm }) => rpm));
+  const rpms = setup.machine.speeds.map(({ rpm }) => rpm).filter((rpm) => used.has(rpm));
+  if (all.length === 0 || rpms.length === 0) return null;
+  const y = (rpm: number): number =>
+    rpms.length === 1
+      ? SPEED_HEIGHT / 2
+      : SPEED_HEIGHT - 16 - (rpms.indexOf(rpm) / (rpms.length - 1)) * (SPEED_HEIGHT - 32);
+  const x = (i: number): number =>
+    left + 14 + (i / Math.max(1, all.length - 1)) * (width - left - right - 28);
+  return (
+    <Svg width={width} height={SPEED_HEIGHT}>
+      {rpms.map((rpm) => (
+        <G key={rpm}>
+          <Line x1={left} x2={width - right} y1={y(rpm)} y2={y(rpm)} stroke={c.line} />
+          <SvgText
+            x={left - 6}
+            y={y(rpm) + 4}
+            textAnchor="end"
+            fontFamily={FONT.figures}
+            fontSize={12}
+            fill={c.quiet}
+          >
+            {String(Math.round(rpm))}
+          </SvgText>
+        </G>
+      ))}
+      <Path
+        d={linePath(all.map(({ rpm }, i) => [x(i), y(rpm)]))}
+        stroke={c.accent}
+        strokeWidth={1.6}
+        fill="none"
+      />
+      {all.map(({ rpm }, i) => (
+        <Circle
+          key={i}
+          cx={x(i)}
+          cy={y(rpm)}
+          r={4}
+          fill={i < places.length ? c.accent : c.sheet}
+          stroke={c.accent}
+          strokeWidth={1.6}
+        />
+      ))}
+      <SvgText x={2} y={13 * scale} fontFamily={FONT.words} fontSize={12} fill={c.quiet}>
+        {speedUnit(setup) === 'rpm' ? 'rpm' : 'strokes'}
+      </SvgText>
+    </Svg>
+  );
+}
