@@ -39,7 +39,9 @@ it('finds idle and cut where they were planted, to a reading or two', () =>
         expect(found.cutFound).toBe(true);
         expect(found.idleA).toBeCloseTo(2.1, 1);
         expect(Math.abs(found.cutA! - 2.1 - step)).toBeLessThan(0.05);
-        expect(Math.abs(found.boundaries[1]! - idle)).toBeLessThanOrEqual(1);
+        const cutting = found.plateaus.filter(({ is }) => is === 'cut');
+        expect(Math.abs(cutting[0]!.from - idle)).toBeLessThanOrEqual(1);
+        expect(Math.abs(cutting.at(-1)!.to - idle - cut)).toBeLessThanOrEqual(1);
       },
     ),
     { numRuns: 60 },
