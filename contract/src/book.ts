@@ -1,6 +1,7 @@
-import { OPERATION_KEYS } from '@pike-stone/core';
+import { OPERATION_KEYS, OUTCOMES, VERDICTS } from '@pike-stone/core';
 import * as z from 'zod';
 import { id } from './fields';
+import { ruleKey } from './record/cut';
 import { PAGE } from './record/list';
 
 /** Cuts of the book: what an address narrows them to. */
@@ -9,12 +10,8 @@ const narrowing = {
   stock: id.optional(),
   tool: id.optional(),
   operation: z.enum(OPERATION_KEYS).optional(),
-  outcome: z.enum(['worked', 'so-so', 'did-not-work']).optional(),
-  sign: z
-    .string()
-    .regex(/^[a-z]+(-[a-z]+)*$/)
-    .max(30)
-    .optional(),
+  outcome: z.enum(OUTCOMES).optional(),
+  sign: ruleKey.optional(),
   run: id.optional(),
   /** Days, the last one included: 2026-11-30. */
   from: z.iso.date().optional(),
@@ -54,7 +51,7 @@ export const bookSums = z.object({
       month: z.string(),
       quantity: z.enum(['speed', 'feed']),
       lnRatio: z.number(),
-      verdict: z.enum(['too-slow', 'right', 'too-fast']),
+      verdict: z.enum(VERDICTS),
       cuts: z.number(),
     }),
   ),

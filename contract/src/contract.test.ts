@@ -8,6 +8,7 @@ import {
   stockBody,
   toolBody,
   toSetup,
+  UNSAID_CHOICE,
   writeOf,
   type CutBody,
   type MachineBody,
@@ -63,21 +64,13 @@ const tool: ToolBody = {
   note: '',
 };
 const choice = {
+  ...UNSAID_CHOICE,
   machineId: A,
   stockId: B,
   toolId: C,
   operation: 'mill-side' as const,
   workDiameterMm: 30,
-  cutterDiameterMm: null,
   stickOutMm: 30,
-  support: 'chuck' as const,
-  fluid: 'brush' as const,
-  interrupted: false,
-  firstPassOnSkin: false,
-  depthMm: null,
-  widthMm: null,
-  rpmByHand: null,
-  feedByHand: null,
 };
 const cut: CutBody = {
   ...choice,

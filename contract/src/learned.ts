@@ -1,3 +1,4 @@
+import type { Learned } from '@pike-stone/core';
 import * as z from 'zod';
 import { id } from './fields';
 
@@ -8,10 +9,10 @@ const learned = z.object({
   high: z.number(),
   cuts: z.number(),
   machineCuts: z.number(),
-});
+}) satisfies z.ZodType<Learned>;
 
 /** Answer of `GET /api/learned`: the shop's own factors by machine, and by its groups of metal and tool material. */
-export const learnedFactors = z.object({
+export const learnedAnswer = z.object({
   factors: z.array(
     z.object({
       machineId: id,
@@ -23,4 +24,4 @@ export const learnedFactors = z.object({
     }),
   ),
 });
-export type LearnedAnswer = z.infer<typeof learnedFactors>;
+export type LearnedAnswer = z.infer<typeof learnedAnswer>;

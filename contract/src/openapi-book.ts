@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { bookFilter, bookQuery, bookSums, settingRecords } from './book';
-import { learnedFactors } from './learned';
+import { learnedAnswer } from './learned';
 import { listOf } from './record/list';
 
 const json = (schema: z.ZodType) => ({
@@ -57,7 +57,7 @@ export const bookPaths = () => ({
     get: {
       summary: 'The shop’s own factors on speed and feed, by machine, metal and tool material',
       responses: {
-        200: { description: 'Each with its band and the cuts behind it', content: json(learnedFactors) },
+        200: { description: 'Each with its band and the cuts behind it', content: json(learnedAnswer) },
         401: { description: 'No session' },
       },
     },

@@ -2,4 +2,5 @@
 export * from './compare/net-power';
 export * from './compare/plateaus';
 export * from './compare/read-trace';
+export * from './compare/usual-energy';
 export * from './quantity/welch-interval';

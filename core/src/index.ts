@@ -39,6 +39,7 @@ export * from './operation/cut-plan';
 export * from './operation/cutting';
 export { groundRakeDeg } from './operation/edge';
 export * from './operation/finding';
+export * from './operation/how-it-went';
 export * from './operation/job';
 export * from './operation/lighter-tool';
 export * from './operation/misfit';

@@ -3,27 +3,19 @@ import { costSpread, usualSpread } from '@pike-stone/core/choose';
 import { COST_INPUTS } from '@pike-stone/core/choose-fixture';
 import { forecast, whatLimits } from '@pike-stone/core/forecast';
 import { cutPlan, DEFAULT_RULES, MACHINE_OPERATIONS, OPERATIONS, type CutSetup } from '@pike-stone/core';
-import { toSetup, type CutChoice } from '@pike-stone/contract';
+import { toSetup, UNSAID_CHOICE, type CutChoice } from '@pike-stone/contract';
 import { MACHINES } from '../../server/src/demo/machines';
 import { METALS, STOCK } from '../../server/src/demo/stock';
 import { TOOLS } from '../../server/src/demo/tools';
 
 const SECONDS = 3;
 const choice = {
+  ...UNSAID_CHOICE,
   machineId: '',
   stockId: '',
   toolId: '',
   workDiameterMm: 30,
-  cutterDiameterMm: null,
   stickOutMm: 50,
-  support: 'chuck',
-  fluid: 'brush',
-  interrupted: false,
-  firstPassOnSkin: false,
-  depthMm: null,
-  widthMm: null,
-  rpmByHand: null,
-  feedByHand: null,
 } as const;
 
 const setups: CutSetup[] = MACHINES.flatMap((machine) =>

@@ -1,4 +1,4 @@
-import { learnedFactors } from '@pike-stone/contract';
+import { learnedAnswer } from '@pike-stone/contract';
 import type { LearnedFactors } from '@pike-stone/core';
 import { useCallback } from 'react';
 import { useOfShop } from '../sync/of-shop';
@@ -11,7 +11,7 @@ const LEARNED = '/api/learned';
 /** Finds the shop's own factors for a machine, a metal and a tool material; null where there are none, or they are switched off. */
 export function useLearned() {
   const { rules } = useRules();
-  const { data } = useOfShop(LEARNED, learnedFactors, whileComing(LEARNED));
+  const { data } = useOfShop(LEARNED, learnedAnswer, whileComing(LEARNED));
   const isOn = rules?.learns !== false;
   return useCallback(
     (machineId: string, metal: string, toolMaterial: string): LearnedFactors | null =>

@@ -1,4 +1,5 @@
-import { VERDICTS, type FactorBand, type FactorTrial } from '@pike-stone/core/learn';
+import { VERDICTS } from '@pike-stone/core';
+import type { FactorBand, FactorTrial } from '@pike-stone/core/learn';
 import * as z from 'zod';
 import { figure, oneOf, result } from './schema';
 

@@ -1,33 +1,19 @@
 import {
   isSign,
+  METAL_FAMILIES,
   SIGN_KEYS,
+  SIGN_TOOLS,
   signAdvice,
   type SignKey,
-  type SignMetal,
-  type SignTool,
 } from '@pike-stone/core/learn';
 import * as z from 'zod';
 import { oneOf, result } from './schema';
 import { topic } from './topic';
 
-const TOOLS = ['hss', 'cobalt-hss', 'carbon-steel', 'carbide', 'cermet'] as const satisfies SignTool[];
-const METALS = [
-  'steel',
-  'stainless',
-  'cast-iron',
-  'aluminium',
-  'brass',
-  'bronze',
-  'copper',
-  'titanium',
-  'zinc',
-  'plastic',
-] as const satisfies SignMetal[];
-
 export const signAdviceTopic = topic({
   input: z.strictObject({
-    tool: oneOf(TOOLS),
-    material: oneOf(METALS),
+    tool: oneOf(SIGN_TOOLS),
+    material: oneOf(METAL_FAMILIES),
     signs: z
       .array(z.string().refine(isSign, { error: `One of: ${SIGN_KEYS.join(', ')}.` }))
       .min(1, 'Give at least one.')

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { between, id, length, name, note } from '../fields';
-import { cutChoice } from './cut';
+import { cutChoice, setNumbers } from './cut';
 
 /** Most readings that a comparison holds. */
 export const MOST_READINGS = 60;
@@ -18,12 +18,6 @@ const gauge = z.object({
   topA: between(0.1, 10_000, 'A').nullable(),
 });
 export type GaugeBody = z.infer<typeof gauge>;
-
-const set = z.object({
-  rpm: between(1, 30_000, 'rpm'),
-  feedMmRev: between(0.001, 25, 'mm/rev'),
-  depthMm: length(0.005, 500),
-});
 
 /** One reading of one side: the two currents where the motor is the gauge, else the value itself. */
 const reading = z.object({
@@ -44,8 +38,8 @@ export const comparisonBody = z.object({
   a: cutChoice,
   b: cutChoice,
   /** Speed, feed and depth of each side; alike where tools or fluids are compared. */
-  setA: set,
-  setB: set,
+  setA: setNumbers,
+  setB: setNumbers,
   diameterMm: length(0.2, 3_000),
   gauge,
   /** What must stay equal and was looked at. */

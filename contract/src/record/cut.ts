@@ -1,4 +1,4 @@
-import { OPERATION_KEYS, WAYS } from '@pike-stone/core';
+import { OPERATION_KEYS, OUTCOMES, VERDICTS, WAYS } from '@pike-stone/core';
 import * as z from 'zod';
 import { between, id, length, REMARK_LENGTH } from '../fields';
 
@@ -30,26 +30,45 @@ export const cutChoice = z.object({
 });
 export type CutChoice = z.infer<typeof cutChoice>;
 
+/** What a cut has of which nothing was said. */
+export const UNSAID_CHOICE = {
+  cutterDiameterMm: null,
+  support: 'chuck',
+  fluid: 'brush',
+  interrupted: false,
+  firstPassOnSkin: false,
+  depthMm: null,
+  widthMm: null,
+  rpmByHand: null,
+  feedByHand: null,
+} as const satisfies Partial<CutChoice>;
+
 /** A key of the rule base, as `long-ribbon`. The server knows which there are. */
-const ruleKey = z
+export const ruleKey = z
   .string()
   .regex(/^[a-z]+(-[a-z]+)*$/)
   .max(30);
 /** How a speed or a feed was, as the cut showed it; null where it told nothing. */
-const verdict = z.enum(['too-slow', 'right', 'too-fast']).nullish();
+const verdict = z.enum(VERDICTS).nullish();
 
 /** Speed, feed and depth: planned, or as really set. */
-const setNumbers = z.object({
+export const setNumbers = z.object({
   rpm: between(1, 30_000, 'rpm'),
   feedMmRev: between(0.001, 25, 'mm/rev'),
   depthMm: length(0.005, 500),
 });
 
+/** Names of machine, stock and tool on that day. */
+export const namesThen = z.object({
+  machine: z.string().max(60),
+  stock: z.string().max(60),
+  tool: z.string().max(60),
+});
+
 /** A past cut in the book. */
 export const cutBody = cutChoice.extend({
   takenAt: z.iso.datetime(),
-  /** Names of machine, stock and tool on that day. */
-  names: z.object({ machine: z.string().max(60), stock: z.string().max(60), tool: z.string().max(60) }),
+  names: namesThen,
   diameterMm: length(0.2, 3_000),
   planned: setNumbers.extend({
     setting: z.string().max(60),
@@ -59,7 +78,7 @@ export const cutBody = cutChoice.extend({
     tableFeedMmRev: between(0.0005, 50, 'mm/rev').nullish(),
   }),
   set: setNumbers,
-  outcome: z.enum(['worked', 'so-so', 'did-not-work']),
+  outcome: z.enum(OUTCOMES),
   /** The run that it was a trial of, what was changed before it, and whether that was better. */
   runId: id.nullish(),
   changed: ruleKey.nullish(),

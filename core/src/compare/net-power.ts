@@ -57,19 +57,36 @@ const TIMES: Readonly<Record<Supply, number>> = { dc: 1, single: 1, three: Math.
  *
  * @throws OutOfRange for values that cannot be, and for a current in the cut below the magnetising current
  */
-export function netPower(motor: MotorReading, { vcMPerMin, feedMm, depthMm }: Removal): NetPower {
+export function netPower(motor: MotorReading, removal: Removal): NetPower {
   const { supply, method, volts, efficiency } = motor;
-  positive('volts', volts);
   within('efficiency', efficiency, 0.05, 1);
   const times = positive('volts', volts) * TIMES[supply];
   const { idleA, cutA } = activeAmps(method, motor);
   const [inputIdleW, inputCutW] = [times * idleA, times * cutA];
   const netPowerW = efficiency * (inputCutW - inputIdleW);
-  const removalMm3S =
-    (positive('cutting speed', vcMPerMin) * positive('feed', feedMm) * positive('depth', depthMm) * 1000)
-    / 60;
+  const removalMm3S = removalRate(removal);
   return { inputIdleW, inputCutW, netPowerW, removalMm3S, specificEnergyJMm3: netPowerW / removalMm3S };
 }
+
+/**
+ * Metal that a turning cut takes off, mm³/s: vc f ap 1000 / 60.
+ *
+ * @throws OutOfRange for a speed, feed or depth that is not above 0
+ */
+export const removalRate = ({ vcMPerMin, feedMm, depthMm }: Removal): number =>
+  (positive('cutting speed', vcMPerMin) * positive('feed', feedMm) * positive('depth', depthMm) * 1000) / 60;
+
+/** A change of current below so many steps of the ammeter is no reading of the cut. */
+const LEAST_STEPS = 3;
+
+/**
+ * Whether a cut changes the current by less than three steps of the ammeter: then what it
+ * takes is below what this ammeter can see.
+ *
+ * @param resolutionA  step of the ammeter, A
+ */
+export const isBelowSight = (idleA: number, cutA: number, resolutionA: number): boolean =>
+  cutA - idleA < LEAST_STEPS * resolutionA;
 
 /**
  * The current in the cut that `netPower` reads as a net power: its inverse, for a gauge that is simulated.

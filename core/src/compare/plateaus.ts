@@ -1,3 +1,4 @@
+import { mean } from '../quantity/mean';
 import { median } from '../quantity/median';
 import { atLeast, OutOfRange, positive, within } from '../quantity/out-of-range';
 
@@ -15,12 +16,14 @@ export interface CurrentTrace {
   readonly minPlateauS: number;
 }
 
-/** A level of the current. */
-export interface Plateau {
-  /** First reading, and the first that is no longer of it, counted from the beginning of the trace. */
+interface Level {
+  /** First reading, and the first that is no longer of it. */
   readonly from: number;
   readonly to: number;
   readonly meanA: number;
+}
+/** A level of the current, its readings counted from the beginning of the trace. */
+export interface Plateau extends Level {
   readonly is: 'off' | 'idle' | 'cut' | 'between';
 }
 
@@ -39,7 +42,7 @@ export interface Plateaus {
 
 /** Median of differences of neighbours to the scatter of a reading: a normal's 0.67449, and two readings. */
 const STEP_TO_SD = 0.67449 * Math.SQRT2;
-/** A change of level costs this many times the variance and the logarithm of the number of readings. */
+/** Each part of a trace costs so many times the variance times the logarithm of the number of readings. */
 const PENALTY = 6;
 /** Levels nearer than so many scatters, or resolutions, are one. */
 const SAME = { sd: 3, resolution: 2 } as const;
@@ -96,24 +99,20 @@ export function plateaus({
   atLeast('readings', y, 2 * least);
   const noiseSdA = noiseOf(y, resolutionA);
   const boundaries = partition(y, least, PENALTY * noiseSdA ** 2 * Math.log(y.length));
-  const levels = boundaries.slice(1).map((to, i): Omit<Plateau, 'is'> => {
+  const levels = boundaries.slice(1).map((to, i): Level => {
     const from = boundaries[i]!;
-    const part = y.slice(from, to);
-    return { from, to, meanA: part.reduce((sum, one) => sum + one, 0) / part.length };
+    return { from, to, meanA: mean(y.slice(from, to)) };
   });
   const running = levels.filter(({ meanA }) => meanA > offBelowA);
   if (running.length === 0) throw new OutOfRange('current of the running motor', 0, offBelowA);
   const clusters = clustered(running, Math.max(SAME.sd * noiseSdA, SAME.resolution * resolutionA));
   const idle = clusters[0]!;
   const cut = clusters.length > 1 ? clusters.at(-1)! : null;
-  const stateOf = (level: Omit<Plateau, 'is'>): Plateau['is'] =>
-    level.meanA <= offBelowA
-      ? 'off'
-      : idle.includes(level)
-        ? 'idle'
-        : cut?.includes(level)
-          ? 'cut'
-          : 'between';
+  const stateOf = (level: Level): Plateau['is'] => {
+    if (level.meanA <= offBelowA) return 'off';
+    if (idle.includes(level)) return 'idle';
+    return cut?.includes(level) ? 'cut' : 'between';
+  };
   return {
     noiseSdA,
     boundaries: boundaries.map((at) => at + skipped),
@@ -162,8 +161,6 @@ function partition(y: readonly number[], least: number, penalty: number): number
   while (found[0]! > 0) found.unshift(from[found[0]!]!);
   return found;
 }
-
-type Level = Omit<Plateau, 'is'>;
 
 /** Levels with their near neighbours, the lowest first. */
 function clustered(levels: readonly Level[], sameWithinA: number): Level[][] {

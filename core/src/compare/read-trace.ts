@@ -1,3 +1,4 @@
+import { variance } from '../quantity/mean';
 import { plateaus, type CurrentTrace, type Plateaus } from './plateaus';
 
 /** The last level is ragged when its readings scatter by more than so many times the noise. */
@@ -11,9 +12,8 @@ const RAGGED = 2;
  */
 export function readTrace(trace: CurrentTrace): Plateaus {
   const found = plateaus(trace);
-  const { from, to, meanA } = found.plateaus.at(-1)!;
-  const part = trace.currentA.slice(from, to);
-  const sd = Math.sqrt(part.reduce((sum, one) => sum + (one - meanA) ** 2, 0) / part.length);
+  const { from, to } = found.plateaus.at(-1)!;
+  const sd = Math.sqrt(variance(trace.currentA.slice(from, to), false));
   const isRagged = found.plateaus.length > 2 && sd > RAGGED * found.noiseSdA;
   return isRagged ? plateaus({ ...trace, currentA: trace.currentA.slice(0, from) }) : found;
 }

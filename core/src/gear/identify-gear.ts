@@ -1,4 +1,5 @@
 import { DEG } from '../quantity/angle';
+import { mean } from '../quantity/mean';
 import { atLeast, positive } from '../quantity/out-of-range';
 import { RACKS, gearCircles, moduleOfPitch, type Gear, type RackName } from './gear';
 import { plainSpan } from './over-teeth';
@@ -88,7 +89,7 @@ export function identifyGear(measured: MeasuredGear): readonly GearCandidate[] {
   return PITCHED.flatMap((pitch) =>
     TRIED.flatMap((rack) => {
       const plain = scored(pitch, rack, 0);
-      const over = plain.spanResidualsMm.reduce((sum, one) => sum + one, 0) / measured.spans.length;
+      const over = mean(plain.spanResidualsMm);
       const shift = over / (2 * pitch.moduleMm * Math.sin(RACKS[rack].pressureAngleDeg * DEG));
       const isBelieved = Math.abs(shift) > LEAST_SHIFT && Math.abs(shift) <= MOST_SHIFT;
       return isBelieved ? [plain, scored(pitch, rack, shift)] : [plain];

@@ -1,6 +1,6 @@
 import jStat from 'jstat';
+import type { Verdict } from '../operation/how-it-went';
 import { OutOfRange, positive, within } from '../quantity/out-of-range';
-import type { Verdict } from './was-right';
 
 /** Trials of one setting with one outcome. */
 export interface FactorTrial {
@@ -10,6 +10,19 @@ export interface FactorTrial {
   /** Number of such cuts; one where it is left out. */
   readonly count?: number | undefined;
 }
+
+/** Cuts as the book counts them: how many said the same of a setting. */
+export interface CountedCuts {
+  /** Logarithm of set over table, in hundredths. */
+  readonly lnRatio: number;
+  readonly verdict: Verdict;
+  readonly cuts: number;
+}
+export const trialOf = ({ lnRatio, verdict, cuts }: CountedCuts): FactorTrial => ({
+  ratio: Math.exp(lnRatio / 100),
+  verdict,
+  count: cuts,
+});
 
 /** A factor as it is known: its median, the band that holds it four times in five, and the scatter of its logarithm. */
 export interface FactorBand {
@@ -66,7 +79,7 @@ export function normalised(weights: ArrayLike<number>): Float64Array {
   return Float64Array.from(weights, (one) => one / whole);
 }
 
-/** Probabilities from their logarithms, whatever they are large. */
+/** Probabilities from their logarithms, however large or small these are. */
 export function fromLogs(logs: ArrayLike<number>): Float64Array {
   const most = Array.from(logs).reduce((largest, one) => Math.max(largest, one), -Infinity);
   if (most === -Infinity) throw new OutOfRange('likelihood of the trials', 0, 0);

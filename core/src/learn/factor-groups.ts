@@ -24,15 +24,12 @@ export const MACHINE_SD_LN = 0.3;
 export const GROUP_SD_LN = 0.2;
 
 /** Row by row: how probable each group factor is when the machine's is known. */
-function kernel(groupSdLn: number): readonly Float64Array[] {
-  positive('scatter of the groups', groupSdLn);
-  return GRID.map((machine) =>
-    normalised(GRID.map((group) => Math.exp(-((group - machine) ** 2) / (2 * groupSdLn ** 2)))),
-  );
-}
+const kernel = (groupSdLn: number): readonly Float64Array[] =>
+  GRID.map((machine) => normalPrior(machine, groupSdLn));
 const KERNELS = new Map<number, readonly Float64Array[]>();
+/** Kernels by their scatter, each made once: the scatters that are used are few. */
 function kernelOf(groupSdLn: number): readonly Float64Array[] {
-  const known = KERNELS.get(groupSdLn) ?? kernel(groupSdLn);
+  const known = KERNELS.get(groupSdLn) ?? kernel(positive('scatter of the groups', groupSdLn));
   KERNELS.set(groupSdLn, known);
   return known;
 }
@@ -62,7 +59,7 @@ export function factorGroups(
   const rows = kernelOf(groupSdLn);
   const prior = normalPrior(0, machineSdLn).map(Math.log);
   const names = Object.keys(trials);
-  const likelihoods = names.map((name) => scaled(logLikelihood(trials[name]!)));
+  const likelihoods = names.map((name) => fromLogs(logLikelihood(trials[name]!)));
   const messages = likelihoods.map((likelihood) =>
     Float64Array.from(rows, (row) => Math.log(dot(row, likelihood))),
   );
@@ -85,10 +82,4 @@ export function factorGroups(
     newGroup: bandOf(spread(machine)),
     groups: Object.fromEntries(groups),
   };
-}
-
-/** Likelihood with its largest value at 1: only its shape counts. */
-function scaled(logs: Float64Array): Float64Array {
-  const most = logs.reduce((largest, one) => Math.max(largest, one), -Infinity);
-  return logs.map((one) => Math.exp(one - most));
 }

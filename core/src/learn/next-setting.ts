@@ -12,6 +12,16 @@ export interface Setting {
   readonly depthMm: number;
 }
 
+/** Speed, feed and depth as a plan has them. */
+export const settingOf = ({ speed, feed, depth }: CutPlan): Setting => ({
+  rpm: speed.rungRpm,
+  feedMmRev: feed.mmRev,
+  depthMm: depth.mm,
+});
+/** A plan with other values in place of its own. */
+export const planAt = (plan: CutPlan, { rpm, feedMmRev, depthMm }: Setting): CutPlan =>
+  planWith(plan, { rpm, mmRev: feedMmRev, depthMm });
+
 /** Parameters that are set at the machine. */
 export const SET_PARAMETERS = ['speed', 'feed', 'depth'] as const;
 export type SetParameter = (typeof SET_PARAMETERS)[number];
@@ -31,19 +41,20 @@ export type Blocked =
   /** The work gives it: a pitch, a form, a hole. */
   | 'given';
 
+/** A change that the machine can be set to. */
+export interface SetChange {
+  readonly can: true;
+  readonly parameter: SetParameter;
+  readonly setting: Setting;
+  readonly from: number;
+  readonly to: number;
+  /** Name of the machine's step: a belt, a lever, a ratchet; null where the value is wound. */
+  readonly step: string | null;
+  /** The step goes as far as was asked. */
+  readonly isWhole: boolean;
+}
 export type NextSetting =
-  | {
-      readonly can: true;
-      readonly parameter: SetParameter;
-      readonly setting: Setting;
-      readonly from: number;
-      readonly to: number;
-      /** Name of the machine's step: a belt, a lever, a ratchet; null where the value is wound. */
-      readonly step: string | null;
-      /** The step goes as far as was asked. */
-      readonly isWhole: boolean;
-    }
-  | { readonly can: false; readonly parameter: SetParameter; readonly why: Blocked };
+  SetChange | { readonly can: false; readonly parameter: SetParameter; readonly why: Blocked };
 
 const SLACK = 1 + 1e-9;
 /** A step this near to the value is the value: a measured speed and its step are one. */
@@ -82,8 +93,7 @@ export function nextSetting(
 ): NextSetting {
   const found = { speed: nextSpeed, feed: nextFeed, depth: nextDepth }[parameter](setup, plan, at, factor);
   if (!found.can || factor < 1) return found;
-  const { rpm, feedMmRev, depthMm } = found.setting;
-  const { share } = powerShare(setup, planWith(plan, { rpm, mmRev: feedMmRev, depthMm }));
+  const { share } = powerShare(setup, planAt(plan, found.setting));
   return share !== null && !leavesReserve(share) ? { can: false, parameter, why: 'power' } : found;
 }
 

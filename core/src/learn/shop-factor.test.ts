@@ -5,7 +5,7 @@ import type { FactorTrial } from './factor-grid';
 import { factorGroups, GROUP_SD_LN, MACHINE_SD_LN } from './factor-groups';
 import { factorHistory } from './factor-history';
 import { PRIOR_SD_LN, shopFactor } from './shop-factor';
-import type { Verdict } from './was-right';
+import type { Verdict } from '../operation/how-it-went';
 
 const right = (ratio: number, count = 1): FactorTrial => ({ ratio, verdict: 'right', count });
 

@@ -1,4 +1,5 @@
-import type { Direction, Parameter, SignMetal, SignTool } from './sign';
+import type { MetalFamily } from '../material/metal-family';
+import type { Direction, Parameter, SignTool } from './sign';
 import { applies, causesWith, SIGNS, type SignKey } from './sign-rows';
 
 /** Where a change comes from: a sign, and the place of the cause in its row. */
@@ -64,7 +65,7 @@ const votesOf = ({ causes }: Vote): number => causes.reduce((sum, { votes }) => 
  */
 export function signAdvice(
   tool: SignTool,
-  metal: SignMetal,
+  metal: MetalFamily,
   signs: readonly SignKey[],
   spent: readonly Parameter[] = [],
 ): SignAdvice {
@@ -87,21 +88,17 @@ export function signAdvice(
 /** Votes by parameter and direction, in the order in which they are first met. */
 function votes(rows: readonly SignKey[], tool: SignTool): Vote[] {
   const found = new Map<string, Vote>();
-  for (const key of rows) {
-    const all = SIGNS[key].causes;
-    for (const one of causesWith(SIGNS[key], tool)) {
-      const { parameter, direction, factor, weight } = one;
+  for (const key of rows)
+    for (const { parameter, direction, factor, weight, place } of causesWith(SIGNS[key], tool)) {
       const name = `${parameter} ${direction}`;
       const vote = found.get(name) ?? { parameter, direction, causes: [] };
       found.set(name, vote);
-      const cause = all.findIndex((row) => row.parameter === parameter && row.direction === direction);
       vote.causes.push({
-        reason: { sign: key, cause },
+        reason: { sign: key, cause: place },
         votes: weight * WEIGHT_OF[SIGNS[key].priority],
         factor,
       });
     }
-  }
   return [...found.values()];
 }
 

@@ -1,4 +1,5 @@
-import type { Sign, SignGroup, SignMetal, SignTool } from './sign';
+import type { MetalFamily } from '../material/metal-family';
+import type { Cause, Sign, SignGroup, SignTool } from './sign';
 import { CHIP_SIGNS } from './signs/chip';
 import { EDGE_SIGNS } from './signs/edge';
 import { LOAD_SIGNS } from './signs/load';
@@ -17,18 +18,22 @@ const among = <Value>(list: readonly Value[] | null, value: Value): boolean =>
   list === null || list.includes(value);
 
 /** Whether a row says anything about a tool in a metal. */
-export const applies = ({ tools, metals }: Sign, tool: SignTool, metal: SignMetal): boolean =>
+export const applies = ({ tools, metals }: Sign, tool: SignTool, metal: MetalFamily): boolean =>
   among(tools, tool) && among(metals, metal);
 
+/** A cause with its place in the row of its sign. */
+interface PlacedCause extends Cause {
+  readonly place: number;
+}
 /** The causes of a sign that can be with a tool, their weights scaled to add up to 1 again. */
-export function causesWith({ causes }: Sign, tool: SignTool): Sign['causes'] {
-  const possible = causes.filter((one) => among(one.tools, tool));
+export function causesWith({ causes }: Sign, tool: SignTool): readonly PlacedCause[] {
+  const possible = causes.map((one, place) => ({ ...one, place })).filter((one) => among(one.tools, tool));
   const whole = possible.reduce((sum, { weight }) => sum + weight, 0);
   return possible.map((one) => ({ ...one, weight: one.weight / whole }));
 }
 
 /** The signs that can be seen with a tool in a metal, by group, in the order of the rule base. */
-export const signsOf = (group: SignGroup, tool: SignTool, metal: SignMetal): SignKey[] =>
+export const signsOf = (group: SignGroup, tool: SignTool, metal: MetalFamily): SignKey[] =>
   SIGN_KEYS.filter((key) => SIGNS[key].group === group && applies(SIGNS[key], tool, metal));
 
 /** Signs of which one cut shows one at the most. */

@@ -1,4 +1,4 @@
-import type { Material } from '../material/material';
+import type { MetalFamily } from '../material/metal-family';
 import type { ToolMaterial } from '../tool/tool-material';
 
 /** Where a sign is looked for. */
@@ -6,20 +6,8 @@ export const SIGN_GROUPS = ['chip-shape', 'chip-colour', 'surface', 'sound', 'ed
 export type SignGroup = (typeof SIGN_GROUPS)[number];
 
 /** What the tool is made of, as far as signs tell it apart. */
-export type SignTool = 'hss' | 'cobalt-hss' | 'carbon-steel' | 'carbide' | 'cermet';
-/** What the work is made of, as far as signs tell it apart. */
-export type SignMetal =
-  | 'steel'
-  | 'stainless'
-  | 'cast-iron'
-  | 'aluminium'
-  | 'brass'
-  | 'bronze'
-  | 'copper'
-  | 'titanium'
-  | 'zinc'
-  | 'plastic';
-
+export const SIGN_TOOLS = ['hss', 'cobalt-hss', 'carbon-steel', 'carbide', 'cermet'] as const;
+export type SignTool = (typeof SIGN_TOOLS)[number];
 /** What a change is made to. */
 export const PARAMETERS = [
   'stop',
@@ -63,7 +51,7 @@ export interface Sign {
   readonly priority: Priority;
   /** Tools and metals with which the sign means this; null: with any. */
   readonly tools: readonly SignTool[] | null;
-  readonly metals: readonly SignMetal[] | null;
+  readonly metals: readonly MetalFamily[] | null;
   readonly source: string;
   readonly causes: readonly Cause[];
 }
@@ -103,19 +91,3 @@ const TOOL_OF: Readonly<Record<ToolMaterial['key'], SignTool>> = {
 };
 /** The tool of a cut, as signs tell it apart. */
 export const signTool = ({ key }: Pick<ToolMaterial, 'key'>): SignTool => TOOL_OF[key];
-
-/** Beginnings and parts of the keys of metals, the first that fits decides. */
-const METAL_OF: readonly (readonly [RegExp, SignMetal])[] = [
-  [/stainless/, 'stainless'],
-  [/iron/, 'cast-iron'],
-  [/bronze/, 'bronze'],
-  [/aluminium/, 'aluminium'],
-  [/brass/, 'brass'],
-  [/copper/, 'copper'],
-  [/titanium/, 'titanium'],
-  [/zinc/, 'zinc'],
-  [/^(acetal|nylon|acrylic)$/, 'plastic'],
-];
-/** The metal of a cut, as signs tell it apart; steel where nothing else fits. */
-export const signMetal = ({ key }: Pick<Material, 'key'>): SignMetal =>
-  METAL_OF.find(([part]) => part.test(key))?.[1] ?? 'steel';

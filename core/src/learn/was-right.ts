@@ -1,9 +1,12 @@
+import type { Outcome, Verdict } from '../operation/how-it-went';
 import { HARD_TOOLS, type SignTool } from './sign';
 import type { SignKey } from './sign-rows';
 
-/** How a speed or a feed was, as a cut showed it. */
-export const VERDICTS = ['too-slow', 'right', 'too-fast'] as const;
-export type Verdict = (typeof VERDICTS)[number];
+/** What a cut says of its speed and its feed; null where it tells nothing. */
+export interface Verdicts {
+  readonly speed: Verdict | null;
+  readonly feed: Verdict | null;
+}
 
 /** Signs of an edge that was too hot or died. */
 const SPEED_TOO_FAST: readonly SignKey[] = [
@@ -56,11 +59,7 @@ function verdict(tooSlow: boolean, tooFast: boolean, wentWell: boolean): Verdict
  * built-up edge and cold silver chips with carbide as too slow, a cut that went well
  * without such a sign as right. A cut that did not go well for another reason says nothing.
  */
-export function wasRight(
-  tool: SignTool,
-  signs: readonly SignKey[],
-  outcome: 'worked' | 'so-so' | 'did-not-work',
-): { readonly speed: Verdict | null; readonly feed: Verdict | null } {
+export function wasRight(tool: SignTool, signs: readonly SignKey[], outcome: Outcome): Verdicts {
   const wentWell = outcome === 'worked' && !some(signs, UNSETTLING);
   const isCold = HARD_TOOLS.includes(tool) && some(signs, CARBIDE_TOO_SLOW);
   return {

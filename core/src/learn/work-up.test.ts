@@ -4,9 +4,10 @@ import { cutPlan } from '../plan/cut-plan';
 import { DEFAULT_RULES } from '../plan/rules';
 import { planWith } from '../plan/sweep';
 import { chipMap } from './chip-map';
+import { GOALS, type Trial } from './goal';
 import { nextSetting, type Setting } from './next-setting';
 import type { SignKey } from './sign-rows';
-import { GOALS, runState, type Trial } from './work-up';
+import { runState } from './work-up';
 
 const LATHE = { ...BELT_LATHE, motor: { ...MOTOR, powerKw: 2.2 } };
 const cut = setup({ machine: LATHE, workDiameterMm: 30 });

@@ -1,40 +1,25 @@
+import { metalFamily } from '../material/metal-family';
 import type { CutPlan } from '../operation/cut-plan';
 import type { CutSetup } from '../operation/registry';
+import { bestOf, INSTEAD, isUntold, meets, PUSH, troubles, type Goal, type Trial } from './goal';
 import {
   isSet,
   nextSetting,
   type Blocked,
-  type NextSetting,
+  type SetChange,
   type SetParameter,
   type Setting,
 } from './next-setting';
-import { signMetal, signTool, type Direction, type Parameter } from './sign';
+import { signTool, type Direction, type Parameter } from './sign';
 import { signAdvice, type Option, type SignAdvice } from './sign-advice';
-import { exclusions, SIGNS, type SignKey } from './sign-rows';
+import { exclusions, type SignKey } from './sign-rows';
 
-/** What a run of trials is after. */
-export const GOALS = ['chip', 'finish', 'time', 'load', 'edge'] as const;
-export type Goal = (typeof GOALS)[number];
-
-export type Outcome = 'worked' | 'so-so' | 'did-not-work';
-
-/** One trial of a run: what was set, what was changed before it, and what was seen. */
-export interface Trial {
-  readonly setting: Setting;
-  readonly signs: readonly SignKey[];
-  readonly outcome: Outcome;
-  /** The one thing that was changed before this trial; null for the first. */
-  readonly changed: Parameter | null;
-  /** Better than the trial before, though the sign is still there: the change had an effect. */
-  readonly better: boolean;
-  /** Measured, um and W; null when they were not. */
-  readonly raUm: number | null;
-  readonly netPowerW: number | null;
-}
+/** A change that is wanted, by the signs or by the goal. */
+type Wanted = Pick<Option, 'parameter' | 'direction' | 'factor' | 'because'>;
 
 /** A change with what it means on this machine; a change that is not set there has no setting. */
-export interface NextChange extends Pick<Option, 'parameter' | 'direction' | 'factor' | 'because'> {
-  readonly setting: Extract<NextSetting, { can: true }> | null;
+export interface NextChange extends Wanted {
+  readonly setting: SetChange | null;
 }
 
 /** A change that the signs ask for and this machine does not have. */
@@ -47,8 +32,9 @@ export interface BlockedChange {
 export interface RunState {
   /**
    * `begin`: no trial yet; `contradiction`: signs that one cut cannot show together; `stop`:
-   * something dangerous was seen; `met`: the goal is met; `stuck`: nothing more can be
-   * changed on this machine; `look`: nothing was seen that tells of the goal.
+   * something dangerous was seen; `go-on`: change one thing and cut again; `met`: the goal
+   * is met; `stuck`: nothing more can be changed on this machine; `look`: nothing was seen
+   * that tells of the goal.
    */
   readonly is: 'begin' | 'contradiction' | 'stop' | 'go-on' | 'met' | 'stuck' | 'look';
   readonly advice: SignAdvice | null;
@@ -66,79 +52,6 @@ export interface RunState {
 
 /** Changes of one parameter without effect after which the next parameter is taken. */
 const WITHOUT_EFFECT = 2;
-
-type Push = readonly [parameter: SetParameter, direction: 'more' | 'less', factor: number];
-/** What is tried for a goal that is not met while nothing is wrong, in this order. */
-const PUSH: Readonly<Record<Goal, readonly Push[]>> = {
-  chip: [],
-  finish: [['feed', 'less', 0.8]],
-  time: [
-    ['feed', 'more', 1.25],
-    ['depth', 'more', 1.5],
-    ['speed', 'more', 1.25],
-  ],
-  load: [
-    ['depth', 'less', 0.67],
-    ['feed', 'less', 0.8],
-  ],
-  edge: [['speed', 'less', 0.8]],
-};
-const INSTEAD: Readonly<Record<Goal, readonly Parameter[]>> = {
-  chip: ['breaker', 'nose-radius', 'rake', 'fluid'],
-  finish: ['edge', 'nose-radius', 'fluid', 'overhang'],
-  time: ['workholding', 'overhang', 'fluid', 'tool-material'],
-  load: ['edge', 'rake', 'nose-radius', 'lead-angle'],
-  edge: ['fluid', 'tool-material', 'lead-angle', 'workholding'],
-};
-
-/** Metal taken off, in a unit that is the same for all trials of a run. */
-const removal = ({ setting: { rpm, feedMmRev, depthMm } }: Trial): number => rpm * feedMmRev * depthMm;
-
-/** Signs of trouble: all but those that say to keep the setting, and that it could be quicker. */
-const troubles = ({ signs }: Trial): SignKey[] => signs.filter((key) => SIGNS[key].priority < 5);
-const isClean = (trial: Trial): boolean => troubles(trial).length === 0 && trial.outcome === 'worked';
-
-/** Whether a trial meets the goal by itself; the shortest time is met only when nothing more can be had. */
-function meets(goal: Goal, trial: Trial, wanted: number | null): boolean {
-  const free = (of: (key: SignKey) => boolean): boolean =>
-    trial.outcome === 'worked' && !troubles(trial).some(of);
-  switch (goal) {
-    case 'chip':
-      return trial.signs.includes('good-arcs') && free((key) => SIGNS[key].priority <= 3);
-    case 'finish':
-      return wanted !== null && trial.raUm !== null
-        ? trial.raUm <= wanted
-        : wanted === null && free((key) => SIGNS[key].group === 'surface' || SIGNS[key].priority <= 3);
-    case 'load':
-      return wanted !== null && trial.netPowerW !== null
-        ? trial.netPowerW <= wanted
-        : wanted === null && free((key) => SIGNS[key].group === 'load' || SIGNS[key].priority <= 3);
-    case 'edge':
-      return free((key) => SIGNS[key].group === 'edge' || SIGNS[key].priority <= 3);
-    case 'time':
-      return false;
-  }
-}
-
-/** Whether nothing was seen or measured that tells of the goal. */
-function isUntold(goal: Goal, { signs, raUm, netPowerW }: Trial, wanted: number | null): boolean {
-  if (goal === 'chip') return !signs.some((key) => SIGNS[key].group === 'chip-shape');
-  if (wanted === null) return false;
-  return (goal === 'finish' && raUm === null) || (goal === 'load' && netPowerW === null);
-}
-
-/** Place of the trial that serves a goal best; null when none was clean enough to keep. */
-function bestOf(goal: Goal, trials: readonly Trial[], wanted: number | null): number | null {
-  const worth = (trial: Trial): number => {
-    if (goal === 'time') return isClean(trial) ? removal(trial) : -Infinity;
-    if (goal === 'finish' && trial.raUm !== null) return -trial.raUm;
-    if (goal === 'load' && trial.netPowerW !== null) return -trial.netPowerW;
-    return meets(goal, trial, wanted) ? removal(trial) : -Infinity;
-  };
-  const worths = trials.map(worth);
-  const most = Math.max(...worths);
-  return most === -Infinity ? null : worths.lastIndexOf(most);
-}
 
 /** Parameters changed twice without effect on the sign that leads now. */
 function spentOn(trials: readonly Trial[], leading: SignKey | null): Parameter[] {
@@ -174,7 +87,7 @@ export function runState(
   if (!last) return { ...nothing, is: 'begin' };
   const best = goal && bestOf(goal, trials, wanted);
   if (exclusions(last.signs).length > 0) return { ...nothing, is: 'contradiction', best };
-  const [tool, metal] = [signTool(plan.edge), signMetal(plan.metal)];
+  const [tool, metal] = [signTool(plan.edge), metalFamily(plan.metal)];
   const first = signAdvice(tool, metal, last.signs);
   if (first.action === 'stop') return { ...nothing, is: 'stop', advice: first, best };
   if (goal ? meets(goal, last, wanted) : first.action === 'keep')
@@ -199,10 +112,7 @@ export function runState(
 }
 
 /** Changes that serve a goal while nothing is wrong. */
-const pushes = (
-  goal: Goal,
-  spent: readonly Parameter[],
-): Pick<Option, 'parameter' | 'direction' | 'factor' | 'because'>[] =>
+const pushes = (goal: Goal, spent: readonly Parameter[]): Wanted[] =>
   PUSH[goal]
     .filter(([parameter]) => !spent.includes(parameter))
     .map(([parameter, direction, factor]) => ({ parameter, direction, factor, because: [] }));
@@ -212,7 +122,7 @@ function onMachine(
   setup: CutSetup,
   plan: CutPlan,
   at: Setting,
-  wanted: readonly Pick<Option, 'parameter' | 'direction' | 'factor' | 'because'>[],
+  wanted: readonly Wanted[],
 ): { readonly can: NextChange[]; readonly blocked: BlockedChange[] } {
   const can: NextChange[] = [];
   const blocked: BlockedChange[] = [];

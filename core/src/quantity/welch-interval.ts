@@ -1,4 +1,5 @@
 import jStat from 'jstat';
+import { mean, variance } from './mean';
 import { atLeast, within } from './out-of-range';
 
 /** What a comparison of two series says, in the order in which it is asked. */
@@ -18,7 +19,7 @@ export interface WelchInterval {
   readonly verdict: WelchVerdict;
 }
 
-/** A reading is even within its resolution: its variance is at least this share of its square. */
+/** A value may lie anywhere within its resolution: its variance is at least this share of the resolution's square. */
 const ROUNDING_SHARE = 1 / 12;
 
 interface Series {
@@ -30,9 +31,8 @@ interface Series {
 
 function seriesOf(values: readonly number[], resolution: number): Series {
   const count = values.length;
-  const mean = values.reduce((sum, one) => sum + one, 0) / count;
-  const variance = values.reduce((sum, one) => sum + (one - mean) ** 2, 0) / (count - 1);
-  return { mean, error: Math.max(variance, ROUNDING_SHARE * resolution ** 2) / count, count };
+  const scatter = Math.max(variance(values), ROUNDING_SHARE * resolution ** 2);
+  return { mean: mean(values), error: scatter / count, count };
 }
 
 /**
@@ -61,11 +61,11 @@ export function welchInterval(
     seriesOf(atLeast('readings of B', b, 2), resolution),
   ];
   const difference = sa.mean - sb.mean;
-  const variance = sa.error + sb.error;
-  const standardError = Math.sqrt(variance);
+  const error = sa.error + sb.error;
+  const standardError = Math.sqrt(error);
   const degrees =
-    variance > 0
-      ? variance ** 2 / (sa.error ** 2 / (sa.count - 1) + sb.error ** 2 / (sb.count - 1))
+    error > 0
+      ? error ** 2 / (sa.error ** 2 / (sa.count - 1) + sb.error ** 2 / (sb.count - 1))
       : sa.count + sb.count - 2;
   const t = jStat.studentt.inv((1 + confidence) / 2, degrees);
   const smallestSeen = t * standardError;

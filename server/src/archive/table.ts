@@ -56,11 +56,12 @@ const NEWLINE = '\r\n';
 const written = (rows: readonly (readonly (string | number)[])[]): string =>
   Papa.unparse(rows as (string | number)[][], { escapeFormulae: true, newline: NEWLINE }) + NEWLINE;
 
-/** Records of a kind as lines of CSV; null gives the line of the columns. Nothing in it is run by a spreadsheet. */
-export function tablePart(kind: Kind, rows: readonly StoredRow[] | null): string {
-  const columns = columnsOf(kind);
-  if (rows === null) return written([columns]);
-  const paths = columns.slice(OF_RECORD.length);
+/** The columns of a kind as the first line of CSV. */
+export const tableHead = (kind: Kind): string => written([columnsOf(kind)]);
+
+/** Records of a kind as lines of CSV; nothing in them is run by a spreadsheet. */
+export function tableLines(kind: Kind, rows: readonly StoredRow[]): string {
+  const paths = columnsOf(kind).slice(OF_RECORD.length);
   const cells = ({ id, version, archived, updated_at, body }: StoredRow) => {
     const of = upgraded(kind, JSON.parse(body));
     return [
@@ -76,6 +77,6 @@ export function tablePart(kind: Kind, rows: readonly StoredRow[] | null): string
 
 /** Every record of a kind as CSV text, part by part. */
 export async function* tableOf(client: ShopClient, shopId: string, kind: Kind): AsyncGenerator<string> {
-  yield tablePart(kind, null);
-  for await (const rows of rowsOf(client, shopId, kind)) yield tablePart(kind, rows);
+  yield tableHead(kind);
+  for await (const rows of rowsOf(client, shopId, kind)) yield tableLines(kind, rows);
 }

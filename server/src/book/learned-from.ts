@@ -1,26 +1,16 @@
 import type { LearnedAnswer } from '@pike-stone/contract';
-import { factorGroups, type FactorTrial, type Verdict } from '@pike-stone/core/learn';
+import { factorGroups, trialOf, type CountedCuts, type FactorTrial } from '@pike-stone/core/learn';
 
-/** Cuts with one verdict at one setting, as the database counts them. */
-export interface VerdictRow {
-  readonly machine_id: string;
+/** Cuts that said the same of a setting, with where they were taken, as the database counts them. */
+export interface VerdictRow extends CountedCuts {
+  readonly machineId: string;
   readonly metal: string;
-  readonly tool_material: string;
+  readonly toolMaterial: string;
   readonly quantity: 'speed' | 'feed';
-  /** Logarithm of set over table, in hundredths. */
-  readonly ln_ratio: number;
-  readonly verdict: Verdict;
-  readonly cuts: number;
 }
 
 type Factor = LearnedAnswer['factors'][number];
 type Learned = NonNullable<Factor['speed']>;
-
-const trialOf = ({ ln_ratio, verdict, cuts }: VerdictRow): FactorTrial => ({
-  ratio: Math.exp(ln_ratio / 100),
-  verdict,
-  count: cuts,
-});
 
 /** Rows by a name each, in the order in which the names come. */
 function grouped<Row>(rows: readonly Row[], nameOf: (row: Row) => string): Map<string, Row[]> {
@@ -33,7 +23,7 @@ function grouped<Row>(rows: readonly Row[], nameOf: (row: Row) => string): Map<s
   return found;
 }
 
-const groupOf = ({ metal, tool_material }: VerdictRow): string => `${metal}\n${tool_material}`;
+const groupOf = ({ metal, toolMaterial }: VerdictRow): string => `${metal}\n${toolMaterial}`;
 
 /** The learned factors of one quantity on one machine, by group; an empty name is a group without cuts. */
 function learnedOn(rows: readonly VerdictRow[]): Map<string, Learned> {
@@ -54,7 +44,7 @@ function learnedOn(rows: readonly VerdictRow[]): Map<string, Learned> {
 
 /** The shop's own factors from what its cuts said, each machine with its groups learned together. */
 export function learnedFrom(rows: readonly VerdictRow[]): LearnedAnswer {
-  const factors = [...grouped(rows, ({ machine_id }) => machine_id)].flatMap(([machineId, own]): Factor[] => {
+  const factors = [...grouped(rows, ({ machineId }) => machineId)].flatMap(([machineId, own]): Factor[] => {
     const of = (quantity: VerdictRow['quantity']) => {
       const list = own.filter((row) => row.quantity === quantity);
       return list.length > 0 ? learnedOn(list) : new Map<string, Learned>();

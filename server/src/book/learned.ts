@@ -20,8 +20,8 @@ export class LearnedOfShops {
   async textOf(shopId: string): Promise<string> {
     const rows = await this.pool.query<VerdictRow>(shopId, {
       name: 'verdicts',
-      text: `select c.machine_id, s.body ->> 'metal' as metal, t.body ->> 'material' as tool_material,
-          v.quantity, v.ln_ratio, v.verdict, sum(v.cuts)::float8 as cuts
+      text: `select c.machine_id as "machineId", s.body ->> 'metal' as metal, t.body ->> 'material' as "toolMaterial",
+          v.quantity, v.ln_ratio as "lnRatio", v.verdict, sum(v.cuts)::float8 as cuts
         from cut_verdict v
           join cut_cell c on c.shop_id = $1 and c.cell_id = v.cell_id
           join stock s on s.shop_id = $1 and s.id = c.stock_id

@@ -72,7 +72,7 @@ export function settingsStatement(shopId: string, filter: BookFilter): pg.QueryC
   const shop = values.add(shopId);
   return {
     text: `select m.rpm::float8 as rpm, m.feed::float8 as "feedMmRev", m.depth::float8 as "depthMm", sum(m.cuts)::float8 as cuts,
-        coalesce(sum(m.cuts) filter (where cell.outcome = 'worked'), 0)::float8 as worked, max(m.last_at) as "lastAt"
+        coalesce(sum(m.cuts) filter (where cell.outcome = 'worked'), 0)::float8 as worked, max(m.last_at) filter (where m.cuts > 0) as "lastAt"
       from cut_setting m join cut_cell cell on cell.cell_id = m.cell_id
       where m.shop_id = ${shop} and ${cellConditions(filter, shop, values)}
       group by 1, 2, 3 having sum(m.cuts) > 0 order by cuts desc, 1, 2, 3 limit 100`,

@@ -1,4 +1,4 @@
-import { toSetup, type CutChoice, type Problem } from '@pike-stone/contract';
+import { toSetup, UNSAID_CHOICE, type CutChoice, type Problem } from '@pike-stone/contract';
 import type { WholeCut } from '@pike-stone/contract/calc/cut-plan';
 import { cutPlan, DEFAULT_RULES, fitsOperation, misfits, OPERATIONS } from '@pike-stone/core';
 import { forecast, whatLimits } from '@pike-stone/core/forecast';
@@ -8,17 +8,9 @@ import { HttpProblem } from '../http/problem';
 
 /** Values of a cut that the question leaves out. */
 const UNSAID: Omit<CutChoice, 'machineId' | 'stockId' | 'toolId' | 'operation'> = {
+  ...UNSAID_CHOICE,
   workDiameterMm: 25,
-  cutterDiameterMm: null,
   stickOutMm: 40,
-  support: 'chuck',
-  fluid: 'brush',
-  interrupted: false,
-  firstPassOnSkin: false,
-  depthMm: null,
-  widthMm: null,
-  rpmByHand: null,
-  feedByHand: null,
 };
 const NOBODY = { machineId: '', stockId: '', toolId: '' };
 

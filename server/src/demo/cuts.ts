@@ -1,4 +1,4 @@
-import { toSetup, type CutBody, type CutChoice } from '@pike-stone/contract';
+import { toSetup, UNSAID_CHOICE, type CutBody, type CutChoice } from '@pike-stone/contract';
 import { signTool, wasRight } from '@pike-stone/core/learn';
 import { cutPlan, DEFAULT_RULES } from '@pike-stone/core';
 import { MACHINES } from './machines';
@@ -95,17 +95,9 @@ export function choiceOf({
     machineId: demoId(1, machine + 1),
     stockId: demoId(2, stock + 1),
     toolId: demoId(3, toolIndex + 1),
+    ...UNSAID_CHOICE,
     workDiameterMm: 30,
-    cutterDiameterMm: null,
     stickOutMm: 40,
-    support: 'chuck',
-    fluid: 'brush',
-    interrupted: false,
-    firstPassOnSkin: false,
-    depthMm: null,
-    widthMm: null,
-    rpmByHand: null,
-    feedByHand: null,
     ...choice,
   };
   const [machineBody, stockBody, toolBody] = [MACHINES[machine]!, STOCK[stock]!, TOOLS[toolIndex]!];

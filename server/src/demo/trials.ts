@@ -1,130 +1,160 @@
+import type { CutBody } from '@pike-stone/contract';
+import type { Parameter, SignKey } from '@pike-stone/core/learn';
 import type { Taken } from './taken';
 
+type OfRun = Pick<Taken, 'machine' | 'stock' | 'tool' | 'choice'>;
+
 /** A ribbon in aluminium that no feed would break, until a breaker was ground. */
-const CAP = {
+export const CAP: OfRun = {
   machine: 1,
   stock: 9,
   tool: 'Polished ground insert 0.4',
-  choice: { operation: 'turn', workDiameterMm: 45, stickOutMm: 60, fluid: 'brush', depthMm: 1 },
-} as const;
+  choice: { operation: 'turn', workDiameterMm: 45, stickOutMm: 60, depthMm: 1 },
+};
 /** A bronze bush that sang. */
-const BUSH = {
+export const BUSH: OfRun = {
   machine: 0,
   stock: 3,
   tool: 'Polished ground insert 0.4',
   choice: { operation: 'turn', workDiameterMm: 60, stickOutMm: 70, fluid: 'dry' },
-} as const;
+};
 /** A stainless pin that ate high speed steel. */
-const PIN = {
+export const PIN: OfRun = {
   machine: 0,
   stock: 5,
   tool: 'HSS knife tool',
-  choice: { operation: 'turn', workDiameterMm: 30, stickOutMm: 50, fluid: 'brush' },
-} as const;
+  choice: { operation: 'turn', workDiameterMm: 30, stickOutMm: 50 },
+};
+
+/** What was changed before a trial, what was seen at it, and what else is known of it. */
+interface More {
+  readonly changed?: Parameter;
+  readonly better?: true;
+  readonly measured?: CutBody['measured'];
+}
+type Told = readonly [
+  at: string,
+  rpm: number,
+  feedMmRev: number,
+  outcome: CutBody['outcome'],
+  signs: readonly SignKey[],
+  remark: string,
+  more?: More,
+];
+
+const trials = (run: number, of: OfRun, day: string, list: readonly Told[]): Taken[] =>
+  list.map(
+    ([at, rpm, feedMmRev, outcome, signs, remark, { changed = null, better, measured } = {}]): Taken => ({
+      ...of,
+      on: `${day}T${at}:00.000Z`,
+      set: { rpm, feedMmRev },
+      outcome,
+      remark,
+      ...(measured && { measured }),
+      trial: { run, changed, signs, ...(better && { better }) },
+    }),
+  );
 
 /** The trials of the demo's runs, and the cuts that came of them. */
 export const TRIALS: readonly Taken[] = [
-  {
-    ...CAP,
-    on: '2026-10-28T08:10:00.000Z',
-    set: { rpm: 1000, feedMmRev: 0.1 },
-    outcome: 'did-not-work',
-    remark: 'Ribbon at once, right round the chuck guard.',
-    trial: { run: 1, changed: null, signs: ['long-ribbon'] },
-  },
-  {
-    ...CAP,
-    on: '2026-10-28T08:16:00.000Z',
-    set: { rpm: 1000, feedMmRev: 0.125 },
-    outcome: 'did-not-work',
-    remark: '',
-    trial: { run: 1, changed: 'feed', signs: ['long-ribbon'] },
-  },
-  {
-    ...CAP,
-    on: '2026-10-28T08:21:00.000Z',
-    set: { rpm: 1000, feedMmRev: 0.16 },
-    outcome: 'so-so',
-    remark: 'No tighter. The feed is not what it needs.',
-    trial: { run: 1, changed: 'feed', signs: ['long-ribbon', 'feed-threads'] },
-  },
-  {
-    ...CAP,
-    on: '2026-10-28T08:55:00.000Z',
-    set: { rpm: 1000, feedMmRev: 0.16 },
-    outcome: 'worked',
-    measured: { netPowerW: 310 },
-    remark: 'A step 0.8 wide ground behind the edge. Sixes and nines in the tray.',
-    trial: { run: 1, changed: 'breaker', signs: ['good-arcs', 'hiss-crackle'] },
-  },
-  {
-    ...CAP,
-    on: '2026-11-06T10:40:00.000Z',
-    set: { rpm: 1000, feedMmRev: 0.16 },
-    outcome: 'worked',
-    measured: { netPowerW: 324 },
-    remark: 'Second cap, as the first.',
-    trial: { run: 1, changed: null, signs: ['good-arcs'] },
-  },
-  {
-    ...BUSH,
-    on: '2026-11-02T13:02:00.000Z',
-    set: { rpm: 440, feedMmRev: 0.05 },
-    outcome: 'did-not-work',
-    remark: 'Sang so that the office rang.',
-    measured: { raUm: 2.9 },
-    trial: { run: 2, changed: null, signs: ['squeal', 'chatter-marks'] },
-  },
-  {
-    ...BUSH,
-    on: '2026-11-02T13:09:00.000Z',
-    set: { rpm: 265, feedMmRev: 0.05 },
-    outcome: 'so-so',
-    remark: 'Ripples gone, still a squeal.',
-    measured: { raUm: 2.2 },
-    trial: { run: 2, changed: 'speed', better: true, signs: ['squeal'] },
-  },
-  {
-    ...BUSH,
-    on: '2026-11-02T13:15:00.000Z',
-    set: { rpm: 265, feedMmRev: 0.08 },
-    outcome: 'worked',
-    remark: 'Quiet. Fit for the seat.',
-    measured: { raUm: 1.4 },
-    trial: { run: 2, changed: 'feed', signs: ['hiss-crackle'] },
-  },
-  {
-    ...PIN,
-    on: '2026-11-16T09:30:00.000Z',
-    set: { rpm: 265, feedMmRev: 0.1 },
-    outcome: 'did-not-work',
-    measured: { netPowerW: 190 },
-    remark: 'Edge gone after 40 mm.',
-    trial: { run: 3, changed: null, signs: ['flank-fast', 'chip-dark-blue'] },
-  },
-  {
-    ...PIN,
-    on: '2026-11-16T09:48:00.000Z',
-    set: { rpm: 118, feedMmRev: 0.1 },
-    outcome: 'so-so',
-    remark: 'Honed again. Lasted one pin, then rubbed.',
-    trial: { run: 3, changed: 'speed', better: true, signs: ['flank-fast', 'glazed-hard'] },
-  },
-  {
-    ...PIN,
-    on: '2026-11-16T10:05:00.000Z',
-    set: { rpm: 118, feedMmRev: 0.12 },
-    outcome: 'so-so',
-    remark: 'Bites again. Three pins from an edge.',
-    trial: { run: 3, changed: 'feed', better: true, signs: ['flank-fast'] },
-  },
-  {
-    ...PIN,
-    on: '2026-11-16T10:31:00.000Z',
-    set: { rpm: 70, feedMmRev: 0.12 },
-    outcome: 'worked',
-    measured: { netPowerW: 62, wearMm: 0.08 },
-    remark: 'Slow, and the edge stands. For the next ten pins the coated insert on the long-bed lathe.',
-    trial: { run: 3, changed: 'speed', signs: ['flank-even', 'cut-too-slow'] },
-  },
+  ...trials(1, CAP, '2026-10-28', [
+    ['08:10', 1000, 0.1, 'did-not-work', ['long-ribbon'], 'Ribbon at once, right round the chuck guard.'],
+    ['08:16', 1000, 0.125, 'did-not-work', ['long-ribbon'], '', { changed: 'feed' }],
+    [
+      '08:21',
+      1000,
+      0.16,
+      'so-so',
+      ['long-ribbon', 'feed-threads'],
+      'No tighter. The feed is not what it needs.',
+      { changed: 'feed' },
+    ],
+    [
+      '08:55',
+      1000,
+      0.16,
+      'worked',
+      ['good-arcs', 'hiss-crackle'],
+      'A step 0.8 wide ground behind the edge. Sixes and nines in the tray.',
+      { changed: 'breaker', measured: { netPowerW: 310 } },
+    ],
+  ]),
+  ...trials(1, CAP, '2026-11-06', [
+    [
+      '10:40',
+      1000,
+      0.16,
+      'worked',
+      ['good-arcs'],
+      'Second cap, as the first.',
+      { measured: { netPowerW: 324 } },
+    ],
+  ]),
+  ...trials(2, BUSH, '2026-11-02', [
+    [
+      '13:02',
+      440,
+      0.05,
+      'did-not-work',
+      ['squeal', 'chatter-marks'],
+      'Sang so that the office rang.',
+      { measured: { raUm: 2.9 } },
+    ],
+    [
+      '13:09',
+      265,
+      0.05,
+      'so-so',
+      ['squeal'],
+      'Ripples gone, still a squeal.',
+      { changed: 'speed', better: true, measured: { raUm: 2.2 } },
+    ],
+    [
+      '13:15',
+      265,
+      0.08,
+      'worked',
+      ['hiss-crackle'],
+      'Quiet. Fit for the seat.',
+      { changed: 'feed', measured: { raUm: 1.4 } },
+    ],
+  ]),
+  ...trials(3, PIN, '2026-11-16', [
+    [
+      '09:30',
+      265,
+      0.1,
+      'did-not-work',
+      ['flank-fast', 'chip-dark-blue'],
+      'Edge gone after 40 mm.',
+      { measured: { netPowerW: 190 } },
+    ],
+    [
+      '09:48',
+      118,
+      0.1,
+      'so-so',
+      ['flank-fast', 'glazed-hard'],
+      'Honed again. Lasted one pin, then rubbed.',
+      { changed: 'speed', better: true },
+    ],
+    [
+      '10:05',
+      118,
+      0.12,
+      'so-so',
+      ['flank-fast'],
+      'Bites again. Three pins from an edge.',
+      { changed: 'feed', better: true },
+    ],
+    [
+      '10:31',
+      70,
+      0.12,
+      'worked',
+      ['flank-even', 'cut-too-slow'],
+      'Slow, and the edge stands. For the next ten pins the coated insert on the long-bed lathe.',
+      { changed: 'speed', measured: { netPowerW: 62, wearMm: 0.08 } },
+    ],
+  ]),
 ];

@@ -1,21 +1,16 @@
 import type { ComparisonBody, ProvenBody, RunBody } from '@pike-stone/contract';
+import { surfaceSpeed } from '@pike-stone/core';
 import { netPower } from '@pike-stone/core/compare';
 import { choiceOf, CUTS } from './cuts';
 import { MACHINES } from './machines';
 import { demoId } from './shop';
-
-const ribbon = {
-  machine: 1,
-  stock: 9,
-  tool: 'Polished ground insert 0.4',
-  choice: { operation: 'turn', workDiameterMm: 45, stickOutMm: 60, depthMm: 1 },
-} as const;
+import { BUSH, CAP, PIN } from './trials';
 
 /** Runs of trials, each with a story. */
 export const RUNS: readonly RunBody[] = [
   {
     name: 'Turn Rail cap aluminium',
-    cut: choiceOf(ribbon).full,
+    cut: choiceOf(CAP).full,
     goal: 'chip',
     wanted: null,
     startedAt: '2026-10-28T08:05:00.000Z',
@@ -25,12 +20,7 @@ export const RUNS: readonly RunBody[] = [
   },
   {
     name: 'Turn Pump bush bronze',
-    cut: choiceOf({
-      machine: 0,
-      stock: 3,
-      tool: 'Polished ground insert 0.4',
-      choice: { operation: 'turn', workDiameterMm: 60, stickOutMm: 70, fluid: 'dry' },
-    }).full,
+    cut: choiceOf(BUSH).full,
     goal: 'finish',
     wanted: 1.6,
     startedAt: '2026-11-02T12:58:00.000Z',
@@ -40,12 +30,7 @@ export const RUNS: readonly RunBody[] = [
   },
   {
     name: 'Turn Pump shaft stainless',
-    cut: choiceOf({
-      machine: 0,
-      stock: 5,
-      tool: 'HSS knife tool',
-      choice: { operation: 'turn', workDiameterMm: 30, stickOutMm: 50 },
-    }).full,
+    cut: choiceOf(PIN).full,
     goal: 'edge',
     wanted: null,
     startedAt: '2026-11-16T09:25:00.000Z',
@@ -55,9 +40,10 @@ export const RUNS: readonly RunBody[] = [
   },
 ];
 
-/** The setting that was kept from a trial. */
-function provenFrom(at: number, machine: number, depth: string, keptAt: string): ProvenBody {
+/** The setting that was kept from the trial that was taken at a time. */
+function provenFrom(takenAt: string, machine: number, keptAt: string): ProvenBody {
   const { speeds, feeds } = MACHINES[machine]!;
+  const at = CUTS.findIndex((one) => one.takenAt === takenAt);
   const body = CUTS[at]!;
   const { set, names, diameterMm, operation } = body;
   const run = RUNS.find((_, i) => demoId(13, i + 1) === body.runId)!;
@@ -69,7 +55,7 @@ function provenFrom(at: number, machine: number, depth: string, keptAt: string):
     steps: {
       speed: speeds.find(({ rpm }) => rpm === set.rpm)?.setting ?? '',
       feed: feeds.find(({ value }) => value === set.feedMmRev)?.setting ?? '',
-      depth,
+      depth: '',
     },
     names,
     fromCutId: demoId(4, at + 1),
@@ -77,25 +63,20 @@ function provenFrom(at: number, machine: number, depth: string, keptAt: string):
     note: '',
   };
 }
-const placeOf = (on: string): number => CUTS.findIndex(({ takenAt }) => takenAt === on);
 
 export const PROVEN: readonly ProvenBody[] = [
-  provenFrom(placeOf('2026-10-28T08:55:00.000Z'), 1, '', '2026-10-28T09:05:00.000Z'),
-  provenFrom(placeOf('2026-11-02T13:15:00.000Z'), 0, '', '2026-11-02T13:21:00.000Z'),
+  provenFrom('2026-10-28T08:55:00.000Z', 1, '2026-10-28T09:05:00.000Z'),
+  provenFrom('2026-11-02T13:15:00.000Z', 0, '2026-11-02T13:21:00.000Z'),
 ];
 
-const pair = choiceOf({
-  machine: 1,
-  stock: 0,
-  tool: 'Coated insert 0.8',
-  choice: { operation: 'turn', workDiameterMm: 50, stickOutMm: 60, fluid: 'dry', depthMm: 1.5 },
-});
-const other = choiceOf({
-  machine: 1,
-  stock: 0,
-  tool: 'HSS knife tool',
-  choice: { operation: 'turn', workDiameterMm: 50, stickOutMm: 60, fluid: 'dry', depthMm: 1.5 },
-});
+/** The cut of the comparison with one tool or the other. */
+const shaftWith = (tool: string) =>
+  choiceOf({
+    machine: 1,
+    stock: 0,
+    tool,
+    choice: { operation: 'turn', workDiameterMm: 50, stickOutMm: 60, fluid: 'dry', depthMm: 1.5 },
+  }).full;
 const SET = { rpm: 180, feedMmRev: 0.2, depthMm: 1.5 };
 /** Currents that were read in turn, insert first: idle, then cut, A. */
 const AMPS = [
@@ -121,7 +102,7 @@ const GAUGE = {
 const wattsOf = ([idleA, cutA]: readonly [number, number]): number =>
   netPower(
     { ...GAUGE, idleA, cutA },
-    { vcMPerMin: (Math.PI * 50 * SET.rpm) / 1000, feedMm: SET.feedMmRev, depthMm: SET.depthMm },
+    { vcMPerMin: surfaceSpeed(SET.rpm, 50), feedMm: SET.feedMmRev, depthMm: SET.depthMm },
   ).netPowerW;
 
 /** Coated insert against high speed steel on the winch shaft, by the motor's current. */
@@ -130,8 +111,8 @@ export const COMPARISONS: readonly ComparisonBody[] = [
     name: 'Turn Winch shaft bar',
     what: 'tool',
     measure: 'power',
-    a: pair.full,
-    b: other.full,
+    a: shaftWith('Coated insert 0.8'),
+    b: shaftWith('HSS knife tool'),
     setA: SET,
     setB: SET,
     diameterMm: 50,

@@ -2,7 +2,7 @@ import { createRequire } from 'node:module';
 import {
   factsOf,
   FIRST_KINDS,
-  learnedFactors,
+  learnedAnswer,
   PICTURE_ELEMENT,
   readList,
   type DrawFirstPage,
@@ -37,7 +37,7 @@ export default function draw({ program, shop, lists, learned }: Drawing): string
   const picture = drawnBy(program)(
     shop,
     records as unknown as FirstRecords,
-    learnedFactors.parse(JSON.parse(learned)),
+    learnedAnswer.parse(JSON.parse(learned)),
   );
   // In a script element only what looks like a tag could end it.
   const text = JSON.stringify(picture).replaceAll('<', '\\u003c');

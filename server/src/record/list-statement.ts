@@ -1,29 +1,10 @@
 import { factsOf, isFound, isNamed, searchWords, type Kind, type ListQuery } from '@pike-stone/contract';
 import type pg from 'pg';
-import { HttpProblem } from '../http/problem';
+import { noSuchPage, readPlace, UUID, writePlace } from './list-place';
 
-/** Place in a list ordered by name: the last record's name and id. */
-type NamePlace = readonly [name: string, id: string];
-
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
-const noSuchPage = (path: string, message: string) =>
-  new HttpProblem(400, 'Something does not fit', 'There is no such page of this list.', {
-    fields: [{ path, message }],
-  });
-
-/** The text by which `readPlace` finds the place again. */
+/** The text by which the page after a record is asked for. */
 export const placeOf = (order: ListQuery['order'], id: string, name: string): string =>
-  order === 'newest' ? id : Buffer.from(JSON.stringify([name, id])).toString('base64url');
-
-export function readPlace(after: string): NamePlace {
-  try {
-    const [name, id] = JSON.parse(Buffer.from(after, 'base64url').toString()) as NamePlace;
-    if (typeof name === 'string' && UUID.test(id)) return [name, id];
-  } catch {
-    // Not a place that this server gave: said below.
-  }
-  throw noSuchPage('after', 'It is not the next of a page of this list.');
-}
+  order === 'newest' ? id : writePlace([name, id]);
 
 /** A search as PostgreSQL wants it: each word by its beginning. */
 export const searchText = (words: readonly string[]): string =>

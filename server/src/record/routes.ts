@@ -13,6 +13,7 @@ import { Router } from 'express';
 import { sendRevalidated } from '../http/revalidated';
 import { jsonOnly } from '../http/json-body';
 import { HttpProblem, invalid, notFound } from '../http/problem';
+import { readQuery } from '../http/read-query';
 import { furtherFault } from './further-fault';
 import type { Records } from './repository';
 
@@ -52,10 +53,9 @@ export function recordRoutes(records: Records): Router {
   );
   // Lists are compressed, quickly rather than well; a single record is too small to gain from it.
   router.get('/:kind', compression({ level: 1 }), async (request, response) => {
-    const read = listQuery.safeParse(request.query);
-    if (!read.success) throw invalid(read.error);
+    const query = readQuery(listQuery, request);
     const { kind } = request.params as { kind: Kind };
-    sendRevalidated(request, response, await records.list(response.locals.shopId, kind, read.data));
+    sendRevalidated(request, response, await records.list(response.locals.shopId, kind, query));
   });
   router.get('/:kind/:id', async (request, response) => {
     const { shopId } = response.locals;

@@ -1,4 +1,4 @@
-import { cutChoice, type CutChoice, type MachineBody, type ToolBody } from '@pike-stone/contract';
+import { cutChoice, UNSAID_CHOICE, type CutChoice, type MachineBody, type ToolBody } from '@pike-stone/contract';
 import {
   fitsOperation,
   MACHINE_OPERATIONS,
@@ -48,16 +48,10 @@ export const doableOn = (
 export const fresh = (
   operation: OperationKey,
 ): Omit<CutChoice, 'machineId' | 'stockId' | 'toolId' | 'workDiameterMm'> => ({
-  operation,
-  cutterDiameterMm: null,
-  stickOutMm: OPERATIONS[operation].usualStickOutMm,
-  support: 'chuck',
-  fluid: 'brush',
-  interrupted: false,
-  firstPassOnSkin: false,
-  rpmByHand: null,
-  feedByHand: null,
+  ...UNSAID_CHOICE,
   ...NOTHING_OWN,
+  operation,
+  stickOutMm: OPERATIONS[operation].usualStickOutMm,
 });
 
 /** Carbide is wetted where a dry cut costs it more than this share of its speed; high speed steel where it costs any. */

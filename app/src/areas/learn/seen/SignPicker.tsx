@@ -3,7 +3,7 @@ import {
   signsOf,
   type SignGroup,
   type SignKey,
-  type SignMetal,
+  type MetalFamily,
   type SignTool,
 } from '@pike-stone/core/learn';
 import { SIGN_GROUP_WORDS, SIGN_SHORT, SIGN_WORDS } from '@pike-stone/words/learn';
@@ -27,7 +27,7 @@ export function SignPicker({
   onChange,
 }: {
   tool: SignTool;
-  metal: SignMetal;
+  metal: MetalFamily;
   seen: readonly SignKey[];
   onChange: (seen: readonly SignKey[]) => void;
 }) {

@@ -1,6 +1,6 @@
 import { REMARK_LENGTH, cutBody, fieldsOf } from '@pike-stone/contract';
 import { OPERATIONS } from '@pike-stone/core';
-import { runState, signMetal, signTool, wasRight, type Trial } from '@pike-stone/core/learn';
+import { runState, metalFamily, signTool, wasRight, type Trial } from '@pike-stone/core/learn';
 import { formatLength, joined } from '@pike-stone/words';
 import { GOAL_WORDS } from '@pike-stone/words/learn';
 import { useRouter } from 'expo-router';
@@ -161,7 +161,7 @@ function LogPage({ cut, run, before }: { cut: Cut; run: Shown<'runs'> | null; be
         <View style={styles.group}>
           <SignPicker
             tool={signTool(plan.edge)}
-            metal={signMetal(plan.metal)}
+            metal={metalFamily(plan.metal)}
             seen={signs}
             onChange={(next) => keep({ signs: next })}
           />

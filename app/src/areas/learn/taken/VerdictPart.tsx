@@ -1,15 +1,10 @@
-import type { Verdict } from '@pike-stone/core/learn';
+import type { Verdicts } from '@pike-stone/core/learn';
 import { View } from 'react-native';
 import { Choice } from '../../../kit/Choice';
 import { Fold } from '../../../kit/Fold';
 import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
-
-interface Verdicts {
-  readonly speed: Verdict | null;
-  readonly feed: Verdict | null;
-}
 
 const NOTHING = 'nothing';
 const CHOICES = {

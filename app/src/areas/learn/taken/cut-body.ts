@@ -1,5 +1,5 @@
 import type { CutBody } from '@pike-stone/contract';
-import type { Parameter, SignKey, Verdict } from '@pike-stone/core/learn';
+import type { Parameter, SignKey, Verdicts } from '@pike-stone/core/learn';
 import type { Cut } from '../../cut/useCut';
 
 /** What was really set, seen and measured. */
@@ -10,8 +10,8 @@ export interface Taken {
   readonly signs: readonly SignKey[];
   readonly measured: NonNullable<CutBody['measured']>;
   readonly photo: boolean;
-  /** What the cut says of its speed and feed; null where it says nothing. */
-  readonly was: { readonly speed: Verdict | null; readonly feed: Verdict | null };
+  /** What the cut says of its speed and feed. */
+  readonly was: Verdicts;
   /** Of a trial of a run. */
   readonly run: { readonly id: string; readonly changed: Parameter | null; readonly better: boolean } | null;
 }

@@ -1,5 +1,5 @@
 import type { CutBody } from '@pike-stone/contract';
-import type { SignKey, Verdict } from '@pike-stone/core/learn';
+import type { SignKey, Verdicts } from '@pike-stone/core/learn';
 import { create } from 'zustand';
 import { newId } from '../../../data/records';
 import { keptHere } from '../../../sync/kept-here';
@@ -15,7 +15,7 @@ interface LogEntry {
   readonly against: '' | 'better' | 'same' | 'worse';
   readonly photo: boolean;
   /** What a person says of speed and feed, in place of what the signs say. */
-  readonly said: { readonly speed?: Verdict | null; readonly feed?: Verdict | null };
+  readonly said: Partial<Verdicts>;
 }
 interface LogDraft extends LogEntry {
   set(part: Partial<LogEntry>): void;
