@@ -1,11 +1,11 @@
 import type { Shown } from '@pike-stone/words';
-import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { sheet } from '../theme/sheet';
 import { themed, useTextScale, useWide } from '../theme/theme';
 import { FONT, SIZE, SPACE } from '../theme/type';
 import { Unseen } from './Unseen';
 import { Words } from './Words';
+import { useWidth } from './useWidth';
 
 /** Widths of the type: of a digit as a share of its size, of a letter of the unit in pixels. */
 const DIGIT_WIDTH = 0.66;
@@ -26,7 +26,7 @@ interface FigureProps {
 export function Figure({ label, shown, setting, onPress, selected = false, big = true }: FigureProps) {
   const styles = useStyles();
   const wide = useWide();
-  const [room, setRoom] = useState(0);
+  const { width: room, onLayout } = useWidth();
   const scale = useTextScale();
   const largest = scale * (big ? (wide ? 48 : SIZE.result) : 28);
   // A long figure takes more of the row, and shrinks before it is cut off.
@@ -47,7 +47,7 @@ export function Figure({ label, shown, setting, onPress, selected = false, big =
         {label}
         <Unseen> </Unseen>
       </Words>
-      <View style={styles.row} onLayout={(event) => setRoom(event.nativeEvent.layout.width)}>
+      <View style={styles.row} onLayout={onLayout}>
         <Text style={[styles.value, { fontSize: size, lineHeight: size * 1.08 }]} numberOfLines={1}>
           {shown.figure}
           <Unseen> </Unseen>

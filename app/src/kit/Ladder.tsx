@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { Pressable, View, type GestureResponderEvent } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { SvgText } from './drawing/SvgText';
@@ -9,6 +8,7 @@ import { IconButton } from './Button';
 import { MinusIcon, PlusIcon } from './icons';
 import { beyondEnd, labelsThatFit, ladderScale } from './ladder-scale';
 import { touchX } from './touch';
+import { useWidth } from './useWidth';
 
 interface LadderProps {
   /** Name of the quantity, such as "Spindle speed". */
@@ -51,7 +51,7 @@ export function Ladder({
 }: LadderProps) {
   const styles = useStyles();
   const colours = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const at = ladderScale(rungs, [band[0], target], width);
   const beyond = width > 0 ? beyondEnd(target, at, width) : null;
   const index = rungs.indexOf(chosen);
@@ -83,7 +83,7 @@ export function Ladder({
         aria-valuemax={rungs.at(-1)}
         onPress={touch}
         style={styles.scale}
-        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+        onLayout={onLayout}
         {...{
           onKeyDown: (event: { key: string; preventDefault(): void }) => {
             const to = { Home: rungs[0], End: rungs.at(-1) }[event.key];

@@ -6,10 +6,10 @@ import {
   type Direction,
   type Goal,
   type NextChange,
-  type NextSetting,
   type Option,
   type Parameter,
   type RunState,
+  type SetChange,
   type SetParameter,
   type SignAdvice,
   type SignKey,
@@ -18,6 +18,7 @@ import { capital } from '../capital';
 import { sayDial } from '../dial';
 import { formatFeedPerTurn, formatLength, formatSpindleSpeed, joined, type UnitSystem } from '../format';
 import { listed } from '../list';
+import type { CauseWords } from './sign-words';
 import { SIGN_SHORT, SIGN_WORDS } from './signs';
 
 /** What a change is made to. */
@@ -36,7 +37,7 @@ export const PARAMETER_WORDS: Readonly<Record<Parameter, string>> = {
   'tool-material': 'tool material',
   fluid: 'fluid',
   overhang: 'overhang',
-  workholding: 'holding',
+  workholding: 'workholding',
   'centre-height': 'centre height',
 };
 
@@ -50,7 +51,30 @@ const DIRECTION_WORDS: Readonly<Record<Direction, string>> = {
   stop: 'stop',
 };
 
-/** A change in two words: "more feed", "check holding". */
+/** What is done for a change that is not set at the machine by a figure. */
+const STEP_WORDS: Readonly<Partial<Record<Parameter, Readonly<Partial<Record<Direction, string>>>>>> = {
+  edge: { renew: 'hone, regrind or turn to a new edge' },
+  fluid: {
+    more: 'add fluid, or the right fluid, before the edge',
+    less: 'carbide: full flow or dry, never now and then',
+  },
+  overhang: { less: 'shorten tool, work or quill overhang by a third; lock unused slides' },
+  rake: {
+    more: '5 degrees more side rake, or a sharper positive insert',
+    less: '5 degrees less rake, or a small land on the edge',
+  },
+  stop: { stop: 'feed off, tool clear, spindle stopped; then look' },
+  'tool-material': { change: 'tougher or harder tool material, or uncoated for aluminium' },
+  workholding: { check: 'retighten, support with tailstock, shorter stick-out' },
+  'centre-height': { check: 'set the edge on centre within 0.5 % of diameter' },
+  clearance: { more: '2 degrees more clearance' },
+  'lead-angle': { change: '45 degree lead in place of 90' },
+  'nose-radius': { less: 'half the nose radius', more: 'next larger nose radius' },
+  breaker: { change: 'grind a narrower breaker: width about 5 × feed; or a tighter insert breaker' },
+  keep: { keep: 'keep' },
+};
+
+/** A change in two words: "more feed", "check workholding". */
 const sayChange = ({ parameter, direction }: Pick<Option, 'parameter' | 'direction'>): string =>
   `${DIRECTION_WORDS[direction]} ${PARAMETER_WORDS[parameter]}`;
 
@@ -64,7 +88,7 @@ export function saySet(parameter: SetParameter, value: number, setup: CutSetup, 
 
 /** A change in the machine's own steps: "Feed 0.12 → 0.15 mm/rev, Hole 4". */
 function saySetting(
-  { parameter, from, to, step, isWhole }: Extract<NextSetting, { can: true }>,
+  { parameter, from, to, step, isWhole }: SetChange,
   setup: CutSetup,
   units: UnitSystem,
 ): string {
@@ -74,10 +98,8 @@ function saySetting(
 }
 
 /** What the first cause of a change says of it. */
-const causeOf = ({ because }: Pick<NextChange, 'because'>) => {
-  const [first] = because;
-  return first && SIGN_WORDS[first.sign].causes[first.cause];
-};
+const causeOf = ({ because: [first] }: Pick<NextChange, 'because'>): CauseWords | undefined =>
+  first && SIGN_WORDS[first.sign].causes[first.cause];
 
 /** What a goal asks for while nothing is wrong. */
 const PUSH_WORDS: Readonly<
@@ -99,14 +121,20 @@ const PUSH_WORDS: Readonly<
 
 export interface SaidChange {
   readonly title: string;
+  /** What is done beside a figure that is set; null where that is all. */
+  readonly with: string | null;
   readonly why: string;
   readonly look: string;
+  /** When the sign that asks for it stops the cut, or what must not be done; null where there is no such thing. */
+  readonly stop: string | null;
 }
 
 /** A change with its size, its reason, and what to look for. */
 export function sayNext(change: NextChange, setup: CutSetup, units: UnitSystem): SaidChange {
   const { parameter, direction, setting } = change;
   const cause = causeOf(change);
+  const [first] = change.because;
+  const stop = first && SIGN_WORDS[first.sign].stop;
   const pushed =
     setting && (direction === 'more' || direction === 'less')
       ? PUSH_WORDS[setting.parameter][direction]
@@ -118,9 +146,11 @@ export function sayNext(change: NextChange, setup: CutSetup, units: UnitSystem):
   return {
     title: setting
       ? saySetting(setting, setup, units) + dial
-      : capital(cause?.step ?? sayChange({ parameter, direction })),
+      : capital(cause?.step ?? STEP_WORDS[parameter]?.[direction] ?? sayChange({ parameter, direction })),
+    with: setting && cause?.step ? capital(cause.step) : null,
     why: capital(cause?.why ?? pushed?.[0] ?? sayChange({ parameter, direction })),
     look: capital(cause?.look ?? pushed?.[1] ?? 'what changes'),
+    stop: stop ? capital(stop) : null,
   };
 }
 
@@ -171,11 +201,9 @@ export const sayStop = (
   signs: readonly SignKey[],
 ): readonly { readonly what: string; readonly look: string }[] =>
   signs.map((sign) => {
-    const [cause] = SIGN_WORDS[sign].causes;
-    return {
-      what: `${capital(SIGN_WORDS[sign].sign)}: ${cause!.step}. ${capital(SIGN_WORDS[sign].stop)}.`,
-      look: capital(cause!.look),
-    };
+    const { sign: seen, stop, causes } = SIGN_WORDS[sign];
+    const never = stop === null ? '' : ` ${capital(stop)}.`;
+    return { what: `${capital(seen)}: ${STEP_WORDS.stop!.stop}.${never}`, look: capital(causes[0]!.look) };
   });
 
 /** Where the rules of the signs that were seen come from. */

@@ -1,14 +1,16 @@
-/** A cause of a sign: why, what is done about it, and what to look for then. */
-interface CauseWords {
+/** A cause of a sign: why, and what to look for once it is answered. */
+export interface CauseWords {
   readonly why: string;
-  readonly step: string;
   readonly look: string;
+  /** What is done about it, where that is more than the usual for its change. */
+  readonly step?: string | undefined;
 }
-/** A sign in the words of the shop, when the cut is stopped for it, and its causes in the order of the core's table. */
+/** A sign in the words of the shop, where it ends, and its causes in the order of the core's table. */
 export interface SignWords {
   readonly sign: string;
-  readonly stop: string;
+  /** When the cut is stopped for it, or what must not be done; null where there is no such thing. */
+  readonly stop: string | null;
   readonly causes: readonly CauseWords[];
 }
 
-export const told = (why: string, step: string, look: string): CauseWords => ({ why, step, look });
+export const told = (why: string, look: string, step?: string): CauseWords => ({ why, look, step });

@@ -1,99 +1,83 @@
-import { told } from './sign-words';
+import { told, type SignWords } from './sign-words';
 
 /** Signs on the work in words. */
 export const SURFACE_WORDS = {
   'torn-surface': {
     sign: 'torn, scaly, dull surface',
-    stop: 'two changes, then change tool',
+    stop: 'after two changes without effect, change the tool',
     causes: [
-      told('built-up edge: too slow for carbide', 'half as fast again', 'shine returns'),
-      told('built-up edge: in the sticking zone', 'half the speed, with cutting oil', 'shine returns'),
-      told('no fluid', 'add fluid, or the right fluid, before the edge', 'cleaner'),
-      told('too little rake', '5 degrees more side rake, or a sharper positive insert', 'cleaner'),
+      told('built-up edge: too slow for carbide', 'shine returns'),
+      told('built-up edge: in the sticking zone', 'shine returns', 'with cutting oil'),
+      told('no fluid', 'cleaner'),
+      told('too little rake', 'cleaner'),
     ],
   },
   'feed-threads': {
     sign: 'clear even threads of feed',
-    stop: 'ideal height f²/(8 r)',
+    stop: 'go no finer once the ridges are f²/(8 r) high: this nose leaves no less',
     causes: [
-      told(
-        'feed coarse for the nose radius',
-        'next finer lever, about 20 %',
-        'height falls with the square of feed',
-      ),
-      told('nose radius small', 'next larger nose radius', 'finer at the same feed'),
+      told('feed coarse for the nose radius', 'height falls with the square of feed'),
+      told('nose radius small', 'finer at the same feed'),
     ],
   },
   'glazed-hard': {
     sign: 'bright glazed band, next pass will not bite',
     stop: 'do not dwell; do not rub',
     causes: [
-      told('work-hardened by rubbing', 'next coarser lever, about 25 %', 'bites again'),
-      told('depth inside the hard layer', 'half as deep again', 'cuts under the layer'),
-      told('edge dull', 'hone, regrind or turn to a new edge', 'bites at once'),
+      told('work-hardened by rubbing', 'bites again'),
+      told('depth inside the hard layer', 'cuts under the layer'),
+      told('edge dull', 'bites at once'),
     ],
   },
   'welded-specks': {
     sign: 'bright specks welded on the work',
-    stop: 'none special',
+    stop: null,
     causes: [
-      told('built-up edge breaking off', 'add fluid, or the right fluid, before the edge', 'specks gone'),
-      told('too slow for carbide', 'one rung up, about 25 %', 'specks gone'),
-      told(
-        'edge rough or coated for another metal',
-        'tougher or harder tool material, or uncoated for aluminium',
-        'specks gone',
-      ),
+      told('built-up edge breaking off', 'specks gone'),
+      told('too slow for carbide', 'specks gone'),
+      told('edge rough or coated for another metal', 'specks gone'),
     ],
   },
   'taper-turned': {
     sign: 'work comes out tapered',
     stop: 'measure at both ends again',
     causes: [
-      told(
-        'work bends away or tailstock off line',
-        'retighten, support with tailstock, shorter stick-out',
-        'equal sizes',
-      ),
-      told('edge wearing along the cut', 'hone, regrind or turn to a new edge', 'equal sizes'),
+      told('work bends away or tailstock off line', 'equal sizes'),
+      told('edge wearing along the cut', 'equal sizes'),
     ],
   },
   'chip-marks-climb': {
     sign: 'scratches from chips carried round',
-    stop: 'none special',
+    stop: null,
     causes: [
-      told('chips recut', 'blow or brush clear with the spindle stopped; stronger flow', 'no scratches'),
+      told('chips recut', 'no scratches', 'blow or brush clear with the spindle stopped; stronger flow'),
       told(
         'chip strikes the finished side',
-        'turn the lead angle or breaker so the chip leaves the other way',
         'clean',
+        'turn the lead angle or breaker so the chip leaves the other way',
       ),
     ],
   },
   'size-grows': {
     sign: 'diameter grows part by part',
-    stop: 'remeasure cold',
+    stop: 'measure again when it is cold',
     causes: [
-      told('edge wear', 'hone, regrind or turn to a new edge', 'size returns'),
-      told(
-        'work hot when measured',
-        'add fluid, or the right fluid, before the edge',
-        'same size cold and at the machine',
-      ),
+      told('edge wear', 'size returns'),
+      told('work hot when measured', 'same size cold and at the machine'),
     ],
   },
   'dial-ignored': {
     sign: 'cut is less than the dial says',
     stop: 'two equal passes without new depth, then measure',
     causes: [
-      told('work or tool springs; below least bite', 'half as deep again', 'takes what is set'),
-      told('backlash or slack', 'retighten, support with tailstock, shorter stick-out', 'takes what is set'),
-      told('dull', 'hone, regrind or turn to a new edge', 'takes what is set'),
+      told('work or tool springs; below least bite', 'takes what is set'),
+      told('backlash or slack', 'takes what is set'),
+      told('dull', 'takes what is set'),
     ],
   },
   'pip-left': {
     sign: 'a pip or cone is left when facing',
-    stop: 'none special',
-    causes: [told('edge not on centre', 'set the edge on centre within 0.5 % of diameter', 'no pip')],
+    stop: null,
+    causes: [told('edge not on centre', 'no pip')],
   },
-} as const;
+} as const satisfies Readonly<Record<string, SignWords>>;

@@ -1,9 +1,9 @@
 import { DEG } from '@pike-stone/core';
 import { formatAngle } from '@pike-stone/words';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Rect } from 'react-native-svg';
 import { SvgText } from '../../kit/drawing/SvgText';
+import { useWidth } from '../../kit/useWidth';
 import { useColours } from '../../theme/theme';
 import { FONT } from '../../theme/type';
 
@@ -17,7 +17,7 @@ const WORD_PX = 16;
 /** The bar on its stack, to scale in angle. */
 export function SinePicture({ angleDeg }: { angleDeg: number }) {
   const pen = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const angle = angleDeg * DEG;
   const ground = HEIGHT - 16;
   const long = Math.min(
@@ -34,7 +34,7 @@ export function SinePicture({ angleDeg }: { angleDeg: number }) {
     <View
       role="img"
       aria-label={`A sine bar at ${formatAngle(angleDeg)} with the stack under its upper roll`}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
       style={{ minHeight: HEIGHT }}
     >
       {width > 0 && (

@@ -1,9 +1,9 @@
 import type { GaugeUnit } from '@pike-stone/core/setting';
 import { sayPiece } from '@pike-stone/words/form';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Rect } from 'react-native-svg';
 import { SvgText } from '../../kit/drawing/SvgText';
+import { useWidth } from '../../kit/useWidth';
 import { useColours } from '../../theme/theme';
 import { FONT } from '../../theme/type';
 
@@ -24,14 +24,14 @@ export function StackPicture({
   wearPiece: number | null;
 }) {
   const pen = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const all = wearPiece === null ? pieces : [wearPiece, ...pieces, wearPiece];
   const most = Math.max(...all);
   return (
     <View
       role="img"
       aria-label={`Stack of ${all.map((piece) => sayPiece(piece, unit)).join(', ')} ${unit}`}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
       style={{ minHeight: ROW_PX * all.length }}
     >
       {width > 0 && (

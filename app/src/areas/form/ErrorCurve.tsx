@@ -1,13 +1,13 @@
 import type { DepthError } from '@pike-stone/core/form';
 import { formatLength, joined } from '@pike-stone/words';
 import { saySigned } from '@pike-stone/words/form';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path } from 'react-native-svg';
 import { useUnits } from '../../data/preferences';
 import { linePath } from '../../kit/drawing/line-path';
 import { QuietText } from '../../kit/drawing/QuietText';
 import { SvgText } from '../../kit/drawing/SvgText';
+import { useWidth } from '../../kit/useWidth';
 import { useColours } from '../../theme/theme';
 import { FONT } from '../../theme/type';
 
@@ -33,7 +33,7 @@ export function ErrorCurve({
 }) {
   const pen = useColours();
   const units = useUnits();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const values = errors.map(({ errorMm }) => errorMm);
   const [least, most] = [Math.min(0, ...values), Math.max(0, ...values)];
   const span = Math.max(NOTHING_MM, most - least);
@@ -44,7 +44,7 @@ export function ErrorCurve({
     <View
       role="img"
       aria-label={`Error over the depth, ${saySigned(last.errorMm, units)} at ${joined(formatLength(depthMm, units))}`}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
       style={{ minHeight: HEIGHT }}
     >
       {width > 0 && (

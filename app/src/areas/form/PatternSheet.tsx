@@ -7,13 +7,14 @@ import {
 } from '@pike-stone/core/form';
 import { unlessRefused } from '@pike-stone/core';
 import { fineFigure, sayCutterRange, sayFine, sayPatternBars } from '@pike-stone/words/form';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { useUnits } from '../../data/preferences';
 import { SvgText } from '../../kit/drawing/SvgText';
 import { Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
+import { useWidth } from '../../kit/useWidth';
 import { sheet } from '../../theme/sheet';
 import { useColours } from '../../theme/theme';
 import { FONT, SPACE } from '../../theme/type';
@@ -26,7 +27,7 @@ const FOOT = 22;
 export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear; drawn: Gear } }) {
   const pen = useColours();
   const units = useUnits();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const { teeth } = wanted;
   const bars = useMemo(() => patternsAround(wanted), [wanted]);
   /** The error along the flank of the wanted gear; null when the form is drawn for its own count. */
@@ -46,7 +47,7 @@ export function PatternSheet({ gear: { wanted, drawn } }: { gear: { wanted: Gear
           aria-label={bars
             .map(({ teeth: count, maxMm }) => `${count} teeth ${sayFine(maxMm, units)}`)
             .join(', ')}
-          onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+          onLayout={onLayout}
           style={{ minHeight: HEIGHT }}
         >
           {width > 0 && (

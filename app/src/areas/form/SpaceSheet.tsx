@@ -1,6 +1,5 @@
 import type { FormShape, FormTool } from '@pike-stone/core/form';
 import { saySpace } from '@pike-stone/words/form';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { Bar } from '../../kit/Bar';
@@ -8,6 +7,7 @@ import { Button } from '../../kit/Button';
 import { Caution } from '../../kit/Caution';
 import { Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
+import { useWidth } from '../../kit/useWidth';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 import { useFormSpace } from '../../workers/solid-work';
@@ -21,13 +21,13 @@ const ON_FACE = { azimuthDeg: 62, heightDeg: 14 };
 /** The tooth as a solid, and the space that it leaves in a blank, read from the mesh. */
 export function SpaceSheet({ shape, tool }: { shape: FormShape; tool: FormTool }) {
   const units = useUnits();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const { answer, share, fault, stop } = useFormSpace({ shape, tool });
   return (
     <Sheet>
       <View style={styles.box}>
         <Words role="heading">Tried on a blank</Words>
-        <View style={styles.solid} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+        <View style={styles.solid} onLayout={onLayout}>
           {answer && width > 0 && (
             <SolidView
               facets={answer.tooth}

@@ -1,10 +1,11 @@
-import { useState, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg from 'react-native-svg';
 import { sheet } from '../../theme/sheet';
 import { themed, useTextScale } from '../../theme/theme';
 import { apart } from './apart';
 import { areaOf, DimensionFigure, type DimensionMark } from './dimensions';
+import { useWidth } from '../useWidth';
 
 /** What stands on the paper: the drawing itself, what it shows, and the figures on it. */
 export interface TouchDrawing<Key extends string> {
@@ -24,12 +25,12 @@ export function TouchPaper<Key extends string>({
   onTouch: (mark: DimensionMark<Key>) => void;
 }) {
   const styles = useStyles();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const drawing = width > 0 ? draw(width) : null;
   const scale = useTextScale();
   const areas = apart(drawing?.marks.map((mark) => areaOf(mark, scale)) ?? [], { width, height });
   return (
-    <View style={[styles.paper, { height }]} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+    <View style={[styles.paper, { height }]} onLayout={onLayout}>
       {drawing && (
         <>
           <View role="img" aria-label={drawing.says} style={styles.art}>

@@ -1,9 +1,9 @@
 import type { BookSums } from '@pike-stone/contract/book';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Rect } from 'react-native-svg';
 import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { Words } from '../../../kit/Words';
+import { useWidth } from '../../../kit/useWidth';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
 
@@ -16,7 +16,7 @@ const WIDEST = 56;
 /** Cuts of each month, those that worked filled. */
 export function CutsByMonth({ months }: { months: BookSums['months'] }) {
   const c = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const scale = useDrawnScale();
   const [top, bottom] = [EDGE.top * scale, EDGE.bottom * scale];
   const names = [...new Set(months.map(({ month }) => month))].slice(-MOST_MONTHS);
@@ -32,7 +32,7 @@ export function CutsByMonth({ months }: { months: BookSums['months'] }) {
     <View
       role="img"
       aria-label={`Cuts by month: ${names.map((month) => `${month} ${of(month)}, ${of(month, 'worked')} worked`).join('; ')}`}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
     >
       {width > 0 && (
         <Svg width={width} height={HEIGHT}>

@@ -1,10 +1,10 @@
 import type { ShopFactor } from '@pike-stone/core/learn';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { linePath } from '../../../kit/drawing/line-path';
 import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { Words } from '../../../kit/Words';
+import { useWidth } from '../../../kit/useWidth';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
 
@@ -21,7 +21,7 @@ export function FactorOverTime({
   history: readonly (ShopFactor & { readonly month: string })[];
 }) {
   const c = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const scale = useDrawnScale();
   const [left, right, top, bottom] = [
     EDGE.left * scale,
@@ -47,7 +47,7 @@ export function FactorOverTime({
     <View
       role="img"
       aria-label={`Factor by month: ${history.map((one) => `${one.month} ${one.median.toFixed(2)}`).join('; ')}`}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
     >
       {width > 0 && (
         <Svg width={width} height={HEIGHT}>

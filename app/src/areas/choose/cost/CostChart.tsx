@@ -1,9 +1,9 @@
 import { formatMoney } from '@pike-stone/words/choosing';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path } from 'react-native-svg';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import { Words } from '../../../kit/Words';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
@@ -25,7 +25,7 @@ function outline(counts: readonly number[], width: number, most: number): string
 export function CostChart({ answer }: { answer: CostAnswer }) {
   const styles = useStyles();
   const c = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const { low, high, hssCounts, carbideCounts } = answer;
   const most = Math.max(1, ...hssCounts, ...carbideCounts);
   const x = (cost: number) => ((cost - low) / (high - low || 1)) * width;
@@ -35,7 +35,7 @@ export function CostChart({ answer }: { answer: CostAnswer }) {
       <View
         role="img"
         aria-label={`Cost of a part: HSS ${formatMoney(answer.hss.p10)} to ${formatMoney(answer.hss.p90)}, carbide ${formatMoney(answer.carbide.p10)} to ${formatMoney(answer.carbide.p90)}, eight times in ten`}
-        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+        onLayout={onLayout}
       >
         {width > 0 && (
           <Svg width={width} height={HEIGHT} aria-hidden>

@@ -18,6 +18,7 @@ import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { Choice } from '../../../kit/Choice';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
@@ -43,7 +44,7 @@ interface Curve {
 /** Small charts of how the forecast changes with speed, feed or depth. */
 export function Sweep({ cut, units }: { cut: Cut; units: UnitSystem }) {
   const [by, setBy] = useState<SweptBy>('feed');
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const { answer } = useCutWork(
     { setup: cut.setup, rules: cut.rules, by },
     (work, { setup, rules, by: what }) => work.sweep(setup, rules, what),
@@ -80,7 +81,7 @@ export function Sweep({ cut, units }: { cut: Cut; units: UnitSystem }) {
           ]}
         />
         <Words role="note">{`Only the ${by} changes; the mark is where it stands, ${at(now)}.`}</Words>
-        <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} style={styles.charts}>
+        <View onLayout={onLayout} style={styles.charts}>
           {width > 0
             && answer
             && curves

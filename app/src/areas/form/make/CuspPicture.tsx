@@ -1,12 +1,13 @@
 import { metalLeftNear, type PlanePoint, type Profile } from '@pike-stone/core/form';
 import { unlessRefused } from '@pike-stone/core';
 import { sayCusps } from '@pike-stone/words/form';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
 import { linePath } from '../../../kit/drawing/line-path';
 import { Words } from '../../../kit/Words';
+import { useWidth } from '../../../kit/useWidth';
 import { useColours } from '../../../theme/theme';
 
 const HEIGHT = 64;
@@ -30,7 +31,7 @@ export function CuspPicture({
 }) {
   const pen = useColours();
   const units = useUnits();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const left = useMemo(
     () => unlessRefused(() => metalLeftNear(profile, stops, stoneMm, at), []),
     [profile, stops, stoneMm, at],
@@ -48,12 +49,7 @@ export function CuspPicture({
   ]);
   return (
     <View testID="cusps">
-      <View
-        role="img"
-        aria-label="Cusps around this stop"
-        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-        style={{ minHeight: HEIGHT }}
-      >
+      <View role="img" aria-label="Cusps around this stop" onLayout={onLayout} style={{ minHeight: HEIGHT }}>
         {width > 0 && (
           <Svg width={width} height={HEIGHT}>
             <Path d={`${outline}Z`} fill={pen.wash} stroke={pen.accent} strokeWidth={1.4} />

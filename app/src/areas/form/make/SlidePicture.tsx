@@ -1,9 +1,9 @@
 import { boundsOf, type PlanePoint, type Profile } from '@pike-stone/core/form';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { useColours } from '../../../theme/theme';
 import { fitted, profilePath, roomWithin } from '../sketch/profile-path';
+import { useWidth } from '../../../kit/useWidth';
 
 const HEIGHT = 230;
 const MARGIN = 12;
@@ -23,7 +23,7 @@ export function SlidePicture({
   stoneMm: number;
 }) {
   const pen = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const form = boundsOf(profile);
   const all = {
     left: Math.min(form.left, ...stops.map(([x]) => x)),
@@ -39,7 +39,7 @@ export function SlidePicture({
     <View
       role="img"
       aria-label={`The form with ${stops.length} stops of the wheel, the next one drawn`}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
       style={{ minHeight: HEIGHT, overflow: 'hidden' }}
     >
       {width > 0 && (

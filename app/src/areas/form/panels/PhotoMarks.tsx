@@ -1,8 +1,8 @@
 import type { PlanePoint } from '@pike-stone/core/form';
-import { useState } from 'react';
 import { Image, Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { linePath } from '../../../kit/drawing/line-path';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import type { OpenPhoto } from './open-photo';
@@ -22,12 +22,12 @@ export function PhotoMarks({
   onMark: (pixel: PlanePoint) => void;
 }) {
   const pen = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const scale = width / photo.width;
   const height = photo.height * scale;
   const line = linePath(traced.map(([x, y]) => [x * scale, y * scale]));
   return (
-    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+    <View onLayout={onLayout}>
       {width > 0 && (
         <Pressable
           testID="photo"

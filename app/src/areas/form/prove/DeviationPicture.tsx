@@ -1,10 +1,10 @@
 import { boundsOf, type Deviation, type Profile } from '@pike-stone/core/form';
 import { sayFine } from '@pike-stone/words/form';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
 import { QuietText } from '../../../kit/drawing/QuietText';
+import { useWidth } from '../../../kit/useWidth';
 import { useColours } from '../../../theme/theme';
 import { fitted, profilePath, roomWithin } from '../sketch/profile-path';
 
@@ -27,7 +27,7 @@ export function DeviationPicture({
 }) {
   const pen = useColours();
   const units = useUnits();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const placed = fitted(boundsOf(profile), roomWithin(width, HEIGHT, MARGIN));
   const most = Math.max(highMm, -lowMm, ...deviations.map(({ distanceMm }) => Math.abs(distanceMm)));
   /** Pixels that a millimetre of deviation is drawn as. */
@@ -40,7 +40,7 @@ export function DeviationPicture({
     <View
       role="img"
       aria-label={`${deviations.length} measured points on the form, the worst ${sayFine(Math.abs(worst.distanceMm), units)} off`}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
       style={{ minHeight: HEIGHT }}
     >
       {width > 0 && (

@@ -10,6 +10,7 @@ import { Choice } from '../../../kit/Choice';
 import { SCREEN_PX_PER_MM } from '../../../kit/drawing/screen-scale';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
@@ -29,7 +30,7 @@ const MOST_HEIGHT = 420;
 export function ScreenOverlay({ profile }: { profile: Profile }) {
   const pen = useColours();
   const units = useUnits();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const pxPerMm = useScreen((state) => state.drafts.px) ?? SCREEN_PX_PER_MM;
   const isSet = useScreen((state) => state.drafts.px) !== undefined;
   const [times, setTimes] = useState('10');
@@ -68,7 +69,7 @@ export function ScreenOverlay({ profile }: { profile: Profile }) {
         <View
           role="img"
           aria-label={`The form ${times} times its size`}
-          onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+          onLayout={onLayout}
           style={{ minHeight: height, overflow: 'hidden' }}
         >
           {width > 0 && (

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { Button } from '../../../kit/Button';
 import { TouchPaper } from '../../../kit/drawing/TouchPaper';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
@@ -24,7 +25,7 @@ export function FormSketch({ form, onTouch }: { form: Form; onTouch: () => void 
   const units = useUnits();
   const pen = useColours();
   const [look, setLook] = useState(WHOLE);
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const { shape, corrected } = form;
   if (!shape) return null;
   const zoomBy = (factor: number) =>
@@ -37,7 +38,7 @@ export function FormSketch({ form, onTouch }: { form: Form; onTouch: () => void 
   const { source } = form.body;
   return (
     <View>
-      <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+      <View onLayout={onLayout}>
         <TouchPaper<FormMark>
           height={HEIGHT}
           onTouch={onTouch}

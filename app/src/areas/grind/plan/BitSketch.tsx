@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { TouchPaper } from '../../../kit/drawing/TouchPaper';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { frontOf } from '../bit-model';
@@ -20,7 +21,7 @@ const isAngle = (mark: BitMark, bit: Bit): mark is keyof BitAngles => mark in bi
 export function BitSketch({ bit, ground }: { bit: Bit; ground: GroundBit }) {
   const units = useUnits();
   const pen = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const [mark, setMark] = useState<BitMark | null>(null);
   const facets = ground.answer?.facets ?? null;
   const tree = useMemo(() => (facets ? paintTree(facets) : null), [facets]);
@@ -31,7 +32,7 @@ export function BitSketch({ bit, ground }: { bit: Bit; ground: GroundBit }) {
   const room = width > 0 ? solidRoom(plan, paper) : null;
   const close = () => setMark(null);
   return (
-    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+    <View onLayout={onLayout}>
       <TouchPaper
         height={height}
         draw={(across) => (across > 0 ? drawBit(plan, tree, steps, { ...paper, width: across }) : null)}

@@ -1,8 +1,8 @@
 import type { GrindStep } from '@pike-stone/core/grind';
 import { sayStepFigures, type StepFigure } from '@pike-stone/words/grind';
-import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { Words } from '../../../kit/Words';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { themed, useTextScale } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
@@ -34,7 +34,7 @@ const LARGEST = 40;
 function BigFigure({ shown: { label, figure, about } }: { shown: StepFigure }) {
   const styles = useStyles();
   const scale = useTextScale();
-  const [room, setRoom] = useState(0);
+  const { width: room, onLayout } = useWidth();
   const largest = LARGEST * scale;
   const size = room > 0 ? Math.min(largest, room / (figure.length * FIGURE_SHARE)) : largest;
   return (
@@ -43,7 +43,7 @@ function BigFigure({ shown: { label, figure, about } }: { shown: StepFigure }) {
       testID={`step-${label}`}
     >
       <Words role="note">{label}</Words>
-      <View onLayout={(event) => setRoom(event.nativeEvent.layout.width)}>
+      <View onLayout={onLayout}>
         <Text style={[styles.huge, { fontSize: size, lineHeight: size * 1.2 }]} numberOfLines={1}>
           {figure}
         </Text>

@@ -9,7 +9,7 @@ import {
   type RestSetting,
   type Vector,
 } from '@pike-stone/core/grind';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { sheet } from '../../../theme/sheet';
@@ -20,6 +20,7 @@ import { SolidView } from '../solid/SolidView';
 import { FromAbove } from './FromAbove';
 import { PenMark } from './PenMark';
 import { alongAxle } from './stance';
+import { useWidth } from '../../../kit/useWidth';
 
 interface StepPictureProps {
   readonly step: GrindStep;
@@ -35,14 +36,14 @@ interface StepPictureProps {
  * to be turned, where it is not held on the rest.
  */
 export function StepPicture({ step, plan, facets, steps, height, says }: StepPictureProps) {
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const setting = settingOf(step);
   const size = { width, height };
   return (
     <View
       style={[styles.box, { height }]}
       {...(setting && { role: 'img', 'aria-label': says })}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
     >
       {width > 0
         && (setting ? (

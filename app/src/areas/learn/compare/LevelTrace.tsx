@@ -1,9 +1,9 @@
 import type { Plateaus } from '@pike-stone/core/compare';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path } from 'react-native-svg';
 import { linePath } from '../../../kit/drawing/line-path';
 import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
@@ -16,7 +16,7 @@ const USUAL = { left: 6, right: 64, top: 18, bottom: 14 } as const;
 export function LevelTrace({ currentA, found }: { currentA: readonly number[]; found: Plateaus | null }) {
   const styles = useStyles();
   const c = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const scale = useDrawnScale();
   const edge = { ...USUAL, right: USUAL.right * scale, top: USUAL.top * scale };
   const [low, high] = [Math.min(...currentA), Math.max(...currentA)];
@@ -29,12 +29,7 @@ export function LevelTrace({ currentA, found }: { currentA: readonly number[]; f
     ? `Trace of ${currentA.length} readings: idle ${found.idleA.toFixed(2)} A${found.cutA === null ? ', no cut' : `, cut ${found.cutA.toFixed(2)} A`}, ${found.boundaries.length - 2} changes of level`
     : `Trace of ${currentA.length} readings`;
   return (
-    <View
-      style={styles.paper}
-      role="img"
-      aria-label={says}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-    >
+    <View style={styles.paper} role="img" aria-label={says} onLayout={onLayout}>
       {width > 0 && currentA.length > 1 && (
         <Svg width={width} height={HEIGHT}>
           <Path

@@ -1,10 +1,10 @@
 import type { ComparisonBody } from '@pike-stone/contract';
 import { sayMeasured } from '@pike-stone/words/learn';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Rect } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
 import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
@@ -22,7 +22,8 @@ const meanOf = (values: readonly number[]): number =>
 export function Readings({ body, names }: { body: ComparisonBody; names: Readonly<Record<Side, string>> }) {
   const c = useColours();
   const units = useUnits();
-  const [width, setWidth] = useState(0);
+  const { width: whole, onLayout } = useWidth();
+  const width = Math.max(0, whole - 2 * SPACE.edge);
   const scale = useDrawnScale();
   const [row, axis] = [HIGH.row * scale, HIGH.axis * scale];
   const { readings, measure } = body;
@@ -43,12 +44,7 @@ export function Readings({ body, names }: { body: ComparisonBody; names: Readonl
     )
     .join('; ');
   return (
-    <View
-      style={styles.box}
-      role="img"
-      aria-label={says}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width - 2 * SPACE.edge)}
-    >
+    <View style={styles.box} role="img" aria-label={says} onLayout={onLayout}>
       {width > 0 && (
         <Svg width={width} height={2 * row + axis}>
           {sides.map(({ side, values: own }, i) => (

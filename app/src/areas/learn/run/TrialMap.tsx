@@ -8,12 +8,13 @@ import {
   type UnitSystem,
 } from '@pike-stone/words';
 import { SIGN_SHORT } from '@pike-stone/words/learn';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { linePath } from '../../../kit/drawing/line-path';
 import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { Words } from '../../../kit/Words';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { useColours, useColourNumbers } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
@@ -71,7 +72,8 @@ export function TrialMap({
 }) {
   const c = useColours();
   const numbers = useColourNumbers();
-  const [width, setWidth] = useState(0);
+  const { width: whole, onLayout } = useWidth();
+  const width = Math.max(0, whole - 2 * SPACE.edge);
   const scale = useDrawnScale();
   const { left, right, top, bottom } = edgesAt(scale);
   const places = useMemo(
@@ -106,7 +108,7 @@ export function TrialMap({
   const classes = [...new Set(map?.chips.flat())];
   const taken = [...marks.map(({ setting }) => at(setting)), ...(next ? [at(next)] : [])];
   return (
-    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width - 2 * SPACE.edge)} style={styles.box}>
+    <View onLayout={onLayout} style={styles.box}>
       {width > 0 && (
         <View role="img" aria-label={`Trials on feed and depth. ${told.join('; ')}`}>
           <Svg width={width} height={HEIGHT}>

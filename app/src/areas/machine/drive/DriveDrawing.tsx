@@ -1,10 +1,10 @@
 import type { UnitSystem } from '@pike-stone/words';
 import { type Drive } from '@pike-stone/core/drive';
 import { optionLabel, stageName } from '@pike-stone/words/drive';
-import { useState } from 'react';
 import { Pressable, View, type GestureResponderEvent } from 'react-native';
 import { apart, type Area } from '../../../kit/drawing/apart';
 import { touchX } from '../../../kit/touch';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
 import { LEAST_TOUCH, SPACE } from '../../../theme/type';
@@ -32,16 +32,12 @@ export function DriveDrawing({
   onPulley,
 }: DriveDrawingProps) {
   const styles = useStyles();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const inMesh = drive.stages.map((stage, i) => stage.kind === 'back-gear' && at[i + 1] === 1);
   const layout = width > 0 ? driveLayout(drive, width, height, inMesh) : null;
   const areas = layout ? touchedAreas(drive, layout, width) : new Map<string, Area>();
   return (
-    <View
-      style={styles.paper}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      testID="drive-drawing"
-    >
+    <View style={styles.paper} onLayout={onLayout} testID="drive-drawing">
       {layout && (
         <View
           style={{ height: layout.height }}

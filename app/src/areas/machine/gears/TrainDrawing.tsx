@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, G } from 'react-native-svg';
 import { QuietText } from '../../../kit/drawing/QuietText';
@@ -6,6 +5,7 @@ import { SvgText } from '../../../kit/drawing/SvgText';
 import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { apart } from '../../../kit/drawing/apart';
+import { useWidth } from '../../../kit/useWidth';
 import { FONT, TOUCH } from '../../../theme/type';
 
 export type Place = { readonly side: 'drivers' | 'driven'; readonly pair: number };
@@ -75,7 +75,7 @@ function labelBelow(gears: readonly Gear[], gear: Gear, r: number): number {
 export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
   const styles = useStyles();
   const c = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const gears = placed({ drivers, driven });
   const left = Math.min(...gears.map(({ x, teeth }) => x - teeth / 2));
   const right = Math.max(...gears.map(({ x, teeth }) => x + teeth / 2));
@@ -101,7 +101,7 @@ export function TrainDrawing({ drivers, driven, onGear }: TrainDrawingProps) {
       role="group"
       aria-label={`Change gears: ${gears.map(({ says, teeth }) => `${says} ${teeth}`).join(', ')}`}
       style={styles.paper}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
     >
       {width > 0 && (
         <>

@@ -2,9 +2,9 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { linePath } from '../../../kit/drawing/line-path';
 import { SvgText } from '../../../kit/drawing/SvgText';
-import { useState } from 'react';
 import type { Stream } from '../../../data/instruments';
 import { Words } from '../../../kit/Words';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
@@ -59,7 +59,7 @@ const LEAST_SPAN_REL = 0.02;
 export function Trace({ says, points, spanS, show, level = null }: TraceProps) {
   const styles = useStyles();
   const c = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const shown = points.filter((point) => Number.isFinite(point.value));
   const even = shown.filter(({ odd }) => !odd).map(({ value }) => value);
   const middle = level ?? (even.length > 0 ? even.reduce((sum, one) => sum + one, 0) / even.length : 0);
@@ -72,12 +72,7 @@ export function Trace({ says, points, spanS, show, level = null }: TraceProps) {
     + Math.min(1, Math.max(0, 0.5 - (value - middle) / (2 * half))) * (HEIGHT - EDGE.top - EDGE.bottom);
   const path = linePath(shown.filter(({ odd }) => !odd).map(({ t, value }) => [x(t), y(value)]));
   return (
-    <View
-      style={styles.paper}
-      role="img"
-      aria-label={says}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-    >
+    <View style={styles.paper} role="img" aria-label={says} onLayout={onLayout}>
       {width > 0 && (
         <Svg width={width} height={HEIGHT}>
           <Line x1={EDGE.left} x2={width - EDGE.right} y1={HEIGHT - 6} y2={HEIGHT - 6} stroke={c.line} />

@@ -1,11 +1,11 @@
 import { surfaceSpeed } from '@pike-stone/core';
 import { formatLength, formatSurfaceSpeed, joined, type UnitSystem, capital } from '@pike-stone/words';
-import { useState } from 'react';
 import { Pressable, type GestureResponderEvent } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
 import { SvgText } from '../../../kit/drawing/SvgText';
 import { labelsThatFit } from '../../../kit/ladder-scale';
 import { touchX } from '../../../kit/touch';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { themed, useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
@@ -69,7 +69,7 @@ export function SpeedChart({
 }: SpeedChartProps) {
   const styles = useStyles();
   const colours = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const largestMm = Math.max(Math.min(200, most), diameterMm * 1.2);
   const least = Math.min(LEAST_MM, diameterMm / 1.2);
   const [vLow, vHigh] = [
@@ -108,7 +108,7 @@ export function SpeedChart({
       aria-valuenow={diameterMm}
       onPress={touch}
       style={[styles.paper, { height }]}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
     >
       {width > 0 && (
         <Svg width={width} height={height} style={styles.art} aria-hidden>

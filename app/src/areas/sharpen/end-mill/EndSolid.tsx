@@ -1,10 +1,10 @@
 import { END_PARTS } from '@pike-stone/core/wheel';
 import { formatAngle } from '@pike-stone/words';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { Caution } from '../../../kit/Caution';
 import { Sheet } from '../../../kit/Screen';
 import { Words } from '../../../kit/Words';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import type { EndTeethAnswer } from '../../../workers/solid-pieces';
@@ -18,12 +18,12 @@ const END_ON = { azimuthDeg: 24, heightDeg: 26 };
 
 /** The end of the cutter as a solid, and the relief that is read on it. */
 export function EndSolid({ mill, solid }: { mill: EndMill; solid: WorkedSolid<EndTeethAnswer> }) {
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const { answer, fault } = solid;
   const read = answer?.read;
   return (
     <Sheet>
-      <View style={styles.solid} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+      <View style={styles.solid} onLayout={onLayout}>
         {answer && width > 0 && (
           <SolidView
             facets={answer.facets}

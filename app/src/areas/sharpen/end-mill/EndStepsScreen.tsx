@@ -3,12 +3,12 @@ import { sayEndMillSteps } from '@pike-stone/words/wheel';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import Svg from 'react-native-svg';
-import { useState } from 'react';
 import { useUnits } from '../../../data/preferences';
 import { backOr } from '../../../kit/back';
 import { Bar } from '../../../kit/Bar';
 import { Caution } from '../../../kit/Caution';
 import { usePageTitle } from '../../../kit/page-title';
+import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { useColours, useWide } from '../../../theme/theme';
 import { usePedal } from '../../grind/steps/pedal';
@@ -84,10 +84,10 @@ function Picture({ mill }: { mill: EndMill }) {
   const pen = useColours();
   const wide = useWide();
   const height = wide ? PICTURE_PX.wide : PICTURE_PX.phone;
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const drawing = width > 0 ? drawEnd(mill.job, mill.plan!, { pen, units, width, height }) : null;
   return (
-    <View style={{ height }} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+    <View style={{ height }} onLayout={onLayout}>
       {drawing && (
         <View role="img" aria-label={drawing.says}>
           <Svg width={width} height={height}>

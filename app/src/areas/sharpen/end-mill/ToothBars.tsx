@@ -1,8 +1,8 @@
 import type { HeightVerdict } from '@pike-stone/core/wheel';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Rect } from 'react-native-svg';
 import { SvgText } from '../../../kit/drawing/SvgText';
+import { useWidth } from '../../../kit/useWidth';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
 
@@ -13,7 +13,7 @@ const TOP = 14;
 /** Heights of the teeth as bars over the lowest, with the height that is allowed. */
 export function ToothBars({ heightsMm, verdict }: { heightsMm: readonly number[]; verdict: HeightVerdict }) {
   const pen = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const least = Math.min(...heightsMm);
   const scale = (BASE - TOP) / Math.max(verdict.spreadMm, verdict.limitMm * 1.5);
   const step = width / Math.max(1, heightsMm.length);
@@ -23,7 +23,7 @@ export function ToothBars({ heightsMm, verdict }: { heightsMm: readonly number[]
     <View
       role="img"
       aria-label={`Heights of ${heightsMm.length} teeth; ${high.size} stand out too far`}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
     >
       {width > 0 && (
         <Svg width={width} height={HEIGHT}>

@@ -1,10 +1,10 @@
 import type { HeatPicture } from '@pike-stone/core/wheel';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect } from 'react-native-svg';
 import { linePath } from '../../../kit/drawing/line-path';
 import { QuietText } from '../../../kit/drawing/QuietText';
 import { SvgText } from '../../../kit/drawing/SvgText';
+import { useWidth } from '../../../kit/useWidth';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
 
@@ -17,7 +17,7 @@ const STEP_C = 100;
 /** Warmth of the tip over time: grinding shaded, the limit dashed, the skin marked at the peak. */
 export function HeatCurve({ picture }: { picture: HeatPicture }) {
   const pen = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const { spells, limitC, peakC, skinC } = picture;
   const whole = spells.at(-1)!.points.at(-1)!.s;
   const most = Math.max(limitC, peakC, Math.min(skinC, 2 * Math.max(limitC, peakC))) * 1.08;
@@ -31,7 +31,7 @@ export function HeatCurve({ picture }: { picture: HeatPicture }) {
     <View
       role="img"
       aria-label={`Warmth of the tip over ${Math.round(whole)} seconds, up to about ${Math.round(peakC / 10) * 10} °C`}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
       style={{ minHeight: HEIGHT }}
     >
       {width > 0 && (

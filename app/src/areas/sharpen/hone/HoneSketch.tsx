@@ -1,9 +1,9 @@
 import { honeBands } from '@pike-stone/core/grind';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path, Rect } from 'react-native-svg';
 import { QuietText } from '../../../kit/drawing/QuietText';
 import { SvgText } from '../../../kit/drawing/SvgText';
+import { useWidth } from '../../../kit/useWidth';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
 
@@ -24,7 +24,7 @@ export function HoneSketch({
   depthMm: number;
 }) {
   const pen = useColours();
-  const [width, setWidth] = useState(0);
+  const { width, onLayout } = useWidth();
   const { bandMm, sagittaMm } = honeBands(landMm, wheelMm / 2, depthMm);
   const scale = (width - 2 * MARGIN) / landMm;
   const left = MARGIN;
@@ -40,7 +40,7 @@ export function HoneSketch({
     <View
       role="img"
       aria-label="A flat stone on the hollow face: it touches along edge and heel"
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      onLayout={onLayout}
       style={{ minHeight: HEIGHT }}
     >
       {width > 0 && (
