@@ -1,4 +1,4 @@
-import type { Learned } from '@pike-stone/core';
+import type { Learned, LearnedRow } from '@pike-stone/core';
 import * as z from 'zod';
 import { id } from './fields';
 
@@ -16,12 +16,11 @@ export const learnedAnswer = z.object({
   factors: z.array(
     z.object({
       machineId: id,
-      /** Null: for a group of the machine that has no cuts yet. */
       metal: z.string().nullable(),
       toolMaterial: z.string().nullable(),
       speed: learned.nullable(),
       feed: learned.nullable(),
-    }),
+    }) satisfies z.ZodType<LearnedRow>,
   ),
 });
 export type LearnedAnswer = z.infer<typeof learnedAnswer>;

@@ -27,6 +27,7 @@ export * from './mechanics/effective-diameter';
 export * from './mechanics/falling-diameter';
 export * from './mechanics/speed-range';
 export * from './mechanics/factor-chain';
+export * from './plan/learned-for';
 export * from './mechanics/turning-feed';
 export * from './mechanics/feed-per-tooth';
 export * from './mechanics/chip-thinning';

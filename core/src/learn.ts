@@ -1,5 +1,13 @@
 /** What a cut teaches: signs and the next change, runs of trials, and the shop's own factor. */
-export { trialOf, type CountedCuts, type FactorBand, type FactorTrial } from './learn/factor-grid';
+export {
+  JUDGED_SD_LN,
+  ODD_SHARE,
+  RIGHT_WITHIN_LN,
+  trialOf,
+  type CountedCuts,
+  type FactorBand,
+  type FactorTrial,
+} from './learn/factor-grid';
 export * from './learn/factor-groups';
 export * from './learn/factor-history';
 export * from './learn/shop-factor';

@@ -13,6 +13,7 @@ export * from './out-of-range';
 export * from './operation/operation-words';
 export * from './operation/words-of';
 export * from './factor';
+export * from './fluid';
 export * from './shortcut';
 export type { WorkingLine } from './working/line';
 export type { Result } from './working/working';

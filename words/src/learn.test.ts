@@ -1,8 +1,18 @@
-import { cutPlan, DEFAULT_RULES } from '@pike-stone/core';
+import { cutPlan, DEFAULT_RULES, material } from '@pike-stone/core';
 import { welchInterval } from '@pike-stone/core/compare';
 import { setup } from '@pike-stone/core/fixture';
-import { runState, SIGN_KEYS, SIGNS, type SignKey, type Trial } from '@pike-stone/core/learn';
 import {
+  isSet,
+  nextSetting,
+  runState,
+  SIGN_KEYS,
+  SIGNS,
+  type SignKey,
+  type Trial,
+} from '@pike-stone/core/learn';
+import {
+  FACTOR_MODEL,
+  nameOfCut,
   sayBlocked,
   sayCauses,
   sayConflicts,
@@ -12,6 +22,7 @@ import {
   sayMeasured,
   sayNext,
   sayOddEnergy,
+  saySetting,
   saySources,
   saySpoilt,
   sayState,
@@ -36,12 +47,30 @@ const plain = (text: string): string => text.replace(/\u00a0/g, ' ');
 const state = (signs: readonly SignKey[]) => runState(cut, plan, 'chip', null, [trial(signs)]);
 
 describe('signs in words', () => {
-  it.each(SIGN_KEYS)('%s has a name, a stop, and words for each of its causes', (key) => {
-    const { sign, stop, causes } = SIGN_WORDS[key];
+  it.each(SIGN_KEYS)('%s has a name, and words for each of its causes', (key) => {
+    const { sign, causes } = SIGN_WORDS[key];
     expect(causes).toHaveLength(SIGNS[key].causes.length);
-    for (const text of [sign, stop, ...causes.flatMap(({ why, step, look }) => [why, step, look])])
+    for (const text of [sign, ...causes.flatMap(({ why, look }) => [why, look])])
       expect(text.length).toBeGreaterThan(3);
     expect(SIGN_SHORT[key].length).toBeLessThan(16);
+  });
+
+  it.each(SIGN_KEYS)('%s says what is done for each change that is no figure', (key) => {
+    for (const [i, { parameter, direction, factor }] of SIGNS[key].causes.entries()) {
+      if (isSet(parameter) || parameter === 'stop') continue;
+      const because = [{ sign: key, cause: i }];
+      const { title } = sayNext({ parameter, direction, factor, because, setting: null }, cut, 'mm');
+      // Two words, as "more rake", are what is left where nothing better is known.
+      if (parameter !== 'keep') expect(title.split(' ').length).toBeGreaterThan(2);
+    }
+  });
+
+  it('what stops a cut is a sentence of its own, and no sign of danger is without', () => {
+    for (const key of SIGN_KEYS) {
+      const { stop } = SIGN_WORDS[key];
+      if (SIGNS[key].priority === 1) expect(stop).not.toBeNull();
+      if (stop !== null) expect(stop).toMatch(/^[a-z].*[a-z0-9)]$/);
+    }
   });
 
   it('names are told apart', () => expect(new Set(Object.values(SIGN_SHORT)).size).toBe(SIGN_KEYS.length));
@@ -55,6 +84,8 @@ describe('the next change', () => {
       title: 'Feed 0.08 mm/rev → 0.1 mm/rev, Hole 3',
       why: 'Feed too fine for the breaker',
       look: 'Chip curls tighter and breaks into arcs',
+      with: null,
+      stop: 'Stop if it reaches chuck or hand',
     });
     expect(plain(sayNext(next!, cut, 'inch').title)).toBe('Feed 0.0031 in/rev → 0.0039 in/rev, Hole 3');
     expect(sayCauses(advice!)[0]).toBe('Long ribbon: feed too fine for the breaker');
@@ -79,6 +110,40 @@ describe('the next change', () => {
     expect(sayState('look', 'finish')).toContain('Measure the surface');
     expect(sayState('met', 'finish')).toContain('The goal is met');
   });
+});
+
+describe('values that are set', () => {
+  const set = { rpm: 1000, feedMmRev: 0.16, depthMm: 1 };
+  it('stand in a line, in the units of the shop', () => {
+    expect(plain(saySetting(set, cut, 'mm'))).toBe('1000 rpm, 0.16 mm/rev, 1 mm');
+    expect(plain(saySetting(set, cut, 'inch'))).toBe('1000 rpm, 0.0063 in/rev, 0.039 in');
+    expect(plain(saySetting({ ...set, rpm: 40 }, { operation: 'shape' }, 'mm'))).toBe(
+      '40 strokes/min, 0.16 mm/stroke, 1 mm',
+    );
+  });
+
+  it('a cut that nobody named is called by what is done to what, as far as there is room', () => {
+    expect(nameOfCut('turn', 'Winch shaft bar')).toBe('Turn Winch shaft bar');
+    expect(nameOfCut('turn', 'x'.repeat(80))).toHaveLength(60);
+  });
+
+  it('half the speed in the sticking zone comes with its oil', () => {
+    const next = nextSetting(cut, plan, { rpm: 265, feedMmRev: 0.08, depthMm: 1 }, 'speed', 0.5);
+    if (!next.can) throw new Error('the lathe has a slower step');
+    const because = [{ sign: 'torn-surface' as const, cause: 1 }];
+    const said = sayNext(
+      { parameter: 'speed', direction: 'less', factor: 0.5, because, setting: next },
+      cut,
+      'mm',
+    );
+    expect(plain(said.title)).toMatch(/^Speed 265 rpm → 118 rpm/);
+    expect(said.with).toBe('With cutting oil');
+  });
+
+  it('the model is stated with the figures that it works with', () =>
+    expect(plain(FACTOR_MODEL)).toMatch(
+      /scatter 0\.35\..* within 15 % .* scatter of 20 %; 10 % of the cuts .*scatter 0\.3\) .*0\.2 around it/,
+    ));
 });
 
 describe('a difference', () => {
@@ -118,9 +183,10 @@ describe('a difference', () => {
   it('a spoilt trace and a strange energy are said', () => {
     expect(saySpoilt('clipped')).toContain('top of its range');
     expect(saySpoilt('stale')).toContain('never changed');
-    expect(sayOddEnergy(3, 'medium-carbon')).toBeNull();
-    expect(sayOddEnergy(20, 'medium-carbon')).toContain('20.0 J/mm³ is far from the 2 to 4');
-    expect(sayOddEnergy(2.4, 'aluminium-wrought')).toContain('0.6 to 1');
+    expect(sayOddEnergy(3, material('medium-carbon'))).toBeNull();
+    expect(sayOddEnergy(20, material('medium-carbon'))).toContain('20.0 J/mm³ is far from the 2 to 4');
+    expect(sayOddEnergy(2.4, material('aluminium-wrought'))).toContain('0.6 to 1');
+    expect(sayOddEnergy(2.4, material('aluminium-bronze'))).toBeNull();
   });
 });
 

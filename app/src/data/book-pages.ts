@@ -91,7 +91,6 @@ export function useBookPages(filter: BookFilter) {
   return {
     records,
     aside: (data ?? []).flatMap((page) => page.aside),
-    total: data?.[0]?.total ?? null,
     hasMore: Boolean(last?.next),
     offline,
     more: () => {

@@ -1,9 +1,8 @@
 import { learnedAnswer } from '@pike-stone/contract';
-import type { LearnedFactors } from '@pike-stone/core';
+import { learnedFor, type LearnedFactors } from '@pike-stone/core';
 import { useCallback } from 'react';
 import { useOfShop } from '../sync/of-shop';
 import { whileComing } from '../sync/shop-cache';
-import { learnedFor } from './learned-for';
 import { useRules } from './rules';
 
 const LEARNED = '/api/learned';

@@ -1,11 +1,10 @@
 import type { DrawFirstPage, FirstRecords, LearnedAnswer, Stored } from '@pike-stone/contract';
-import { DEFAULT_RULES } from '@pike-stone/core';
+import { DEFAULT_RULES, learnedFor } from '@pike-stone/core';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { Dimensions } from 'react-native';
 import { BenchPage } from '../areas/bench/BenchPage';
 import { plannedCut, setupOf } from '../areas/cut/planned-cut';
 import { firstDraft } from '../areas/cut/set-up';
-import { learnedFor } from '../data/learned-for';
 import { pageRules } from './page-rules';
 import { FRAME_MAIN, rulesWithin } from './rules';
 

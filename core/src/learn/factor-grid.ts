@@ -37,10 +37,10 @@ const FIRST_LN = -1.6;
 const STEP_LN = 0.01;
 const CELLS = 321;
 /** Half width of what is right, and scatter of a person's judgement, as logarithms. */
-const RIGHT_WITHIN_LN = 0.15;
-const JUDGED_SD_LN = 0.2;
+export const RIGHT_WITHIN_LN = 0.15;
+export const JUDGED_SD_LN = 0.2;
 /** Share of cuts whose verdict says nothing: a wrong note, a bad bar, a mistaken button. */
-const ODD_SHARE = 0.1;
+export const ODD_SHARE = 0.1;
 const BAND = { low: 0.1, high: 0.9 } as const;
 
 export const GRID: readonly number[] = Array.from({ length: CELLS }, (_, k) => FIRST_LN + STEP_LN * k);

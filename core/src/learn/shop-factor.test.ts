@@ -38,7 +38,7 @@ describe('the factor of a shop', () => {
     expect(stiff.median.toFixed(3)).toBe('1.483');
   });
 
-  it('moves less than a twentieth by one odd cut among eight, whatever it says', () =>
+  it('moves less than six in a hundred by one odd cut beside eight, whatever it says', () =>
     fc.assert(
       fc.property(
         fc.double({ min: 0.7, max: 1.4, noNaN: true }),

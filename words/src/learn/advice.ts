@@ -1,4 +1,4 @@
-import { feedPer, speedUnit, type CutSetup } from '@pike-stone/core';
+import type { CutSetup } from '@pike-stone/core';
 import {
   SIGNS,
   type Blocked,
@@ -16,8 +16,9 @@ import {
 } from '@pike-stone/core/learn';
 import { capital } from '../capital';
 import { sayDial } from '../dial';
-import { formatFeedPerTurn, formatLength, formatSpindleSpeed, joined, type UnitSystem } from '../format';
+import type { UnitSystem } from '../format';
 import { listed } from '../list';
+import { saySet } from './set-values';
 import type { CauseWords } from './sign-words';
 import { SIGN_SHORT, SIGN_WORDS } from './signs';
 
@@ -78,16 +79,8 @@ const STEP_WORDS: Readonly<Partial<Record<Parameter, Readonly<Partial<Record<Dir
 const sayChange = ({ parameter, direction }: Pick<Option, 'parameter' | 'direction'>): string =>
   `${DIRECTION_WORDS[direction]} ${PARAMETER_WORDS[parameter]}`;
 
-/** A value that is set at the machine. */
-export function saySet(parameter: SetParameter, value: number, setup: CutSetup, units: UnitSystem): string {
-  if (parameter === 'speed') return joined(formatSpindleSpeed(value, speedUnit(setup)));
-  return joined(
-    parameter === 'feed' ? formatFeedPerTurn(value, units, feedPer(setup)) : formatLength(value, units),
-  );
-}
-
 /** A change in the machine's own steps: "Feed 0.12 → 0.15 mm/rev, Hole 4". */
-function saySetting(
+function sayStep(
   { parameter, from, to, step, isWhole }: SetChange,
   setup: CutSetup,
   units: UnitSystem,
@@ -145,7 +138,7 @@ export function sayNext(change: NextChange, setup: CutSetup, units: UnitSystem):
       : '';
   return {
     title: setting
-      ? saySetting(setting, setup, units) + dial
+      ? sayStep(setting, setup, units) + dial
       : capital(cause?.step ?? STEP_WORDS[parameter]?.[direction] ?? sayChange({ parameter, direction })),
     with: setting && cause?.step ? capital(cause.step) : null,
     why: capital(cause?.why ?? pushed?.[0] ?? sayChange({ parameter, direction })),

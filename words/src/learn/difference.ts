@@ -1,6 +1,8 @@
-import type { SpoiltTrace, WelchInterval } from '@pike-stone/core/compare';
+import type { Material } from '@pike-stone/core';
+import { isOddEnergy, usualEnergy, type SpoiltTrace, type WelchInterval } from '@pike-stone/core/compare';
 import { capital } from '../capital';
 import type { UnitSystem } from '../format';
+import { raUnit } from './roughness';
 
 /** What two are compared by. */
 export const MEASURE_NAMES = {
@@ -21,8 +23,10 @@ export function sayMeasured(value: number, measure: Measure, units: UnitSystem):
   switch (measure) {
     case 'power':
       return `${Math.round(value)} W`;
-    case 'finish':
-      return units === 'mm' ? `${value.toFixed(2)} μm` : `${(value / 0.0254).toFixed(1)} μin`;
+    case 'finish': {
+      const { unit, perUm, places } = raUnit(units);
+      return `${(value * perUm).toFixed(places)} ${unit}`;
+    }
     case 'wear':
       return units === 'mm' ? `${value.toFixed(3)} mm` : `${(value / 25.4).toFixed(4)} in`;
     case 'chip':
@@ -67,8 +71,9 @@ export function sayDifference(
 }
 
 const SPOILT_WORDS: Readonly<Record<SpoiltTrace, string>> = {
-  clipped: 'The gauge was at the top of its range: the cut draws more than it can show. Take a larger range.',
-  stale: 'The reading never changed: the gauge is stuck, asleep, or not on the wire.',
+  clipped:
+    'The ammeter was at the top of its range: the cut draws more than it can show. Take a larger range.',
+  stale: 'The reading never changed: the ammeter is stuck, asleep, or not on the wire.',
 };
 export const saySpoilt = (spoilt: SpoiltTrace): string => SPOILT_WORDS[spoilt];
 
@@ -76,17 +81,13 @@ export const saySpoilt = (spoilt: SpoiltTrace): string => SPOILT_WORDS[spoilt];
 export const NO_CUT_SEEN =
   'No cut is seen in this trace: one level only. Start the trace at idle, then take the cut, a second each at least.';
 
-/** Least and most specific energy that is met in a group of metals, J/mm³. */
-const SPECIFIC: readonly (readonly [group: RegExp, low: number, high: number])[] = [
-  [/aluminium/, 0.6, 1],
-  [/brass|zinc/, 0.8, 1.5],
-  [/stainless/, 2.5, 4.5],
-  [/./, 2, 4],
-];
-const OUTSIDE = 2;
-/** A specific energy beyond twice what the metal usually takes; null where it is within. */
-export function sayOddEnergy(jMm3: number, metalKey: string): string | null {
-  const [, low, high] = SPECIFIC.find(([group]) => group.test(metalKey))!;
-  if (jMm3 >= low / OUTSIDE && jMm3 <= high * OUTSIDE) return null;
+/** Said where the current changes by less than the ammeter can tell. */
+export const BELOW_SIGHT =
+  'The current hardly changes: that is below what this ammeter can see. A heavier cut shows, or a wattmeter.';
+
+/** A specific energy that is far from what the metal usually takes; null where it is within. */
+export function sayOddEnergy(jMm3: number, metal: Material): string | null {
+  if (!isOddEnergy(jMm3, metal)) return null;
+  const [low, high] = usualEnergy(metal).map((one) => Number(one.toFixed(1)));
   return `${jMm3.toFixed(1)} J/mm³ is far from the ${low} to ${high} that this metal usually takes: look at feed, depth, volts and the power factor.`;
 }

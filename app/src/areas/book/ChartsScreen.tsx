@@ -1,9 +1,10 @@
 import { bookSums, type BookFilter, type BookSums } from '@pike-stone/contract/book';
+import { FACTOR_MODEL } from '@pike-stone/words/learn';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { filterQuery } from '../../data/book-pages';
-import { useRecords } from '../../data/records';
+import { useToolName } from '../../data/tool-name';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { Empty, Loading } from '../../kit/Empty';
@@ -16,7 +17,7 @@ import { useCutWork } from '../../workers/cut-work';
 import { BookParts } from './BookParts';
 import { useFilter } from './filter';
 import { FilterBar } from './FilterBar';
-import { BarsByName } from './chart/BarsByName';
+import { BarsByName, type NamedBar } from './chart/BarsByName';
 import { FactorOverTime } from './chart/FactorOverTime';
 import { CutsByMonth } from './chart/CutsByMonth';
 
@@ -82,73 +83,71 @@ function Sums({ sums, filter }: { sums: BookSums; filter: BookFilter }) {
           <Words role="note">
             {`What was set over the table, as the cuts judged it${filter.machine ? '' : '; filter by a machine for its own'}. The band holds it four times in five.`}
           </Words>
-          <Words role="note">{MODEL}</Words>
+          <Words role="note">{FACTOR_MODEL}</Words>
         </View>
       </Sheet>
     </>
   );
 }
 
-/** The model of the factor, as it is stated to people. */
-const MODEL =
-  'The model: the logarithm of the factor begins normal around the table, scatter 0.35. Each cut was too slow, right or too fast; right is within 15 % of the factor, judged with a scatter of 20 %; one cut in ten says nothing. In Cut a machine (0.30) and its metals and tool materials (0.20 around it) are learned together.';
-
-function ByTool({ sums }: { sums: BookSums }) {
-  const tools = useRecords('tools').records;
-  const nameOf = (id: string) => tools.find((one) => one.id === id)?.body.name ?? 'a tool put away';
-  const shown = sums.tools.slice(0, MOST_TOOLS);
-  const loads = sums.tools.filter(({ powerW }) => powerW !== null).slice(0, MOST_TOOLS);
-  const edges = sums.tools.filter(({ edges: used }) => used > 0).slice(0, MOST_TOOLS);
+function ByTool({ sums: { tools } }: { sums: BookSums }) {
+  const nameOf = useToolName();
+  const bar = (id: string) => ({ id, name: nameOf(id) });
   return (
     <>
-      <Sheet>
-        <View style={styles.group}>
-          <Words role="heading">Cuts by tool</Words>
-          <BarsByName
-            says="Cuts by tool"
-            bars={shown.map(({ toolId, cuts, worked }) => ({
-              name: nameOf(toolId),
-              value: cuts,
-              filled: worked,
-              said: `${cuts}, ${Math.round((100 * worked) / cuts)} % worked`,
-            }))}
-          />
-        </View>
-      </Sheet>
-      {edges.length > 0 && (
-        <Sheet>
-          <View style={styles.group}>
-            <Words role="heading">Life of an edge</Words>
-            <BarsByName
-              says="Cuts for each edge"
-              bars={edges.map(({ toolId, cuts, edges: used }) => ({
-                name: nameOf(toolId),
-                value: cuts / used,
-                filled: cuts / used,
-                said: `${(cuts / used).toFixed(1)} cuts an edge`,
-              }))}
-            />
-            <Words role="note">Cuts in the book for each edge that the ledger has used up.</Words>
-          </View>
-        </Sheet>
-      )}
-      {loads.length > 0 && (
-        <Sheet>
-          <View style={styles.group}>
-            <Words role="heading">Load by tool</Words>
-            <BarsByName
-              says="Mean net power by tool"
-              bars={loads.map(({ toolId, powerW, powers }) => ({
-                name: nameOf(toolId),
-                value: powerW!,
-                filled: powerW!,
-                said: `${Math.round(powerW!)} W, ${powers} measured`,
-              }))}
-            />
-          </View>
-        </Sheet>
-      )}
+      <BarSheet
+        title="Cuts by tool"
+        bars={tools.map(({ toolId, cuts, worked }) => ({
+          ...bar(toolId),
+          value: cuts,
+          filled: worked,
+          said: `${cuts}, ${Math.round((100 * worked) / cuts)} % worked`,
+        }))}
+      />
+      <BarSheet
+        title="Life of an edge"
+        says="Cuts for each edge"
+        bars={tools.flatMap(({ toolId, cuts, edges }) =>
+          edges > 0
+            ? [{ ...bar(toolId), value: cuts / edges, said: `${(cuts / edges).toFixed(1)} cuts an edge` }]
+            : [],
+        )}
+        about="Cuts in the book for each edge that the ledger has used up."
+      />
+      <BarSheet
+        title="Load by tool"
+        says="Mean net power by tool"
+        bars={tools.flatMap(({ toolId, powerW, powers }) =>
+          powerW === null
+            ? []
+            : [{ ...bar(toolId), value: powerW, said: `${Math.round(powerW)} W, ${powers} measured` }],
+        )}
+      />
     </>
+  );
+}
+
+/** A chart of bars on a sheet, those of the tools with most cuts; nothing where there is no bar. */
+function BarSheet({
+  title,
+  says = title,
+  bars,
+  about,
+}: {
+  title: string;
+  says?: string;
+  bars: readonly NamedBar[];
+  about?: string;
+}) {
+  if (bars.length === 0) return null;
+  return (
+    <Sheet>
+      <View style={styles.group}>
+        <Words role="heading">{title}</Words>
+        <BarsByName says={says} bars={bars.slice(0, MOST_TOOLS)} />
+        {about && <Words role="note">{about}</Words>}
+      </View>
+    </Sheet>
   );
 }
 

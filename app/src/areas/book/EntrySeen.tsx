@@ -9,11 +9,10 @@ import { useUnits } from '../../data/preferences';
 import type { Shown } from '../../data/records';
 import { Button } from '../../kit/Button';
 import { Sheet } from '../../kit/Screen';
-import { useBusy } from '../../kit/useBusy';
 import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
-import { keepProven } from '../learn/proven/keep-proven';
+import { KeepButton } from '../learn/proven/KeepButton';
 import { trialOf } from '../learn/run/trials';
 import { AdvicePanel } from '../learn/seen/AdvicePanel';
 import { SignArt } from '../learn/seen/SignArt';
@@ -64,13 +63,10 @@ function Advice({ record, cut, units }: { record: Shown<'cuts'>; cut: CutOf; uni
 function Actions({ record, cut }: { record: Shown<'cuts'>; cut: CutOf }) {
   const router = useRouter();
   const { runId, outcome } = record.body;
-  const keep = useBusy(async () => router.push(`/book/proven/${await keepProven(record, cut)}`));
   if (!runId && outcome !== 'worked') return null;
   return (
     <View style={styles.row}>
-      {outcome === 'worked' && (
-        <Button label="Keep this setting" busy={keep.busy} onPress={keep.press} style={styles.grow} />
-      )}
+      {outcome === 'worked' && <KeepButton record={record} cut={cut} />}
       {runId && (
         <Button label="Its run" onPress={() => router.push(`/book/runs/${runId}`)} style={styles.grow} />
       )}

@@ -86,10 +86,12 @@ function FilterPanel({
   );
 }
 
+/** Whether a text is a day, or nothing. */
+const isDay = (text: string): boolean => text === '' || (DAY.test(text) && !Number.isNaN(Date.parse(text)));
+
 /** A day as it is written in tables: 2026-11-30. What is none is said, and nothing is filtered by it. */
 function Day({ label, value, onSet }: { label: string; value: string; onSet: (day: string) => void }) {
   const [text, setText] = useState(value);
-  const isDay = text === '' || (DAY.test(text) && !Number.isNaN(Date.parse(text)));
   return (
     <TextBox
       label={`${label} (year-month-day)`}
@@ -97,10 +99,10 @@ function Day({ label, value, onSet }: { label: string; value: string; onSet: (da
       value={text}
       onChange={(next) => {
         setText(next);
-        if (next === '' || (DAY.test(next) && !Number.isNaN(Date.parse(next)))) onSet(next);
+        if (isDay(next)) onSet(next);
       }}
       placeholder="2026-11-30"
-      fault={isDay || text.length < 10 ? undefined : 'Write it like 2026-11-30.'}
+      fault={isDay(text) || text.length < 10 ? undefined : 'Write it like 2026-11-30.'}
     />
   );
 }

@@ -1,10 +1,9 @@
 import { useRouter } from 'expo-router';
-import { feedPer, speedUnit } from '@pike-stone/core';
-import { formatFeedPerTurn, formatLength, formatSpindleSpeed, joined } from '@pike-stone/words';
-import { MEASURE_NAMES } from '@pike-stone/words/learn';
+import { MEASURE_NAMES, saySetting } from '@pike-stone/words/learn';
 import type { ReactNode } from 'react';
 import { useUnits } from '../../data/preferences';
-import { useRecords } from '../../data/records';
+import { useRecords, type Shown } from '../../data/records';
+import { useToolName } from '../../data/tool-name';
 import { Button } from '../../kit/Button';
 import { dayOf } from '../../kit/day';
 import { Empty, Loading } from '../../kit/Empty';
@@ -27,7 +26,7 @@ function ListOf<K extends Listed>({
   kind: K;
   part: BookPart;
   empty: { readonly title: string; readonly about: string };
-  row: (record: ReturnType<typeof useRecords<K>>['records'][number]) => ReactNode;
+  row: (record: Shown<K>) => ReactNode;
 }) {
   const router = useRouter();
   const { records, aside, loading, error } = useRecords(kind);
@@ -76,8 +75,7 @@ export function RunsScreen() {
 /** Comparisons of two. */
 export function ComparisonsScreen() {
   const router = useRouter();
-  const tools = useRecords('tools').records;
-  const nameOf = (id: string) => tools.find((one) => one.id === id)?.body.name ?? 'a tool put away';
+  const nameOf = useToolName();
   return (
     <ListOf
       kind="comparisons"
@@ -120,12 +118,7 @@ export function ProvenListScreen() {
         <Row
           key={id}
           title={`${body.name}, ${body.names.machine}`}
-          about={[
-            joined(formatSpindleSpeed(body.set.rpm, speedUnit(body.cut))),
-            joined(formatFeedPerTurn(body.set.feedMmRev, units, feedPer(body.cut))),
-            joined(formatLength(body.set.depthMm, units)),
-            body.names.tool,
-          ].join(', ')}
+          about={`${saySetting(body.set, body.cut, units)}, ${body.names.tool}`}
           waiting={waiting}
           aside={<Words role="label">{dayOf(body.keptAt)}</Words>}
           onPress={() => router.push(`/book/proven/${id}`)}

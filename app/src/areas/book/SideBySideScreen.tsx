@@ -1,24 +1,22 @@
 import type { CutBody } from '@pike-stone/contract';
-import { feedPer, OPERATIONS, speedUnit, surfaceSpeed } from '@pike-stone/core';
+import { OPERATIONS, surfaceSpeed } from '@pike-stone/core';
 import { isSign } from '@pike-stone/core/learn';
 import {
-  formatFeedPerTurn,
-  formatLength,
+  FLUID_WORDS,
   formatRa,
-  formatSpindleSpeed,
   formatSurfaceSpeed,
   joined,
   OPERATION_WORDS,
   type UnitSystem,
 } from '@pike-stone/words';
-import { SIGN_SHORT } from '@pike-stone/words/learn';
+import { saySet, SIGN_SHORT } from '@pike-stone/words/learn';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { ScrollView, View } from 'react-native';
 import { useUnits } from '../../data/preferences';
 import { useRecord } from '../../data/record';
 import { backOr } from '../../kit/back';
 import { dayOf } from '../../kit/day';
-import { Empty } from '../../kit/Empty';
+import { Empty, Loading } from '../../kit/Empty';
 import { SIDEWAYS } from '../../kit/marks';
 import { Screen, Sheet } from '../../kit/Screen';
 import { Words } from '../../kit/Words';
@@ -34,7 +32,12 @@ const COLUMN_PX = { phone: 122, wide: 220 } as const;
 
 type Line = readonly [label: string, of: (body: CutBody) => string];
 
-const FLUID = { dry: 'dry', brush: 'oil by brush', flood: 'flood' } as const;
+/** The speed of the spindle with that at the edge; of a ram, its strokes alone. */
+const sayBothSpeeds = (body: CutBody, units: UnitSystem): string => {
+  const said = saySet('speed', body.set.rpm, body, units);
+  if (OPERATIONS[body.operation].turns === 'stroke') return said;
+  return `${said}, ${joined(formatSurfaceSpeed(surfaceSpeed(body.set.rpm, body.diameterMm), units))}`;
+};
 
 /** What is set side by side of each cut. */
 const lines = (units: UnitSystem): readonly Line[] => [
@@ -43,14 +46,10 @@ const lines = (units: UnitSystem): readonly Line[] => [
   ['Tool', ({ names }) => names.tool],
   ['Operation', ({ operation }) => OPERATION_WORDS[operation].verb],
   ['Size', (body) => sizeWords(body, units)],
-  ['Fluid', ({ fluid }) => FLUID[fluid]],
-  [
-    'Speed',
-    (body) =>
-      `${joined(formatSpindleSpeed(body.set.rpm, speedUnit(body)))}${OPERATIONS[body.operation].turns === 'stroke' ? '' : `, ${joined(formatSurfaceSpeed(surfaceSpeed(body.set.rpm, body.diameterMm), units))}`}`,
-  ],
-  ['Feed', (body) => joined(formatFeedPerTurn(body.set.feedMmRev, units, feedPer(body)))],
-  ['Depth', ({ set }) => joined(formatLength(set.depthMm, units))],
+  ['Fluid', ({ fluid }) => FLUID_WORDS[fluid]],
+  ['Speed', (body) => sayBothSpeeds(body, units)],
+  ['Feed', (body) => saySet('feed', body.set.feedMmRev, body, units)],
+  ['Depth', (body) => saySet('depth', body.set.depthMm, body, units)],
   [
     'Seen',
     ({ signs }) =>
@@ -86,11 +85,23 @@ function Table({ ids }: { ids: readonly string[] }) {
   const styles = useStyles();
   const units = useUnits();
   const column = { width: textWide(useWide() ? COLUMN_PX.wide : COLUMN_PX.phone) };
+  // There are always as many hooks: those that are not needed read the first again.
   const [a, b, c, d] = [0, 1, 2, 3].map((i) => ids[i] ?? ids[0]!);
-  const found = [useRecord('cuts', a!), useRecord('cuts', b!), useRecord('cuts', c!), useRecord('cuts', d!)]
-    .slice(0, ids.length)
-    .flatMap(({ record }) => (record ? [record] : []));
-  if (found.length < ids.length) return null;
+  const read = [
+    useRecord('cuts', a!),
+    useRecord('cuts', b!),
+    useRecord('cuts', c!),
+    useRecord('cuts', d!),
+  ].slice(0, ids.length);
+  const found = read.flatMap(({ record }) => (record ? [record] : []));
+  if (read.some(({ loading }) => loading)) return <Loading error={undefined} />;
+  if (found.length < 2)
+    return (
+      <Empty title="Not in this book">
+        {read.find(({ error }) => error)?.error?.message
+          ?? 'Fewer than two of these cuts are in this shop’s book.'}
+      </Empty>
+    );
   return (
     <Sheet>
       <ScrollView horizontal {...SIDEWAYS} tabIndex={0}>

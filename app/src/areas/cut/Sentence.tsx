@@ -1,5 +1,5 @@
 import { chosenWay, OPERATIONS } from '@pike-stone/core';
-import { OPERATION_WORDS, WAY_WORDS } from '@pike-stone/words';
+import { FLUID_WORDS, OPERATION_WORDS, WAY_WORDS } from '@pike-stone/words';
 import { Fragment } from 'react';
 import { Text, View } from 'react-native';
 import { SentenceWord } from '../../kit/SentenceWord';
@@ -9,8 +9,6 @@ import { SENTENCE_LINE, FONT, SIZE, SPACE } from '../../theme/type';
 import type { SetUp } from './useCut';
 
 export type Chooser = 'machine' | 'operation' | 'stock' | 'tool' | 'conditions';
-
-const FLUID = { dry: 'no fluid', brush: 'oil by brush', flood: 'flood' } as const;
 
 /** The set-up as one sentence. Touching an underlined word changes that part. */
 export function Sentence({
@@ -40,7 +38,7 @@ export function Sentence({
         {word('operation', OPERATION_WORDS[setup.operation].verb, 'Operation')}{' '}
         {word('stock', setup.stock.name, 'Stock')} on the {word('machine', setup.machine.name, 'Machine')}{' '}
         with the {word('tool', setup.tool.name, 'Tool')} and{' '}
-        {[FLUID[choice.fluid], ...more].map((text, i) => (
+        {[FLUID_WORDS[choice.fluid], ...more].map((text, i) => (
           <Fragment key={text}>
             {i > 0 && ' · '}
             {word('conditions', text, i === 0 ? 'Conditions' : 'Condition')}

@@ -7,7 +7,6 @@ export { Working } from './Working';
 export { WorkingScreen } from './WorkingScreen';
 export { MoreSketch } from './sketch/MoreSketch';
 export { HowSure } from './HowSure';
-
 export { ForecastScreen } from './forecast/ForecastScreen';
 export { PacerScreen } from './pacer/PacerScreen';
 export { ThreadScreen } from './thread/ThreadScreen';

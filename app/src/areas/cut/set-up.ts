@@ -1,4 +1,10 @@
-import { cutChoice, UNSAID_CHOICE, type CutChoice, type MachineBody, type ToolBody } from '@pike-stone/contract';
+import {
+  cutChoice,
+  UNSAID_CHOICE,
+  type CutChoice,
+  type MachineBody,
+  type ToolBody,
+} from '@pike-stone/contract';
 import {
   fitsOperation,
   MACHINE_OPERATIONS,

@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import { Image, View } from 'react-native';
+import { View } from 'react-native';
 import { pickJpeg } from '../../data/pick-jpeg';
 import { usePhoto } from '../../data/photos';
 import { save, type Shown } from '../../data/records';
 import { Button } from '../../kit/Button';
+import { PhotoBox } from '../../kit/PhotoBox';
 import { useUndo } from '../../kit/Undo';
-import { Words } from '../../kit/Words';
 import { sheet } from '../../theme/sheet';
 import { SPACE } from '../../theme/type';
 
@@ -32,30 +32,22 @@ export function Photo<K extends 'tools' | 'supplies'>({ kind, record }: { kind: 
   };
   return (
     <View style={styles.box}>
-      {uri && (
-        <Image
-          source={{ uri }}
-          style={styles.photo}
-          resizeMode="contain"
-          accessibilityLabel={`Photo of ${body.name}`}
-        />
-      )}
-      {fault && <Words role="fault">{fault}</Words>}
-      <View style={styles.row}>
-        <Button
-          label={uri ? 'Another photo' : 'Add a photo'}
-          onPress={() => void take()}
-          style={styles.grow}
-        />
-        {uri && <Button label="Take it away" onPress={remove} />}
-      </View>
+      <PhotoBox uri={uri} says={`Photo of ${body.name}`} fault={fault}>
+        <View style={styles.row}>
+          <Button
+            label={uri ? 'Another photo' : 'Add a photo'}
+            onPress={() => void take()}
+            style={styles.grow}
+          />
+          {uri && <Button label="Take it away" onPress={remove} />}
+        </View>
+      </PhotoBox>
     </View>
   );
 }
 
 const styles = sheet({
-  box: { paddingHorizontal: SPACE.edge, gap: SPACE.close },
-  photo: { width: '100%', height: 220 },
+  box: { paddingHorizontal: SPACE.edge },
   row: { flexDirection: 'row', gap: SPACE.close },
   grow: { flex: 1 },
 });

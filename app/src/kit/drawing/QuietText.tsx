@@ -7,17 +7,27 @@ export function QuietText({
   x,
   y,
   anchor = 'start',
+  figures = false,
   children,
 }: {
   x: number;
   y: number;
   /** Which part of the words stands at x. */
   anchor?: 'start' | 'middle' | 'end';
+  /** They are figures of a scale. */
+  figures?: boolean;
   children: string;
 }) {
   const pen = useColours();
   return (
-    <SvgText x={x} y={y} textAnchor={anchor} fontFamily={FONT.words} fontSize={13} fill={pen.quiet}>
+    <SvgText
+      x={x}
+      y={y}
+      textAnchor={anchor}
+      fontFamily={figures ? FONT.figures : FONT.words}
+      fontSize={13}
+      fill={pen.quiet}
+    >
       {children}
     </SvgText>
   );

@@ -4,22 +4,23 @@ import { sheet } from '../../../theme/sheet';
 import { themed } from '../../../theme/theme';
 import { SPACE } from '../../../theme/type';
 
-interface NamedBar {
+export interface NamedBar {
+  readonly id: string;
   readonly name: string;
   readonly value: number;
-  /** The part of it that is filled. */
-  readonly filled: number;
+  /** The part of it that is filled; all of it when left out. */
+  readonly filled?: number;
   readonly said: string;
 }
 
-/** Bars with a name and a figure each, longest as long as the room. */
+/** Bars with a name and a figure each, the longest as long as the room. */
 export function BarsByName({ says, bars }: { says: string; bars: readonly NamedBar[] }) {
   const styles = useStyles();
   const most = Math.max(...bars.map(({ value }) => value));
   return (
     <View role="list" aria-label={says} style={styles.list}>
-      {bars.map(({ name, value, filled, said }) => (
-        <View key={name} role="listitem">
+      {bars.map(({ id, name, value, filled = value, said }) => (
+        <View key={id} role="listitem">
           <View style={styles.top}>
             <Words style={styles.name}>{name}</Words>
             <Words role="figure">{said}</Words>

@@ -1,11 +1,13 @@
 import type { BookSums } from '@pike-stone/contract/book';
 import { View } from 'react-native';
 import Svg, { G, Line, Rect } from 'react-native-svg';
+import { QuietText } from '../../../kit/drawing/QuietText';
 import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { Words } from '../../../kit/Words';
 import { useWidth } from '../../../kit/useWidth';
 import { useColours } from '../../../theme/theme';
 import { FONT } from '../../../theme/type';
+import { monthShort } from './month';
 
 /** Height of the chart, and its edges at the usual size of text, px. */
 const HEIGHT = 180;
@@ -71,16 +73,9 @@ export function CutsByMonth({ months }: { months: BookSums['months'] }) {
                     >
                       {String(all)}
                     </SvgText>
-                    <SvgText
-                      x={x + wide / 2}
-                      y={HEIGHT - 5}
-                      textAnchor="middle"
-                      fontFamily={FONT.figures}
-                      fontSize={12}
-                      fill={c.quiet}
-                    >
-                      {`${month.slice(5)}/${month.slice(2, 4)}`}
-                    </SvgText>
+                    <QuietText x={x + wide / 2} y={HEIGHT - 5} anchor="middle" figures>
+                      {monthShort(month)}
+                    </QuietText>
                   </>
                 )}
               </G>

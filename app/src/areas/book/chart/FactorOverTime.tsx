@@ -2,16 +2,17 @@ import type { ShopFactor } from '@pike-stone/core/learn';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { linePath } from '../../../kit/drawing/line-path';
-import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
+import { QuietText } from '../../../kit/drawing/QuietText';
+import { useDrawnScale } from '../../../kit/drawing/SvgText';
 import { Words } from '../../../kit/Words';
 import { useWidth } from '../../../kit/useWidth';
 import { useColours } from '../../../theme/theme';
-import { FONT } from '../../../theme/type';
+import { monthShort } from './month';
 
 const HEIGHT = 180;
 /** Edges of the chart at the usual size of text, px. */
 const EDGE = { left: 44, right: 24, top: 12, bottom: 22 } as const;
-/** The scale reaches at least from half to one and a half. */
+/** What the scale reaches over at least. */
 const SCALE = { low: 0.6, high: 1.5 } as const;
 
 /** The shop's factor as it was known month by month, with its band. */
@@ -61,16 +62,9 @@ export function FactorOverTime({
                 stroke={factor === 1 ? c.strongLine : c.line}
                 strokeDasharray={factor === 1 ? '6 4' : undefined}
               />
-              <SvgText
-                x={left - 6}
-                y={y(factor) + 4}
-                textAnchor="end"
-                fontFamily={FONT.figures}
-                fontSize={12}
-                fill={c.quiet}
-              >
+              <QuietText x={left - 6} y={y(factor) + 4} anchor="end" figures>
                 {factor.toFixed(2)}
-              </SvgText>
+              </QuietText>
             </G>
           ))}
           {history.length > 1 && <Path d={`${linePath(band)}Z`} fill={c.wash} />}
@@ -95,16 +89,9 @@ export function FactorOverTime({
             <G key={one.month}>
               <Circle cx={x(i)} cy={y(one.median)} r={4} fill={c.accent} />
               {i % every === 0 && (
-                <SvgText
-                  x={x(i)}
-                  y={HEIGHT - 5}
-                  textAnchor="middle"
-                  fontFamily={FONT.figures}
-                  fontSize={12}
-                  fill={c.quiet}
-                >
-                  {`${one.month.slice(5)}/${one.month.slice(2, 4)}`}
-                </SvgText>
+                <QuietText x={x(i)} y={HEIGHT - 5} anchor="middle" figures>
+                  {monthShort(one.month)}
+                </QuietText>
               )}
             </G>
           ))}

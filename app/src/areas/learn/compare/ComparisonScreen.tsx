@@ -1,8 +1,5 @@
-import type { ComparisonBody, GaugeBody } from '@pike-stone/contract';
+import type { ComparisonBody } from '@pike-stone/contract';
 import { MOST_READINGS } from '@pike-stone/contract/later';
-import { unlessRefused } from '@pike-stone/core';
-import { currentFor, USUAL_IDLE_A, welchInterval, type WelchInterval } from '@pike-stone/core/compare';
-import { forecast, planWith } from '@pike-stone/core/forecast';
 import { MEASURE_NAMES } from '@pike-stone/words/learn';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -23,13 +20,12 @@ import { SPACE } from '../../../theme/type';
 import { LoadingOrNotHere } from '../../LoadingOrNotHere';
 import { useCutOf, type CutOf } from '../useCutOf';
 import { GaugePanel } from './GaugePanel';
-import { powerOf, PowerReading } from './PowerReading';
+import { PowerReading } from './PowerReading';
+import { intervalOf, readAnew, simulatedA } from './reading';
 import { Readings } from './Readings';
 import { Result } from './Result';
-import { differsInShape, equalFor, nextSide, READINGS_EACH, sideName, type Side } from './sides';
+import { differsInShape, equalFor, nextSide, READINGS_EACH, sideName, valuesOf, type Side } from './sides';
 import { ValueReading } from './ValueReading';
-
-const CONFIDENCE = 0.95;
 
 /** A comparison of two under the same cut: what must stay equal, its readings in turn, and the difference. */
 export function ComparisonScreen() {
@@ -54,8 +50,8 @@ function Known({ record, cuts }: { record: Shown<'comparisons'>; cuts: Readonly<
     void save('comparisons', record.id, record.version, { ...body, ...part }, record.archived);
   const mustBe = equalFor(body.what);
   const isEqual = mustBe.every(([key]) => body.equal.includes(key));
-  const side = nextSide(body.readings);
-  const count = (of: Side) => body.readings.filter((one) => one.side === of).length;
+  const side = nextSide(body);
+  const count = (of: Side) => valuesOf(body, of).length;
   const enough = Math.min(count('a'), count('b')) >= READINGS_EACH;
   const take = (
     value: number,
@@ -101,8 +97,8 @@ function Known({ record, cuts }: { record: Shown<'comparisons'>; cuts: Readonly<
             <Button label="Put it away" onPress={putAway} />
             {body.measure === 'power' && (
               <Button
-                label="Gauge"
-                says="Gauge: supply, volts, power factors"
+                label="Ammeter, motor"
+                says="Ammeter and motor: supply, volts, power factors"
                 onPress={() => setSetting(true)}
               />
             )}
@@ -141,7 +137,7 @@ function Known({ record, cuts }: { record: Shown<'comparisons'>; cuts: Readonly<
             <PowerReading
               key={`${side}${body.readings.length}`}
               body={body}
-              set={side === 'a' ? body.setA : body.setB}
+              side={side}
               near={simulatedA(body, cuts[side], side)}
               onTake={({ value, idleA, cutA }) => take(value, { idleA, cutA })}
             />
@@ -159,46 +155,6 @@ function Known({ record, cuts }: { record: Shown<'comparisons'>; cuts: Readonly<
       )}
     </Screen>
   );
-}
-
-/** The readings with their power as another gauge gives it from the same currents. */
-const readAnew = (body: ComparisonBody, gauge: GaugeBody): ComparisonBody['readings'] =>
-  body.readings.map((one) => {
-    if (one.idleA === null || one.cutA === null) return one;
-    const set = one.side === 'a' ? body.setA : body.setB;
-    return { ...one, value: powerOf({ ...body, gauge }, set, one.idleA, one.cutA)?.netPowerW ?? one.value };
-  });
-
-/** Current that the simulated gauge shows in the cut: what the forecast of this side draws. */
-function simulatedA(body: ComparisonBody, { setup, plan }: CutOf, side: Side): number | null {
-  const set = side === 'a' ? body.setA : body.setB;
-  const asSet = planWith(plan, { rpm: set.rpm, mmRev: set.feedMmRev, depthMm: set.depthMm });
-  const kw = forecast(setup, asSet).power?.powerKw;
-  if (kw === undefined) return null;
-  return unlessRefused(
-    () => Number(currentFor({ ...body.gauge, idleA: USUAL_IDLE_A }, 1000 * kw).toFixed(3)),
-    null,
-  );
-}
-
-/** Resolution of a reading by what is measured. */
-const RESOLUTION = { power: 0, finish: 0.01, wear: 0.01, chip: 1 } as const;
-
-/** The interval of the difference; null while either side has fewer than two readings. */
-function intervalOf(body: ComparisonBody): WelchInterval | null {
-  const of = (side: Side) => body.readings.filter((one) => one.side === side).map(({ value }) => value);
-  const [a, b] = [of('a'), of('b')];
-  if (a.length < 2 || b.length < 2) return null;
-  const resolution = body.measure === 'power' ? wattStep(body) : RESOLUTION[body.measure];
-  return unlessRefused(() => welchInterval(a, b, resolution, CONFIDENCE, body.matters), null);
-}
-
-/** Net power of one step of the gauge, W: readings that are equal are no nearer than that. */
-function wattStep(body: ComparisonBody): number {
-  const one = body.readings.find(({ idleA, cutA }) => idleA !== null && cutA !== null);
-  if (!one) return RESOLUTION.power;
-  const at = (more: number) => powerOf(body, body.setA, one.idleA!, one.cutA! + more)?.netPowerW ?? 0;
-  return Math.abs(at(body.gauge.resolutionA) - at(0));
 }
 
 function EqualList({ body, onChange }: { body: ComparisonBody; onChange: (equal: string[]) => void }) {

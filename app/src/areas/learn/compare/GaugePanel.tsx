@@ -10,7 +10,7 @@ const SUPPLIES = [
   { value: 'dc', label: 'Direct current' },
 ] as const;
 const METHODS = [
-  { value: 'quadrature', label: 'Magnetising current held' },
+  { value: 'quadrature', label: 'Magnetising current stays' },
   { value: 'power-factors', label: 'Power factors known' },
 ] as const;
 
@@ -29,14 +29,14 @@ export function GaugePanel({
   const share = { kind: 'number', low: 0.01, high: 1 } as const;
   return (
     <FigurePanel<'volts' | 'pfIdle' | 'pfCut' | 'efficiency' | 'resolution' | 'top'>
-      title="Gauge"
+      title="Ammeter and motor"
       fields={[
         { key: 'volts', label: 'Volts', kind: 'number', low: 5, high: 1_000, start: String(gauge.volts) },
         { key: 'pfIdle', label: 'Power factor at idle', ...share, start: String(gauge.pfIdle) },
         { key: 'pfCut', label: 'Power factor in the cut', ...share, start: String(gauge.pfCut) },
         {
           key: 'efficiency',
-          label: 'Of the motor’s power at the cut',
+          label: 'Share of the motor’s power that reaches the cut',
           kind: 'number',
           low: 0.05,
           high: 1,
@@ -44,7 +44,7 @@ export function GaugePanel({
         },
         {
           key: 'resolution',
-          label: 'Step of the gauge (A)',
+          label: 'Smallest step it shows (A)',
           kind: 'number',
           low: 0.0001,
           high: 10,

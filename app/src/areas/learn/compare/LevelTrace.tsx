@@ -2,6 +2,7 @@ import type { Plateaus } from '@pike-stone/core/compare';
 import { View } from 'react-native';
 import Svg, { G, Line, Path } from 'react-native-svg';
 import { linePath } from '../../../kit/drawing/line-path';
+import { QuietText } from '../../../kit/drawing/QuietText';
 import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
@@ -75,16 +76,9 @@ export function LevelTrace({ currentA, found }: { currentA: readonly number[]; f
               </G>
             ))}
           {[high, low].map((amps) => (
-            <SvgText
-              key={amps}
-              x={width - edge.right + 8}
-              y={y(amps) + 5}
-              fontFamily={FONT.figures}
-              fontSize={13}
-              fill={c.quiet}
-            >
+            <QuietText key={amps} x={width - edge.right + 8} y={y(amps) + 5} figures>
               {`${amps.toFixed(2)} A`}
-            </SvgText>
+            </QuietText>
           ))}
         </Svg>
       )}

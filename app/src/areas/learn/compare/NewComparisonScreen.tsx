@@ -1,6 +1,7 @@
 import type { ComparisonBody, CutChoice } from '@pike-stone/contract';
-import { OPERATION_WORDS } from '@pike-stone/words';
-import { MEASURE_NAMES, type Measure } from '@pike-stone/words/learn';
+import { settingOf } from '@pike-stone/core/learn';
+import { capital, FLUID_WORDS } from '@pike-stone/words';
+import { MEASURE_NAMES, nameOfCut, saySetting, type Measure } from '@pike-stone/words/learn';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -32,11 +33,10 @@ const WHAT = [
   { value: 'fluid', label: 'Fluids' },
   { value: 'setting', label: 'Settings' },
 ] as const;
-const FLUIDS = [
-  { value: 'dry', label: 'No fluid' },
-  { value: 'brush', label: 'Oil by brush' },
-  { value: 'flood', label: 'Flood' },
-] as const;
+const FLUIDS = (Object.keys(FLUID_WORDS) as CutChoice['fluid'][]).map((value) => ({
+  value,
+  label: capital(FLUID_WORDS[value]),
+}));
 const MEASURES = (Object.keys(MEASURE_NAMES) as Measure[]).map((value) => ({
   value,
   label: MEASURE_NAMES[value],
@@ -58,24 +58,24 @@ function NewComparison({ cut }: { cut: Cut }) {
   const [toolId, setToolId] = useState('');
   const [fluid, setFluid] = useState<CutChoice['fluid'] | null>(null);
   const [other, setOther] = useState('');
-  const setA = { rpm: plan.speed.rungRpm, feedMmRev: plan.feed.mmRev, depthMm: plan.depth.mm };
+  const setA = settingOf(plan);
   const setting = settings.find(({ value }) => value === other)?.setting;
-  const b: CutChoice | null =
-    what === 'tool'
-      ? toolId === ''
-        ? null
-        : { ...choice, toolId, cutterDiameterMm: null }
-      : what === 'fluid'
-        ? fluid && { ...choice, fluid }
-        : setting
-          ? choice
-          : null;
+  const b = ((): CutChoice | null => {
+    if (what === 'tool') return toolId === '' ? null : { ...choice, toolId, cutterDiameterMm: null };
+    if (what === 'fluid') return fluid && { ...choice, fluid };
+    return setting ? choice : null;
+  })();
+  const isA = {
+    tool: setup.tool.name,
+    fluid: FLUID_WORDS[choice.fluid],
+    setting: saySetting(setA, setup, units),
+  };
   const start = async () => {
     if (!b) return setFault('Choose what it is compared with.');
     const id = newId();
     await keepQuick(choice);
     const body: ComparisonBody = {
-      name: `${OPERATION_WORDS[setup.operation].verb} ${setup.stock.name}`.slice(0, 60),
+      name: nameOfCut(setup.operation, setup.stock.name),
       what,
       measure,
       a: choice,
@@ -106,9 +106,7 @@ function NewComparison({ cut }: { cut: Cut }) {
         <View style={styles.group}>
           <Words role="label">What differs</Words>
           <Choice says="What differs" value={what} onChange={setWhat} options={WHAT} />
-          <Words>
-            {`A: ${what === 'tool' ? setup.tool.name : what === 'fluid' ? FLUIDS.find(({ value }) => value === choice.fluid)!.label.toLowerCase() : 'as it is set up'}`}
-          </Words>
+          <Words>{`A: ${isA[what]}`}</Words>
           {what === 'tool'
             && (tools.length > 0 ? (
               <Picker label="B" options={tools} value={toolId} onChange={setToolId} />

@@ -1,7 +1,6 @@
 import type { ComparisonBody } from '@pike-stone/contract';
-import { unlessRefused } from '@pike-stone/core';
-import { netPower, spoiltTrace, type NetPower } from '@pike-stone/core/compare';
-import { NO_CUT_SEEN, saySpoilt } from '@pike-stone/words/learn';
+import { isBelowSight, median, spoiltTrace } from '@pike-stone/core/compare';
+import { BELOW_SIGHT, NO_CUT_SEEN, saySpoilt } from '@pike-stone/words/learn';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useInstrument, useInstruments, type Stream } from '../../../data/instruments';
@@ -13,6 +12,8 @@ import { useCutWork } from '../../../workers/cut-work';
 import { useFigures } from '../../figures/useFigures';
 import { StreamState } from '../../machine/instruments/Live';
 import { LevelTrace } from './LevelTrace';
+import { powerOf } from './reading';
+import type { Side } from './sides';
 
 /** What is kept of the stream, s: a trace that is longer is read from its end. */
 const KEPT_S = 30;
@@ -22,6 +23,9 @@ const OFF_BELOW_A = 0.2;
 const MIN_PLATEAU_S = 1;
 /** Readings of a trace before it is looked at. */
 const ENOUGH = 30;
+/** Time between two readings of a trace that has too few to tell, s. */
+const USUAL_STEP_S = 0.1;
+const CANNOT_BE = 'These two currents cannot be: look at volts and power factor.';
 
 export interface PowerTaken {
   readonly value: number;
@@ -29,26 +33,10 @@ export interface PowerTaken {
   readonly cutA: number;
 }
 
-/** Net power at the cut from two currents; null where the two cannot be. */
-export const powerOf = (
-  { gauge, diameterMm }: ComparisonBody,
-  set: ComparisonBody['setA'],
-  idleA: number,
-  cutA: number,
-): NetPower | null =>
-  unlessRefused(
-    () =>
-      netPower(
-        { ...gauge, idleA, cutA },
-        { vcMPerMin: (Math.PI * diameterMm * set.rpm) / 1000, feedMm: set.feedMmRev, depthMm: set.depthMm },
-      ),
-    null,
-  );
-
 interface PowerReadingProps {
   readonly body: ComparisonBody;
-  readonly set: ComparisonBody['setA'];
-  /** Current that a simulated gauge should show in the cut, A. */
+  readonly side: Side;
+  /** Current that a simulated ammeter should show in the cut, A. */
   readonly near: number | null;
   readonly onTake: (taken: PowerTaken) => void;
 }
@@ -65,7 +53,7 @@ export function PowerReading(props: PowerReadingProps) {
   );
 }
 
-function FromAmmeter({ body, set, near, onTake }: PowerReadingProps) {
+function FromAmmeter({ body, side, near, onTake }: PowerReadingProps) {
   const [recording, setRecording] = useState(false);
   const [held, setHeld] = useState<Stream | null>(null);
   const live = useInstrument('ammeter', near, KEPT_S, recording);
@@ -79,7 +67,7 @@ function FromAmmeter({ body, set, near, onTake }: PowerReadingProps) {
     held && spoilt === null && trace.length >= ENOUGH
       ? {
           // Lost lines leave gaps: the readings are taken as evenly spaced as they mostly are.
-          sampleS: middleStep(trace.map(({ t }) => t)),
+          sampleS: usualStep(trace.map(({ t }) => t)),
           currentA,
           resolutionA,
           skipS: SKIP_S,
@@ -90,7 +78,7 @@ function FromAmmeter({ body, set, near, onTake }: PowerReadingProps) {
   const { answer: found, working, fault } = useCutWork(question, (work, asked) => work.readTrace(asked));
   const isRead = question !== null && !working && found !== null;
   const cutA = isRead ? found.cutA : null;
-  const power = isRead && cutA !== null ? powerOf(body, set, found.idleA, cutA) : null;
+  const power = isRead && cutA !== null ? powerOf(body, side, found.idleA, cutA) : null;
   const record = () => {
     setHeld(null);
     setRecording(true);
@@ -122,17 +110,19 @@ function FromAmmeter({ body, set, near, onTake }: PowerReadingProps) {
       {isRead && cutA !== null && (
         <>
           <Words role="strong">{`Idle ${found.idleA.toFixed(2)} A, cut ${cutA.toFixed(2)} A`}</Words>
-          {power ? (
+          {isBelowSight(found.idleA, cutA, resolutionA) ? (
+            <Words role="fault">{BELOW_SIGHT}</Words>
+          ) : power === null ? (
+            <Words role="fault">{CANNOT_BE}</Words>
+          ) : (
             <Button
               kind="main"
-              label={`Take ${Math.round(power.netPowerW)} W`}
+              label={`Take ${Math.round(power)} W`}
               onPress={() => {
-                onTake({ value: power.netPowerW, idleA: found.idleA, cutA });
+                onTake({ value: power, idleA: found.idleA, cutA });
                 setHeld(null);
               }}
             />
-          ) : (
-            <Words role="fault">These two currents cannot be: look at volts and power factor.</Words>
           )}
         </>
       )}
@@ -140,12 +130,11 @@ function FromAmmeter({ body, set, near, onTake }: PowerReadingProps) {
   );
 }
 
-const middleStep = (times: readonly number[]): number => {
-  const steps = times.slice(1).map((t, i) => t - times[i]!);
-  return steps.sort((a, b) => a - b)[steps.length >> 1] || 0.1;
-};
+/** Usual time between two readings, s. */
+const usualStep = (times: readonly number[]): number =>
+  median(times.slice(1).map((t, i) => t - times[i]!)) || USUAL_STEP_S;
 
-function Typed({ body, set, onTake }: PowerReadingProps) {
+function Typed({ body, side, onTake }: PowerReadingProps) {
   const amps = { kind: 'number', low: 0.01, high: 1_000 } as const;
   const figures = useFigures<'idle' | 'cut'>([
     { key: 'idle', label: 'Current at idle (A)', ...amps },
@@ -157,11 +146,12 @@ function Typed({ body, set, onTake }: PowerReadingProps) {
     if (!read) return;
     const [idleA, cutA] = [read.idle[0]!, read.cut[0]!];
     if (cutA <= idleA) return setFault('The current in the cut must be above that at idle.');
-    const power = powerOf(body, set, idleA, cutA);
-    if (!power) return setFault('These two currents cannot be: look at volts and power factor.');
+    const power = powerOf(body, side, idleA, cutA);
+    if (power === null) return setFault(CANNOT_BE);
+    if (isBelowSight(idleA, cutA, body.gauge.resolutionA)) return setFault(BELOW_SIGHT);
     setFault(null);
     figures.set('cut', '');
-    onTake({ value: power.netPowerW, idleA, cutA });
+    onTake({ value: power, idleA, cutA });
   };
   return (
     <View style={styles.box}>

@@ -1,22 +1,20 @@
 import type { ComparisonBody } from '@pike-stone/contract';
+import { mean } from '@pike-stone/core/compare';
 import { sayMeasured } from '@pike-stone/words/learn';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Rect } from 'react-native-svg';
 import { useUnits } from '../../../data/preferences';
+import { QuietText } from '../../../kit/drawing/QuietText';
 import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
 import { useWidth } from '../../../kit/useWidth';
 import { sheet } from '../../../theme/sheet';
 import { useColours } from '../../../theme/theme';
 import { FONT, SPACE } from '../../../theme/type';
-import type { Side } from './sides';
+import { valuesOf, type Side } from './sides';
 
-/** Height of a row and of the scale at the usual size of text, and the edges, px. */
+/** Height of a row and of the scale at the usual size of text, and the edge at both sides, px. */
 const HIGH = { row: 46, axis: 22 } as const;
-const LEFT = 12;
-const RIGHT = 12;
-
-const meanOf = (values: readonly number[]): number =>
-  values.reduce((sum, one) => sum + one, 0) / values.length;
+const EDGE = 12;
 
 /** The readings of both sides as marks on one scale, each with its mean. */
 export function Readings({ body, names }: { body: ComparisonBody; names: Readonly<Record<Side, string>> }) {
@@ -31,16 +29,13 @@ export function Readings({ body, names }: { body: ComparisonBody; names: Readonl
   const values = readings.map(({ value }) => value);
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const span = Math.max(high - low, 0.02 * Math.abs(high), 1e-6);
-  const x = (value: number): number => LEFT + 8 + ((value - low) / span) * (width - LEFT - RIGHT - 16);
-  const sides = (['a', 'b'] as const).map((side) => ({
-    side,
-    values: readings.filter((one) => one.side === side).map(({ value }) => value),
-  }));
+  const x = (value: number): number => EDGE + 8 + ((value - low) / span) * (width - 2 * EDGE - 16);
+  const sides = (['a', 'b'] as const).map((side) => ({ side, values: valuesOf(body, side) }));
   const says = sides
     .map(({ side, values: own }) =>
       own.length === 0
         ? `${names[side]}: none`
-        : `${names[side]}: ${own.length} readings, mean ${sayMeasured(meanOf(own), measure, units)}`,
+        : `${names[side]}: ${own.length} readings, mean ${sayMeasured(mean(own), measure, units)}`,
     )
     .join('; ');
   return (
@@ -50,15 +45,15 @@ export function Readings({ body, names }: { body: ComparisonBody; names: Readonl
           {sides.map(({ side, values: own }, i) => (
             <Row key={side} y={i * row + 14 * scale} name={`${side.toUpperCase()}  ${names[side]}`}>
               <Line
-                x1={LEFT}
-                x2={width - RIGHT}
+                x1={EDGE}
+                x2={width - EDGE}
                 y1={i * row + 32 * scale}
                 y2={i * row + 32 * scale}
                 stroke={c.line}
               />
               {own.length > 0 && (
                 <Rect
-                  x={x(meanOf(own)) - 1.5}
+                  x={x(mean(own)) - 1.5}
                   y={i * row + 32 * scale - 12}
                   width={3}
                   height={24}
@@ -79,17 +74,15 @@ export function Readings({ body, names }: { body: ComparisonBody; names: Readonl
             </Row>
           ))}
           {[low, high].map((value, i) => (
-            <SvgText
+            <QuietText
               key={i}
               x={x(value)}
               y={2 * row + 16 * scale}
-              textAnchor={i === 0 ? 'start' : 'end'}
-              fontFamily={FONT.figures}
-              fontSize={13}
-              fill={c.quiet}
+              anchor={i === 0 ? 'start' : 'end'}
+              figures
             >
               {sayMeasured(value, measure, units)}
-            </SvgText>
+            </QuietText>
           ))}
         </Svg>
       )}
@@ -101,7 +94,7 @@ function Row({ y, name, children }: { y: number; name: string; children: React.R
   const c = useColours();
   return (
     <>
-      <SvgText x={LEFT} y={y} fontFamily={FONT.words} fontSize={14} fontWeight="600" fill={c.ink}>
+      <SvgText x={EDGE} y={y} fontFamily={FONT.words} fontSize={14} fontWeight="600" fill={c.ink}>
         {name}
       </SvgText>
       {children}

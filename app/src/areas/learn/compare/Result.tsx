@@ -8,6 +8,7 @@ import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import type { CutOf } from '../useCutOf';
+import { energyOf } from './reading';
 import { READINGS_EACH, type Side } from './sides';
 
 /** The difference of the two sides, with its interval; honest where none was seen. */
@@ -59,14 +60,10 @@ function Energy({
   cuts: Readonly<Record<Side, CutOf>>;
 }) {
   const told = (['a', 'b'] as const).flatMap((side) => {
-    const own = body.readings.filter((one) => one.side === side);
-    if (own.length === 0) return [];
-    const set = side === 'a' ? body.setA : body.setB;
-    const mean = own.reduce((sum, { value }) => sum + value, 0) / own.length;
-    const removalMm3S = (Math.PI * body.diameterMm * set.rpm * set.feedMmRev * set.depthMm) / 60;
-    return [{ side, jMm3: mean / removalMm3S }];
+    const jMm3 = energyOf(body, side);
+    return jMm3 === null ? [] : [{ side, jMm3 }];
   });
-  const odd = told.flatMap(({ side, jMm3 }) => sayOddEnergy(jMm3, cuts[side].plan.metal.key) ?? []);
+  const odd = told.flatMap(({ side, jMm3 }) => sayOddEnergy(jMm3, cuts[side].plan.metal) ?? []);
   return (
     <>
       {told.map(({ side, jMm3 }) => (

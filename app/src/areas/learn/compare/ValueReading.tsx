@@ -1,4 +1,4 @@
-import { CHIP_GRADES, FINISH_GRADES_UM, type Measure } from '@pike-stone/words/learn';
+import { CHIP_GRADES, FINISH_GRADES_UM, type Measure, raUnit } from '@pike-stone/words/learn';
 import { formatRa } from '@pike-stone/words';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -9,7 +9,6 @@ import { Words } from '../../../kit/Words';
 import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { useFigures } from '../../figures/useFigures';
-import { raUnit } from '../ra-unit';
 
 /** A roughness or a wear land as typed, a surface against named grades, or a chip by its grade. */
 export function ValueReading({

@@ -1,14 +1,8 @@
-import type { ComparisonBody, CutChoice, GaugeBody } from '@pike-stone/contract';
+import type { ComparisonBody, GaugeBody } from '@pike-stone/contract';
 import type { CutSetup } from '@pike-stone/core';
 import { USUAL_EFFICIENCY, USUAL_PF_CUT, USUAL_PF_IDLE } from '@pike-stone/core/compare';
-import { nextSetting, SET_PARAMETERS, type NextSetting, type Setting } from '@pike-stone/core/learn';
-import {
-  formatFeedPerTurn,
-  formatLength,
-  formatSpindleSpeed,
-  joined,
-  type UnitSystem,
-} from '@pike-stone/words';
+import { nextSetting, SET_PARAMETERS, settingOf, type SetChange, type Setting } from '@pike-stone/core/learn';
+import { FLUID_WORDS, type UnitSystem } from '@pike-stone/words';
 import { saySet } from '@pike-stone/words/learn';
 import type { Cut } from '../../cut/useCut';
 
@@ -47,13 +41,14 @@ export function differsInShape(a: CutSetup, b: CutSetup): boolean {
   return of(a).join() !== of(b).join();
 }
 
+/** A step up or down, as a share of the value. */
+const A_STEP = [1.25, 0.8] as const;
 /** The other settings that can be compared with the one of a cut: a step up or down of one thing. */
 export function otherSettings({ setup, plan }: Cut, units: UnitSystem) {
-  const at: Setting = { rpm: plan.speed.rungRpm, feedMmRev: plan.feed.mmRev, depthMm: plan.depth.mm };
+  const at = settingOf(plan);
   return SET_PARAMETERS.flatMap((parameter) =>
-    [1.25, 0.8]
-      .map((factor) => nextSetting(setup, plan, at, parameter, factor))
-      .filter((one): one is Extract<NextSetting, { can: true }> => one.can)
+    A_STEP.map((factor) => nextSetting(setup, plan, at, parameter, factor))
+      .filter((one): one is SetChange => one.can)
       .map((one) => ({
         value: `${one.parameter} ${one.to}`,
         label: `${one.parameter} ${saySet(one.parameter, one.to, setup, units)}${one.step ? `, ${one.step}` : ''}`,
@@ -61,6 +56,14 @@ export function otherSettings({ setup, plan }: Cut, units: UnitSystem) {
       })),
   );
 }
+
+/** Speed, feed and depth of a side. */
+export const setOf = ({ setA, setB }: Pick<ComparisonBody, 'setA' | 'setB'>, side: Side): Setting =>
+  side === 'a' ? setA : setB;
+
+/** Values that were read of a side, in their order. */
+export const valuesOf = ({ readings }: Pick<ComparisonBody, 'readings'>, side: Side): number[] =>
+  readings.filter((one) => one.side === side).map(({ value }) => value);
 
 /** How the motor of a machine is read as a gauge, until somebody says better. */
 export const usualGauge = ({ machine }: CutSetup): GaugeBody => ({
@@ -83,16 +86,8 @@ export const MATTERS: Readonly<Record<ComparisonBody['measure'], number>> = {
 };
 
 /** The side that is read next: A and B in turn, so that what drifts touches both alike. */
-export function nextSide(readings: ComparisonBody['readings']): Side {
-  const count = (side: Side) => readings.filter((one) => one.side === side).length;
-  return count('a') <= count('b') ? 'a' : 'b';
-}
-
-const FLUID: Readonly<Record<CutChoice['fluid'], string>> = {
-  dry: 'dry',
-  brush: 'oil by brush',
-  flood: 'flood',
-};
+export const nextSide = (body: Pick<ComparisonBody, 'readings'>): Side =>
+  valuesOf(body, 'a').length <= valuesOf(body, 'b').length ? 'a' : 'b';
 
 /** What a side is called: what it differs in. */
 export function sideName(
@@ -102,9 +97,10 @@ export function sideName(
   units: UnitSystem,
 ): string {
   if (body.what === 'tool') return setups[side].tool.name;
-  if (body.what === 'fluid') return FLUID[body[side].fluid];
-  const [own, other] = side === 'a' ? [body.setA, body.setB] : [body.setB, body.setA];
-  if (own.rpm !== other.rpm) return joined(formatSpindleSpeed(own.rpm));
-  if (own.feedMmRev !== other.feedMmRev) return joined(formatFeedPerTurn(own.feedMmRev, units));
-  return joined(formatLength(own.depthMm, units));
+  if (body.what === 'fluid') return FLUID_WORDS[body[side].fluid];
+  const [own, other] = [setOf(body, side), setOf(body, side === 'a' ? 'b' : 'a')];
+  const cut = body[side];
+  if (own.rpm !== other.rpm) return saySet('speed', own.rpm, cut, units);
+  if (own.feedMmRev !== other.feedMmRev) return saySet('feed', own.feedMmRev, cut, units);
+  return saySet('depth', own.depthMm, cut, units);
 }

@@ -1,5 +1,4 @@
-import { feedPer, speedUnit } from '@pike-stone/core';
-import { formatFeedPerTurn, formatLength, formatSpindleSpeed, joined } from '@pike-stone/words';
+import { saySetting } from '@pike-stone/words/learn';
 import { useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
@@ -30,11 +29,6 @@ export function ProvenHere({ cut: { choice, change } }: { cut: Pick<Cut, 'choice
     choice.rpmByHand === cut.rpmByHand
     && choice.depthMm === cut.depthMm
     && choice.feedByHand === cut.feedByHand;
-  const said = [
-    joined(formatSpindleSpeed(set.rpm, speedUnit(cut))),
-    joined(formatFeedPerTurn(set.feedMmRev, units, feedPer(cut))),
-    joined(formatLength(set.depthMm, units)),
-  ].join(', ');
   const use = () =>
     change({ rpmByHand: cut.rpmByHand, depthMm: cut.depthMm, feedByHand: cut.feedByHand, fluid: cut.fluid });
   return (
@@ -43,7 +37,7 @@ export function ProvenHere({ cut: { choice, change } }: { cut: Pick<Cut, 'choice
         <Words role="label">
           Proven here<Unseen>: </Unseen>
         </Words>
-        <Words role="strong">{said}</Words>
+        <Words role="strong">{saySetting(set, cut, units)}</Words>
         {often && (
           <Words role="note">
             <Unseen>. </Unseen>

@@ -1,12 +1,6 @@
-import { feedPer, OPERATIONS, speedUnit, surfaceSpeed } from '@pike-stone/core';
-import {
-  DEFER,
-  formatFeedPerTurn,
-  formatLength,
-  formatSpindleSpeed,
-  formatSurfaceSpeed,
-  joined,
-} from '@pike-stone/words';
+import { OPERATIONS, surfaceSpeed } from '@pike-stone/core';
+import { capital, DEFER, FLUID_WORDS, formatLength, formatSurfaceSpeed, joined } from '@pike-stone/words';
+import { saySet } from '@pike-stone/words/learn';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
@@ -52,13 +46,13 @@ function Card({ record }: { record: Shown<'proven'> }) {
   const figures: readonly (readonly [label: string, figure: string, step: string])[] = [
     [
       OPERATIONS[cut.operation].turns === 'stroke' ? 'Ram' : 'Spindle',
-      joined(formatSpindleSpeed(set.rpm, speedUnit(cut))),
+      saySet('speed', set.rpm, cut, units),
       [steps.speed, joined(formatSurfaceSpeed(surfaceSpeed(set.rpm, body.diameterMm), units))]
         .filter(Boolean)
         .join(', '),
     ],
-    ['Feed', joined(formatFeedPerTurn(set.feedMmRev, units, feedPer(cut))), steps.feed],
-    ['Depth', joined(formatLength(set.depthMm, units)), steps.depth],
+    ['Feed', saySet('feed', set.feedMmRev, cut, units), steps.feed],
+    ['Depth', saySet('depth', set.depthMm, cut, units), steps.depth],
   ];
   return (
     <Screen
@@ -92,7 +86,7 @@ function Card({ record }: { record: Shown<'proven'> }) {
         </View>
       </Sheet>
       <View style={styles.pad}>
-        <Words>{`${FLUID[cut.fluid]}; ${joined(formatLength(cut.stickOutMm, units))} out.`}</Words>
+        <Words>{`${capital(FLUID_WORDS[cut.fluid])}; ${joined(formatLength(cut.stickOutMm, units))} out.`}</Words>
         {often && <Words role="strong">{sayHowOften(often)}</Words>}
         <Words role="note">{`Kept on ${dayOf(body.keptAt)}.${body.note ? ` ${body.note}` : ''}`}</Words>
         <Words role="note">{DEFER}</Words>
@@ -109,8 +103,6 @@ function Card({ record }: { record: Shown<'proven'> }) {
     </Screen>
   );
 }
-
-const FLUID = { dry: 'Dry', brush: 'Oil by brush', flood: 'Flood' } as const;
 
 const useStyles = themed((c) =>
   sheet({

@@ -1,8 +1,8 @@
 import type { RunBody } from '@pike-stone/contract';
 import { GOALS, type Goal } from '@pike-stone/core/learn';
 import { forecast } from '@pike-stone/core/forecast';
-import { OPERATION_WORDS, type UnitSystem } from '@pike-stone/words';
-import { GOAL_WORDS } from '@pike-stone/words/learn';
+import type { UnitSystem } from '@pike-stone/words';
+import { GOAL_WORDS, nameOfCut, raUnit } from '@pike-stone/words/learn';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -20,7 +20,6 @@ import { useFigures } from '../../figures/useFigures';
 import { NoCut } from '../../cut/NoCut';
 import { keepQuick } from '../../cut/quick/keep-quick';
 import { useCut, type Cut } from '../../cut/useCut';
-import { raUnit } from '../ra-unit';
 import { isOfRun, useActiveRun } from './active-run';
 import { RunRow } from './RunRow';
 
@@ -82,7 +81,7 @@ function NewRun({ cut }: { cut: Cut }) {
     const id = newId();
     await keepQuick(choice);
     const body: RunBody = {
-      name: `${OPERATION_WORDS[setup.operation].verb} ${setup.stock.name}`.slice(0, 60),
+      name: nameOfCut(setup.operation, setup.stock.name),
       cut: choice,
       goal: chosen,
       wanted: read.wanted[0] === undefined ? null : read.wanted[0] / (asked?.per ?? 1),

@@ -1,10 +1,15 @@
 import type { RunBody } from '@pike-stone/contract';
 import { isSign, PARAMETERS, runState, type RunState } from '@pike-stone/core/learn';
-import { formatFeedPerTurn, formatLength, formatSpindleSpeed, joined } from '@pike-stone/words';
-import { feedPer, speedUnit } from '@pike-stone/core';
-import { GOAL_WORDS, PARAMETER_WORDS, sayInstead, sayState, SIGN_SHORT } from '@pike-stone/words/learn';
+import {
+  GOAL_WORDS,
+  PARAMETER_WORDS,
+  sayInstead,
+  saySetting,
+  sayState,
+  SIGN_SHORT,
+} from '@pike-stone/words/learn';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '../../../data/preferences';
 import { useRecord } from '../../../data/record';
@@ -20,9 +25,9 @@ import { sheet } from '../../../theme/sheet';
 import { SPACE } from '../../../theme/type';
 import { OUTCOME_MARK } from '../../book/outcomes';
 import { sizeWords } from '../../book/size-words';
-import { NotHere } from '../../NotHere';
+import { LoadingOrNotHere } from '../../LoadingOrNotHere';
 import { useDraft } from '../../cut/draft';
-import { keepProven } from '../proven/keep-proven';
+import { KeepButton } from '../proven/KeepButton';
 import { AdvicePanel } from '../seen/AdvicePanel';
 import { SignArt } from '../seen/SignArt';
 import { leverFor } from '../lever-for';
@@ -38,9 +43,8 @@ export function RunScreen() {
   const { record, loading, error } = useRecord('runs', id);
   const cut = useCutOf(record?.body.cut ?? null);
   const { trials, loading: coming } = useTrials(id);
-  if (record && cut && !coming) return <Known record={record} cut={cut} cuts={trials} />;
-  if (loading || error || record) return <Loading error={error} />;
-  return <NotHere place="book" />;
+  if (!record) return <LoadingOrNotHere place="book" loading={loading} error={error} />;
+  return cut && !coming ? <Known record={record} cut={cut} cuts={trials} /> : <Loading error={error} />;
 }
 
 function Known({ record, cut, cuts }: { record: Shown<'runs'>; cut: CutOf; cuts: readonly Shown<'cuts'>[] }) {
@@ -73,15 +77,15 @@ function Known({ record, cut, cuts }: { record: Shown<'runs'>; cut: CutOf; cuts:
       });
     router.push(address);
   };
+  const [fault, setFault] = useState<string | null>(null);
   const end = async (ended: RunBody['ended']) => {
-    await save('runs', record.id, record.version, { ...body, ended, finishedAt: new Date().toISOString() });
+    const finishedAt = new Date().toISOString();
+    const result = await save('runs', record.id, record.version, { ...body, ended, finishedAt });
+    if ('refusal' in result) return setFault(result.refusal.message);
     active.set({ runId: null, changed: null, setting: null });
   };
   const ending = useBusy(end);
   const best = state.best === null ? null : cuts[state.best];
-  const keeping = useBusy(async (one: Shown<'cuts'>) =>
-    router.push(`/book/proven/${await keepProven(one, cut)}`),
-  );
   return (
     <Screen
       title={body.name}
@@ -102,15 +106,7 @@ function Known({ record, cut, cuts }: { record: Shown<'runs'>; cut: CutOf; cuts:
         <AdvicePanel state={state} signs={trials.at(-1)!.signs} setup={setup} units={units} />
       )}
       <View style={styles.actions}>
-        {best && (
-          <Button
-            label="Keep this setting"
-            says={`Keep the setting of trial ${state.best! + 1}`}
-            busy={keeping.busy}
-            onPress={() => keeping.press(best)}
-            style={styles.grow}
-          />
-        )}
+        {best && <KeepButton record={best} cut={cut} says={`Keep the setting of trial ${state.best! + 1}`} />}
         {isOpen && (
           <Button
             label={state.is === 'met' ? 'End the run' : 'Give up'}
@@ -122,6 +118,11 @@ function Known({ record, cut, cuts }: { record: Shown<'runs'>; cut: CutOf; cuts:
           />
         )}
       </View>
+      {fault !== null && (
+        <Words role="fault" style={styles.standing}>
+          {fault}
+        </Words>
+      )}
       <Sheet>
         <TrialMap setup={setup} plan={plan} trials={trials} next={isOpen ? next : null} units={units} />
       </Sheet>
@@ -160,11 +161,7 @@ function TrialList({ cuts, cut, best }: { cuts: readonly Shown<'cuts'>[]; cut: C
       <View role="list" aria-label="Trials">
         {cuts.map(({ id, body, waiting }, i) => {
           const signs = (body.signs ?? []).filter(isSign);
-          const set = [
-            joined(formatSpindleSpeed(body.set.rpm, speedUnit(cut.setup))),
-            joined(formatFeedPerTurn(body.set.feedMmRev, units, feedPer(cut.setup))),
-            joined(formatLength(body.set.depthMm, units)),
-          ].join(', ');
+          const set = saySetting(body.set, cut.setup, units);
           const seen = signs.map((key) => SIGN_SHORT[key].toLowerCase()).join(', ');
           const change = body.changed ? `${said(body.changed)}: ` : '';
           return (

@@ -2,14 +2,14 @@ import { speedUnit, type CutSetup } from '@pike-stone/core';
 import type { Setting } from '@pike-stone/core/learn';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { linePath } from '../../../kit/drawing/line-path';
-import { SvgText, useDrawnScale } from '../../../kit/drawing/SvgText';
+import { QuietText } from '../../../kit/drawing/QuietText';
+import { useDrawnScale } from '../../../kit/drawing/SvgText';
 import { useColours } from '../../../theme/theme';
-import { FONT } from '../../../theme/type';
 import { edgesAt } from './map-edges';
 
 const SPEED_HEIGHT = 74;
 
-/** The speeds of the trials in turn, between the machine's own steps. */
+/** The speeds of the trials in turn, each speed that was used a line. */
 export function SpeedStrip({
   setup,
   places,
@@ -25,9 +25,9 @@ export function SpeedStrip({
   const scale = useDrawnScale();
   const { left, right } = edgesAt(scale);
   const all = [...places, ...(next ? [next] : [])];
-  const used = new Set(all.map(({ rpm }) => rpm));
-  const rpms = setup.machine.speeds.map(({ rpm }) => rpm).filter((rpm) => used.has(rpm));
-  if (all.length === 0 || rpms.length === 0) return null;
+  // A speed that was set may be none of the machine's steps any more: its pulley was changed since.
+  const rpms = [...new Set(all.map(({ rpm }) => rpm))].sort((a, b) => a - b);
+  if (rpms.length === 0) return null;
   const y = (rpm: number): number =>
     rpms.length === 1
       ? SPEED_HEIGHT / 2
@@ -39,16 +39,9 @@ export function SpeedStrip({
       {rpms.map((rpm) => (
         <G key={rpm}>
           <Line x1={left} x2={width - right} y1={y(rpm)} y2={y(rpm)} stroke={c.line} />
-          <SvgText
-            x={left - 6}
-            y={y(rpm) + 4}
-            textAnchor="end"
-            fontFamily={FONT.figures}
-            fontSize={12}
-            fill={c.quiet}
-          >
+          <QuietText x={left - 6} y={y(rpm) + 4} anchor="end" figures>
             {String(Math.round(rpm))}
-          </SvgText>
+          </QuietText>
         </G>
       ))}
       <Path
@@ -68,9 +61,9 @@ export function SpeedStrip({
           strokeWidth={1.6}
         />
       ))}
-      <SvgText x={2} y={13 * scale} fontFamily={FONT.words} fontSize={12} fill={c.quiet}>
+      <QuietText x={2} y={13 * scale}>
         {speedUnit(setup) === 'rpm' ? 'rpm' : 'strokes'}
-      </SvgText>
+      </QuietText>
     </Svg>
   );
 }

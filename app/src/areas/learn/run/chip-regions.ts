@@ -1,7 +1,7 @@
 import type { ChipClass } from '@pike-stone/core/forecast';
 import type { ChipMap } from '@pike-stone/core/learn';
 
-/** How a chip region is shaded: the share of ink over the sheet, and whether it breaks. */
+/** How a chip region is shaded, as the share of ink over the sheet: the worse it breaks, the darker. */
 export const SHADE: Readonly<Record<ChipClass, number>> = {
   ribbon: 0.3,
   tangle: 0.3,
@@ -24,7 +24,14 @@ export const REGION: Readonly<Record<ChipClass, string>> = {
   dust: 'dust',
 };
 
+/** A place on the paper, and a part of it, px. */
 export type Place = readonly [x: number, y: number];
+export interface Bounds {
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+}
 
 /** Cells of a chip class as one path, whole pixels wide, so that they lie side by side without seams. */
 export function regionPath(
@@ -51,18 +58,20 @@ export function regionPath(
 /** Room for the name of a region, px: half its width, and its height. */
 export const NAME = { half: 40, height: 12 } as const;
 
+/** A region of less than this share of the map has no name. */
+const LEAST_SHARE = 0.06;
 /** Where the name of a region stands: its cell farthest from every mark; null where it is too small for a name. */
 export function namePlace(
   { chips }: ChipMap,
   chip: ChipClass,
   at: (column: number, row: number) => Place,
   marks: readonly Place[],
-  bounds: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number },
+  bounds: Bounds,
 ): Place | null {
   const cells = chips.flatMap((row, y) =>
     row.flatMap((one, x) => (one === chip ? [at(x + 0.5, y + 0.5)] : [])),
   );
-  if (cells.length < 0.06 * chips.length * (chips[0]?.length ?? 0)) return null;
+  if (cells.length < LEAST_SHARE * chips.flat().length) return null;
   const room = ([x, y]: Place): number =>
     x - NAME.half < bounds.left
     || x + NAME.half > bounds.right

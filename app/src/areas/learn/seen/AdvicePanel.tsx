@@ -74,8 +74,10 @@ export function AdvicePanel({
           <Words role="heading" testID="next-change">
             {said.title}
           </Words>
+          {said.with !== null && <Words>{`${said.with}.`}</Words>}
           <Words>{`Why: ${lower(said.why)}.`}</Words>
           <Words>{`Look for: ${lower(said.look)}.`}</Words>
+          {said.stop !== null && <Words role="strong">{`${said.stop}.`}</Words>}
         </>
       ) : (
         <Words role="heading">

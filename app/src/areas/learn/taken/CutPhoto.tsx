@@ -1,11 +1,8 @@
 import { useState } from 'react';
-import { Image, View } from 'react-native';
 import { pickJpeg } from '../../../data/pick-jpeg';
 import { usePhoto } from '../../../data/photos';
 import { Button } from '../../../kit/Button';
-import { Words } from '../../../kit/Words';
-import { sheet } from '../../../theme/sheet';
-import { SPACE } from '../../../theme/type';
+import { PhotoBox } from '../../../kit/PhotoBox';
 
 /** A photo of chip, edge or work, kept with the cut; without `onTaken` it is only shown. */
 export function CutPhoto({ id, isThere, onTaken }: { id: string; isThere: boolean; onTaken?: () => void }) {
@@ -22,19 +19,8 @@ export function CutPhoto({ id, isThere, onTaken }: { id: string; isThere: boolea
   };
   if (!uri && !onTaken) return null;
   return (
-    <View style={styles.box}>
-      {uri && (
-        <Image
-          source={{ uri }}
-          style={styles.photo}
-          resizeMode="contain"
-          accessibilityLabel="Photo of the cut"
-        />
-      )}
-      {fault && <Words role="fault">{fault}</Words>}
+    <PhotoBox uri={uri} says="Photo of the cut" fault={fault}>
       {onTaken && <Button label={uri ? 'Another photo' : 'Add a photo'} onPress={() => void take()} />}
-    </View>
+    </PhotoBox>
   );
 }
-
-const styles = sheet({ box: { gap: SPACE.close }, photo: { width: '100%', height: 220 } });

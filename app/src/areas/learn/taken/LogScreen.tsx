@@ -1,6 +1,6 @@
 import { REMARK_LENGTH, cutBody, fieldsOf } from '@pike-stone/contract';
 import { OPERATIONS } from '@pike-stone/core';
-import { runState, metalFamily, signTool, wasRight, type Trial } from '@pike-stone/core/learn';
+import { metalFamily, runState, settingOf, signTool, wasRight, type Trial } from '@pike-stone/core/learn';
 import { formatLength, joined } from '@pike-stone/words';
 import { GOAL_WORDS } from '@pike-stone/words/learn';
 import { useRouter } from 'expo-router';
@@ -71,11 +71,7 @@ function LogPage({ cut, run, before }: { cut: Cut; run: Shown<'runs'> | null; be
   const { id, outcome, remark, signs, against, photo, said, set: keep, clear } = useLogDraft();
   const active = useActiveRun();
   const measured = useMeasured();
-  const begin = (run && active.setting) ?? {
-    rpm: plan.speed.rungRpm,
-    feedMmRev: plan.feed.mmRev,
-    depthMm: plan.depth.mm,
-  };
+  const begin = (run && active.setting) ?? settingOf(plan);
   const [changed, setChanged] = useState<Partial<typeof begin>>({});
   const set = { ...begin, ...changed };
   const [fault, setFault] = useState<Readonly<Record<string, string>>>({});
@@ -89,7 +85,6 @@ function LogPage({ cut, run, before }: { cut: Cut; run: Shown<'runs'> | null; be
     netPowerW: measured.now().netPowerW ?? null,
   };
   const state = runState(setup, plan, run?.body.goal ?? null, run?.body.wanted ?? null, [...before, seen]);
-
   const told = wasRight(signTool(plan.edge), signs, outcome ?? 'so-so');
 
   const write = async () => {

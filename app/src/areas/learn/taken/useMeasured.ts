@@ -1,7 +1,7 @@
 import type { CutBody } from '@pike-stone/contract';
+import { raUnit } from '@pike-stone/words/learn';
 import { useUnits } from '../../../data/preferences';
 import { useFigures, type FigureField } from '../../figures/useFigures';
-import { raUnit } from '../ra-unit';
 
 type Key = 'size' | 'ra' | 'power' | 'wear';
 type Measured = NonNullable<CutBody['measured']>;
