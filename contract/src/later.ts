@@ -23,4 +23,5 @@ export function bringLaterBodies(): void {
 }
 
 export { MOST_READINGS } from './record/comparison';
+export { provenBody } from './record/proven';
 export { formBody } from './record/form';

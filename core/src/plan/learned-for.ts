@@ -10,7 +10,7 @@ export interface LearnedRow {
 }
 
 /** Cuts from which on a factor is used: of the same metal and tool material, or of the machine in all. */
-export const USED_FROM_CUTS = { group: 3, machine: 20 } as const;
+const USED_FROM_CUTS = { group: 3, machine: 20 } as const;
 
 /**
  * The shop's own factors for a machine, a metal and a tool material; null where too few

@@ -3,7 +3,7 @@ import type { Setting, Trial } from '@pike-stone/core/learn';
 /** Height of the map, px. */
 export const HEIGHT = 236;
 /** The field reaches this many times beyond the trials, either way. */
-export const BEYOND = 1.7;
+const BEYOND = 1.7;
 
 /** A scale of the map, from and to; evenly spaced on its logarithm. */
 export interface Range {
