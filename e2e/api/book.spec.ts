@@ -1,6 +1,7 @@
 import type { CutBody, LearnedAnswer, Stored } from '@pike-stone/contract';
 import type { BookSums, SettingRecords } from '@pike-stone/contract/book';
 import type { APIRequestContext } from '@playwright/test';
+import { encode } from 'jpeg-js';
 import { v7 as uuidv7 } from 'uuid';
 import { DEMO } from '../fixtures/demo';
 import { enter, expect, owner, test } from '../fixtures/shop';
@@ -53,6 +54,7 @@ test.describe('the book', () => {
         signs: i % 4 === 0 ? ['long-ribbon'] : ['good-arcs', 'hiss-crackle'],
         takenAt: `2027-0${1 + (i % 3)}-${String(1 + (i % 27)).padStart(2, '0')}T10:00:00.000Z`,
         remark: i % 5 === 0 ? 'Sang at the shoulder.' : '',
+        runId: i % 7 === 0 ? DEMO.run.ribbon : null,
       });
     const whole = await all(request, '', 500);
     const has: Readonly<Record<string, (body: CutBody) => boolean>> = {
@@ -62,6 +64,7 @@ test.describe('the book', () => {
       '&from=2027-02-01&to=2027-02-14': ({ takenAt }) => takenAt >= '2027-02-01' && takenAt < '2027-02-15',
       '&q=sang': ({ remark }) => remark.startsWith('Sang'),
       '&operation=turn': ({ operation }) => operation === 'turn',
+      [`&run=${DEMO.run.ribbon}`]: ({ runId }) => runId === DEMO.run.ribbon,
     };
     const filters = Object.keys(has);
     const sets = filters.flatMap((one, i) => [[one], ...filters.slice(i + 1).map((other) => [one, other])]);
@@ -134,26 +137,44 @@ test.describe('the book', () => {
   test('says how often a setting was taken, and when last', async ({ request }) => {
     const of = { toolId: DEMO.tool.coated, machineId: DEMO.machine.long, stockId: DEMO.stock.bright };
     const set = { rpm: 530, feedMmRev: 0.2, depthMm: 1.5 };
+    const ids: string[] = [];
     for (const [outcome, day] of [
       ['worked', 3],
       ['worked', 9],
       ['so-so', 5],
     ] as const)
-      await take(request, { ...of, set, outcome, takenAt: `2026-10-0${day}T10:00:00.000Z` });
-    const { settings } = await read<SettingRecords>(
-      request,
-      `/api/book/settings?machine=${of.machineId}&stock=${of.stockId}&tool=${of.toolId}&operation=turn`,
-    );
-    expect(settings).toEqual([
+      ids.push(await take(request, { ...of, set, outcome, takenAt: `2026-10-0${day}T10:00:00.000Z` }));
+    const settings = async () =>
+      (
+        await read<SettingRecords>(
+          request,
+          `/api/book/settings?machine=${of.machineId}&stock=${of.stockId}&tool=${of.toolId}&operation=turn`,
+        )
+      ).settings;
+    const taken = (cuts: number, worked: number, day: number) => [
       {
         rpm: 530,
         feedMmRev: expect.closeTo(0.2, 6),
         depthMm: 1.5,
-        cuts: 3,
-        worked: 2,
-        lastAt: '2026-10-09T10:00:00.000Z',
+        cuts,
+        worked,
+        lastAt: `2026-10-0${day}T10:00:00.000Z`,
       },
-    ]);
+    ];
+    expect(await settings()).toEqual(taken(3, 2, 9));
+    // The last of them is put away: what was last before it is last again. Then it comes back.
+    const { body } = await read<Stored<'cuts'>>(request, `/api/cuts/${ids[1]}`);
+    const put = (version: number, archived: boolean, more: Partial<CutBody> = {}) =>
+      request.put(`/api/cuts/${ids[1]}`, { data: { version, archived, body: { ...body, ...more } } });
+    await put(1, true);
+    expect(await settings()).toEqual(taken(2, 1, 5));
+    await put(2, false);
+    expect(await settings()).toEqual(taken(3, 2, 9));
+    // It was taken on another day, then with another feed.
+    await put(3, false, { takenAt: '2026-10-04T10:00:00.000Z' });
+    expect(await settings()).toEqual(taken(3, 2, 5));
+    await put(4, false, { set: { ...set, feedMmRev: 0.3 } });
+    expect((await settings())[0]).toEqual(taken(2, 1, 5)[0]);
   });
 
   test('knows the signs of the rule base and refuses others', async ({ request }) => {
@@ -250,4 +271,12 @@ test('a picture that is none is refused, and so is one that is far too many pixe
   expect((await answer.json()).fields).toEqual([
     { path: 'body.jpeg', message: 'This cannot be read as a picture. Take or choose another.' },
   ]);
+
+  const { data } = encode({ data: Buffer.alloc(4 * 8 * 8, 120), width: 8, height: 8 }, 50);
+  const picture = Buffer.from(data);
+  expect((await put(picture.toString('base64'))).status()).toBe(200);
+  // The same picture, whose frame says that it is 65,535 pixels each way: it would take gigabytes to look at.
+  const frame = picture.indexOf(Buffer.from([0xff, 0xc0]));
+  picture.fill(0xff, frame + 5, frame + 9);
+  expect((await put(picture.toString('base64'))).status()).toBe(400);
 });

@@ -55,7 +55,9 @@ test('a run goes from ribbon to arcs, one lever at a time, on a simulated lathe;
   // Each is the next lever at or beyond a quarter more, and the last is the first that breaks.
   expect(feeds).toEqual([0.2, 0.25, 0.315]);
   await expect(
-    page.getByRole('img', { name: /^Trials on feed and depth. 1: 0.2.*long ribbon.*3: 0.315.*short arcs/ }),
+    page.getByRole('img', {
+      name: /^Trials on feed and depth. 1: .*0.2.*long ribbon.*3: .*0.315.*short arcs/,
+    }),
   ).toBeVisible();
   await page.getByRole('button', { name: 'End the run' }).click();
   await expect(page.getByText('3 trials, ✓ met')).toBeVisible();
@@ -63,6 +65,12 @@ test('a run goes from ribbon to arcs, one lever at a time, on a simulated lathe;
   await page.getByRole('button', { name: /^Keep this setting/ }).click();
   await expect(page.getByRole('listitem').filter({ hasText: /^Feed/ })).toContainText('0.315');
   await expect(page.getByText(/^Worked in the one cut, last on /)).toBeVisible();
+  // As a card on paper it has the figures, and nothing that is only for a finger.
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('list', { name: 'Proven setting' })).toBeVisible();
+  for (const name of ['Print', 'Open in Cut', 'The cut it came from'])
+    await expect(page.getByRole('button', { name })).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
   await page.goto(shaft);
   const proven = page.getByRole('group', { name: 'Proven here' });
   await expect(proven).toContainText('0.315');
@@ -79,6 +87,7 @@ test('what was seen gives the one next change at once; danger stops; signs that 
   await see(page, 'Chip', /^Long ribbon/);
   await expect(page.getByTestId('next-change')).toHaveText('Feed 0.2 mm/rev → 0.25 mm/rev, Lever C, dial 1');
   await expect(page.getByText('1. Long ribbon: feed too fine for the breaker')).toBeVisible();
+  await expect(page.getByText('Stop if it reaches chuck or hand.')).toBeVisible();
   await expect(page.getByText('Tried after it, if that does not help')).toBeVisible();
   await page.getByRole('checkbox', { name: /^Short arcs/ }).click();
   await expect(page.getByRole('alert')).toContainText('“Long ribbon” and “short arcs” do not go together');
@@ -192,6 +201,8 @@ test('the book is filtered, set side by side, charted, and goes out as a file', 
   await expect(row).toContainText('265');
   await expect(row).toContainText('440');
 
+  await page.goto('/book/charts');
+  await expect(page.getByRole('list', { name: 'Cuts for each edge' })).toContainText('cuts an edge');
   await page.goto(`/book/charts?machine=${DEMO.machine.bay}`);
   await expect(page.getByRole('img', { name: /^Cuts by month: .*2026-11 8/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Factor by month: / })).toBeVisible();

@@ -1,5 +1,6 @@
 import type { Stored } from '@pike-stone/contract';
 import { netPower } from '@pike-stone/core/compare';
+import type { Page } from '@playwright/test';
 import { cutAddress, DEMO } from '../fixtures/demo';
 import { expect, test } from '../fixtures/device';
 import { enter } from '../fixtures/shop';
@@ -15,6 +16,16 @@ const shaft = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.coated, 
 
 /** Time of a trace that holds idle and cut of the simulated motor, ms. */
 const TRACE_MS = 7_000;
+
+/** Ticks all that must stay equal, one after another. */
+async function lookAtAll(page: Page): Promise<void> {
+  const ticks = page.getByRole('checkbox', { checked: false });
+  while ((await ticks.count()) > 0) {
+    const left = await ticks.count();
+    await ticks.first().click();
+    await expect(async () => expect(await ticks.count()).toBeLessThan(left)).toPass();
+  }
+}
 
 test('two tools compared by the motor’s current: what must stay equal is insisted on, and the interval covers the truth', async ({
   page,
@@ -36,12 +47,7 @@ test('two tools compared by the motor’s current: what must stay equal is insis
   await page.getByRole('button', { name: 'Start comparing' }).click();
   await expect(page.getByRole('heading', { name: 'Coated insert 0.8 or HSS knife tool' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Record/ })).toBeHidden();
-  const ticks = page.getByRole('checkbox', { checked: false });
-  while ((await ticks.count()) > 0) {
-    const left = await ticks.count();
-    await ticks.first().click();
-    await expect(async () => expect(await ticks.count()).toBeLessThan(left)).toPass();
-  }
+  await lookAtAll(page);
   for (let reading = 0; reading < 8; reading += 1) {
     const side = reading % 2 === 0 ? 'A, Coated insert 0.8' : 'B, HSS knife tool';
     await expect(
@@ -89,4 +95,25 @@ test('two tools compared by the motor’s current: what must stay equal is insis
   await page.getByLabel('Current in the cut (A)').fill('2');
   await page.getByRole('button', { name: 'Take the typed reading' }).click();
   await expect(page.getByText('The current in the cut must be above that at idle.')).toBeVisible();
+});
+
+test('two fluids compared by the surface, judged against the plate', async ({ page }) => {
+  await page.goto(shaft);
+  await page.getByRole('button', { name: 'Compare two' }).click();
+  await page.getByRole('radio', { name: 'Fluids' }).click();
+  await expect(page.getByText('A: no fluid')).toBeVisible();
+  await page.getByRole('radiogroup', { name: 'B' }).getByRole('radio', { name: 'Flood' }).click();
+  await page.getByRole('radio', { name: 'Roughness, Ra' }).click();
+  await page.getByRole('button', { name: 'Start comparing' }).click();
+  await expect(page.getByRole('heading', { name: 'no fluid or flood' })).toBeVisible();
+  await lookAtAll(page);
+  const grades = ['3.2', '1.6', '3.2', '1.6', '3.2', '1.6', '3.2', '1.6'];
+  for (const [i, grade] of grades.entries()) {
+    await expect(page.getByRole('heading', { name: `reading ${(i >> 1) + 1}` })).toBeVisible();
+    await page.getByRole('radio', { name: new RegExp(`^${grade}`) }).click();
+    await page.getByRole('button', { name: 'Take this grade' }).click();
+  }
+  await expect(page.getByTestId('difference')).toHaveText('No fluid leaves a rougher surface than flood.');
+  await page.getByRole('button', { name: 'Leave out the last reading' }).click();
+  await expect(page.getByRole('heading', { name: 'Next: B, flood, reading 4' })).toBeVisible();
 });

@@ -49,6 +49,15 @@ describe('the interval', () => {
     expect(found.verdict).toBe('no-difference-seen');
   });
 
+  it('of surfaces judged by the plate is as wide as a grade, of measured ones as a hundredth', () => {
+    const finish = (values: readonly number[]) =>
+      intervalOf({ ...COMPARISON, measure: 'finish', readings: readingsOf(values), matters: 0.2 })!;
+    // Twice judged alike is no proof that 1.6 and 3.2 differ; four times is.
+    expect(finish([3.2, 1.6, 3.2, 1.6]).verdict).toBe('no-difference-seen');
+    expect(finish([3.2, 1.6, 3.2, 1.6, 3.2, 1.6, 3.2, 1.6]).verdict).toBe('a-higher');
+    expect(finish([3.2, 1.61, 3.2, 1.61]).smallestSeen).toBeLessThan(0.05);
+  });
+
   it('of typed watts has no step, of chips a whole grade', () => {
     const typed = readingsOf([100, 100, 100, 100]);
     expect(intervalOf({ ...COMPARISON, readings: typed })!.smallestSeen).toBe(0);

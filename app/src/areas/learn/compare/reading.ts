@@ -12,6 +12,7 @@ import {
 } from '@pike-stone/core/compare';
 import { forecast } from '@pike-stone/core/forecast';
 import { planAt } from '@pike-stone/core/learn';
+import { FINISH_GRADES_UM } from '@pike-stone/words/learn';
 import type { CutOf } from '../useCutOf';
 import { setOf, valuesOf, type Side } from './sides';
 
@@ -58,13 +59,22 @@ export function simulatedA(body: ComparisonBody, { setup, plan }: CutOf, side: S
 const CONFIDENCE = 0.95;
 /** Resolution of a reading by what is measured: um of Ra, mm of wear, grades of chip. */
 const RESOLUTION = { finish: 0.01, wear: 0.01, chip: 1 } as const;
+/** Grades of a plate double: one that a surface is judged to be like reaches half a grade either way. */
+const GRADE_WIDTH = Math.SQRT2 - Math.SQRT1_2;
+
+/** Resolution of a comparison's readings: that of the ammeter, of the plate where all were judged by it, or of what is measured. */
+function resolutionOf(body: ComparisonBody): number {
+  if (body.measure === 'power') return wattStep(body);
+  const values = body.readings.map(({ value }) => value);
+  const isJudged = values.every((one) => FINISH_GRADES_UM.some((grade) => grade === one));
+  return body.measure === 'finish' && isJudged ? GRADE_WIDTH * Math.max(...values) : RESOLUTION[body.measure];
+}
 
 /** The interval of the difference; null while either side has fewer than two readings. */
 export function intervalOf(body: ComparisonBody): WelchInterval | null {
   const [a, b] = [valuesOf(body, 'a'), valuesOf(body, 'b')];
   if (a.length < 2 || b.length < 2) return null;
-  const resolution = body.measure === 'power' ? wattStep(body) : RESOLUTION[body.measure];
-  return unlessRefused(() => welchInterval(a, b, resolution, CONFIDENCE, body.matters), null);
+  return unlessRefused(() => welchInterval(a, b, resolutionOf(body), CONFIDENCE, body.matters), null);
 }
 
 /** Net power of one step of the ammeter, W: readings that are equal are no nearer than that. */
