@@ -8,7 +8,7 @@ export * from './record/supply';
 export * from './record/prices';
 export * from './record/ledger';
 export * from './record/photo';
-export * from './record/bit';
+export type * from './record/bit';
 export type * from './record/grind';
 export type * from './record/wheel-entry';
 export type * from './record/sharpening';

@@ -1,4 +1,5 @@
 import { putLaterSchemas } from './record/later-body';
+import { bitBody } from './record/bit';
 import { comparisonBody } from './record/comparison';
 import { formBody } from './record/form';
 import { grindBody } from './record/grind';
@@ -11,6 +12,7 @@ import { wheelEntryBody } from './record/wheel-entry';
 /** Schemas of records that no first page shows. They are put in place by a call, because a module may run only when it is used. */
 export function bringLaterBodies(): void {
   putLaterSchemas({
+    bits: bitBody,
     grinds: grindBody,
     'wheel-book': wheelEntryBody,
     sharpenings: sharpeningBody,
@@ -22,6 +24,7 @@ export function bringLaterBodies(): void {
   });
 }
 
+export { bitBody } from './record/bit';
 export { MOST_READINGS } from './record/comparison';
 export { provenBody } from './record/proven';
 export { formBody } from './record/form';

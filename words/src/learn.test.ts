@@ -1,15 +1,8 @@
 import { cutPlan, DEFAULT_RULES, material } from '@pike-stone/core';
 import { welchInterval } from '@pike-stone/core/compare';
 import { setup } from '@pike-stone/core/fixture';
-import {
-  isSet,
-  nextSetting,
-  runState,
-  SIGN_KEYS,
-  SIGNS,
-  type SignKey,
-  type Trial,
-} from '@pike-stone/core/learn';
+import { trial } from '@pike-stone/core/learn-fixture';
+import { isSet, nextSetting, runState, SIGN_KEYS, SIGNS, type SignKey } from '@pike-stone/core/learn';
 import {
   FACTOR_MODEL,
   nameOfCut,
@@ -34,15 +27,6 @@ import { working } from './working/working';
 
 const cut = setup();
 const plan = cutPlan(cut, DEFAULT_RULES);
-const trial = (signs: readonly SignKey[]): Trial => ({
-  setting: { rpm: 265, feedMmRev: 0.08, depthMm: 1 },
-  signs,
-  outcome: 'so-so',
-  changed: null,
-  better: false,
-  raUm: null,
-  netPowerW: null,
-});
 const plain = (text: string): string => text.replace(/\u00a0/g, ' ');
 const state = (signs: readonly SignKey[]) => runState(cut, plan, 'chip', null, [trial(signs)]);
 

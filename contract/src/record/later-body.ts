@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import type { BitBody } from './bit';
 import type { ComparisonBody } from './comparison';
 import type { FormBody } from './form';
 import type { GrindBody } from './grind';
@@ -10,6 +11,7 @@ import type { WheelEntryBody } from './wheel-entry';
 
 /** Bodies of the kinds that no first page shows: their schemas come with the other pages. */
 export interface LaterBodies {
+  readonly bits: BitBody;
   readonly grinds: GrindBody;
   readonly 'wheel-book': WheelEntryBody;
   readonly sharpenings: SharpeningBody;

@@ -1,6 +1,5 @@
 import * as z from 'zod';
 import { id } from '../fields';
-import { bitBody } from './bit';
 import { cutBody } from './cut';
 import { fromFlatTool } from './flat-tool';
 import { laterBody } from './later-body';
@@ -52,7 +51,7 @@ const RECORD_KINDS = {
     named: true,
   },
   ledger: { body: ledgerBody, table: 'ledger_entry', one: 'entry of the ledger', addedOnly: true },
-  bits: { body: bitBody, table: 'bit', one: 'bit', named: true },
+  bits: { body: laterBody('bits'), table: 'bit', one: 'bit', named: true },
   grinds: { body: laterBody('grinds'), table: 'grind', one: 'session at the grinder' },
   'wheel-book': { body: laterBody('wheel-book'), table: 'wheel_entry', one: 'entry of the dress book' },
   sharpenings: { body: laterBody('sharpenings'), table: 'sharpening', one: 'sharpening' },

@@ -1,17 +1,10 @@
 import fc from 'fast-check';
 import { bestOf, GOALS, isUntold, meets, PUSH, troubles, type Trial } from './goal';
 import { SIGN_KEYS, SIGNS, type SignKey } from './sign-rows';
+import { trial as anyTrial } from './trial.fixture';
 
-const trial = (signs: readonly SignKey[], more: Partial<Trial> = {}): Trial => ({
-  setting: { rpm: 250, feedMmRev: 0.1, depthMm: 1 },
-  signs,
-  outcome: 'worked',
-  changed: null,
-  better: false,
-  raUm: null,
-  netPowerW: null,
-  ...more,
-});
+const trial = (signs: readonly SignKey[], more: Partial<Trial> = {}): Trial =>
+  anyTrial(signs, { outcome: 'worked', ...more });
 
 describe('a goal is met', () => {
   it.each([

@@ -7,22 +7,15 @@ import { chipMap } from './chip-map';
 import { GOALS, type Trial } from './goal';
 import { nextSetting, type Setting } from './next-setting';
 import type { SignKey } from './sign-rows';
+import { trial as anyTrial } from './trial.fixture';
 import { runState } from './work-up';
 
 const LATHE = { ...BELT_LATHE, motor: { ...MOTOR, powerKw: 2.2 } };
 const cut = setup({ machine: LATHE, workDiameterMm: 30 });
 const plan = cutPlan(cut, DEFAULT_RULES);
 const AT: Setting = { rpm: 265, feedMmRev: 0.08, depthMm: 1 };
-const trial = (signs: readonly SignKey[], more: Partial<Trial> = {}): Trial => ({
-  setting: AT,
-  signs,
-  outcome: signs.includes('good-arcs') ? 'worked' : 'so-so',
-  changed: null,
-  better: false,
-  raUm: null,
-  netPowerW: null,
-  ...more,
-});
+const trial = (signs: readonly SignKey[], more: Partial<Trial> = {}): Trial =>
+  anyTrial(signs, { setting: AT, outcome: signs.includes('good-arcs') ? 'worked' : 'so-so', ...more });
 
 describe('a change in the machine’s own steps', () => {
   it('is the smallest lever at or beyond the factor', () => {

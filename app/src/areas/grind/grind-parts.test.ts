@@ -1,4 +1,5 @@
-import { bitBody, toolBody, type GrindBody } from '@pike-stone/contract';
+import { toolBody, type GrindBody } from '@pike-stone/contract';
+import { bitBody } from '@pike-stone/contract/later';
 import { dot, groundFace, paintTree, plainCut, solidOf } from '@pike-stone/core/grind';
 import { bitOf } from '@pike-stone/core/grind-fixture';
 import { BIT_SHAPES } from '@pike-stone/core/bits';

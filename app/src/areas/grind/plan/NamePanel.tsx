@@ -1,4 +1,4 @@
-import { bitBody } from '@pike-stone/contract';
+import { bitBody } from '@pike-stone/contract/later';
 import { Button } from '../../../kit/Button';
 import { NameAndNote } from '../../figures/NameAndNote';
 import type { Bit } from '../use-bit';

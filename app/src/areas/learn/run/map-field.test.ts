@@ -1,15 +1,9 @@
 import type { Trial } from '@pike-stone/core/learn';
+import { trial as anyTrial } from '@pike-stone/core/learn-fixture';
 import { around, endsOf, marksOf, shareOf } from './map-field';
 
-const trial = (feedMmRev: number, outcome: Trial['outcome'] = 'so-so', depthMm = 1, rpm = 250): Trial => ({
-  setting: { rpm, feedMmRev, depthMm },
-  signs: [],
-  outcome,
-  changed: null,
-  better: false,
-  raUm: null,
-  netPowerW: null,
-});
+const trial = (feedMmRev: number, outcome: Trial['outcome'] = 'so-so', depthMm = 1, rpm = 250): Trial =>
+  anyTrial([], { setting: { rpm, feedMmRev, depthMm }, outcome });
 
 it('the field reaches beyond the trials by as many times on either side', () => {
   const range = around([0.1, 0.4, 0.2]);

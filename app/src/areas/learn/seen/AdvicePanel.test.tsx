@@ -1,4 +1,5 @@
 import { runState, type SignKey, type Trial } from '@pike-stone/core/learn';
+import { trial as anyTrial } from '@pike-stone/core/learn-fixture';
 import { render, screen } from '@testing-library/react';
 import { usePreferences } from '../../../data/preferences';
 import { ThemeProvider } from '../../../theme/theme';
@@ -6,16 +7,8 @@ import { cutOf } from '../../cut/cut.fixture';
 import { AdvicePanel } from './AdvicePanel';
 
 const { setup, plan } = cutOf();
-const trial = (signs: readonly SignKey[], more: Partial<Trial> = {}): Trial => ({
-  setting: { rpm: 250, feedMmRev: 0.12, depthMm: 1 },
-  signs,
-  outcome: 'so-so',
-  changed: null,
-  better: false,
-  raUm: null,
-  netPowerW: null,
-  ...more,
-});
+const trial = (signs: readonly SignKey[], more: Partial<Trial> = {}): Trial =>
+  anyTrial(signs, { setting: { rpm: 250, feedMmRev: 0.12, depthMm: 1 }, ...more });
 const show = (trials: readonly Trial[], goal: Parameters<typeof runState>[2] = null) =>
   render(
     <ThemeProvider>
