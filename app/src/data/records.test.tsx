@@ -1,4 +1,5 @@
 import type { List, Stored } from '@pike-stone/contract';
+import { bringLaterBodies } from '@pike-stone/contract/later';
 import { act, render, screen, waitFor } from '@testing-library/react';
 import { SWRConfig } from 'swr';
 import { IDBFactory } from 'fake-indexeddb';
@@ -11,6 +12,8 @@ import { useOutbox } from '../sync/outbox';
 import { usePreferences } from './preferences';
 import { bringLists, forgetAsked, save, useRecords } from './records';
 import { useShopCache } from '../sync/shop-cache';
+
+bringLaterBodies();
 
 const [A, B, C] = [1, 2, 3].map((n) => `0192f000-0001-7000-8000-00000000000${n}`) as [string, string, string];
 const stored = (id: string, name: string, version = 1): Stored<'tools'> => ({

@@ -3,6 +3,7 @@ import {
   KINDS,
   PAGE,
   readList,
+  untilChecked,
   type Body,
   type Kind,
   type LedgerBody,
@@ -58,6 +59,8 @@ export const firstPage = (kind: Kind): string =>
 /** Reads every page of a list; of a kind with very many records, the newest. */
 async function readWhole<K extends Kind>(kind: K): Promise<List<K>> {
   asked.add(kind);
+  // A page may ask for what is read with a schema that is still on its way.
+  await untilChecked(kind);
   const schema = readList(kind);
   const first = firstPage(kind);
   let whole = await reading(first, schema);
