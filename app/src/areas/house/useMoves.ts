@@ -46,14 +46,22 @@ function onScroll({ target }: Event): void {
 let shown: string | null = null;
 let isBack = false;
 
-/** Does something until it has been done, as a page is drawn in several steps. */
+/** What a person does on a page; from then on nothing is moved under the hand. */
+const MOVED_BY_HAND = ['pointerdown', 'wheel', 'keydown'] as const;
+
+/** Does something until it has been done, as a page is drawn in several steps, or until a person does something. */
 function untilDone(attempt: () => boolean): () => void {
   let tries = 0;
+  const end = () => {
+    clearInterval(timer);
+    for (const one of MOVED_BY_HAND) document.removeEventListener(one, end, { capture: true });
+  };
   const timer = setInterval(() => {
     tries += 1;
-    if (attempt() || tries >= TRIES) clearInterval(timer);
+    if (attempt() || tries >= TRIES) end();
   }, EACH_MS);
-  return () => clearInterval(timer);
+  for (const one of MOVED_BY_HAND) document.addEventListener(one, end, { capture: true, passive: true });
+  return end;
 }
 
 const nothingHasFocus = (): boolean =>
@@ -68,11 +76,13 @@ function focusHeading(): boolean {
   return true;
 }
 
-function findAgain({ focus, scrolled }: Remembered): boolean {
-  for (const [at, top] of scrolled) {
+/** @param left  parts that are still to be scrolled: each is, once, as soon as it is as high as it was */
+function findAgain(focus: Remembered['focus'], left: Map<number, number>): boolean {
+  for (const [at, top] of left) {
     const part = scrollers()[at];
     if (!part || part.scrollHeight - part.clientHeight < top - 1) return false;
     part.scrollTop = top;
+    left.delete(at);
   }
   if (focus === null || !nothingHasFocus()) return focusHeading();
   const control = controls().find((one) => nameOf(one) === focus);
@@ -106,6 +116,8 @@ export function useMoves(): void {
     const known = isBack ? remembered.get(key()) : undefined;
     isBack = false;
     if (isFirst) return;
-    return untilDone(known ? () => findAgain(known) : focusHeading);
+    if (!known) return untilDone(focusHeading);
+    const left = new Map(known.scrolled);
+    return untilDone(() => findAgain(known.focus, left));
   }, [path]);
 }
