@@ -52,15 +52,12 @@ const MOVED_BY_HAND = ['pointerdown', 'wheel', 'keydown'] as const;
 /** Does something until it has been done, as a page is drawn in several steps, or until a person does something. */
 function untilDone(attempt: () => boolean): () => void {
   let tries = 0;
-  const end = () => {
-    clearInterval(timer);
-    for (const one of MOVED_BY_HAND) document.removeEventListener(one, end, { capture: true });
-  };
   const timer = setInterval(() => {
     tries += 1;
     if (attempt() || tries >= TRIES) end();
   }, EACH_MS);
-  for (const one of MOVED_BY_HAND) document.addEventListener(one, end, { capture: true, passive: true });
+  const end = () => clearInterval(timer);
+  for (const one of MOVED_BY_HAND) document.addEventListener(one, end, { capture: true, once: true });
   return end;
 }
 

@@ -9,9 +9,9 @@ import { useWidth } from '../../../kit/useWidth';
 import { useColours } from '../../../theme/theme';
 import { monthShort } from './month';
 
-const HEIGHT = 180;
+const HEIGHT = 190;
 /** Edges of the chart at the usual size of text, px. */
-const EDGE = { left: 44, right: 24, top: 12, bottom: 22 } as const;
+const EDGE = { left: 44, right: 24, top: 12, bottom: 32 } as const;
 /** What the scale reaches over at least. */
 const SCALE = { low: 0.6, high: 1.5 } as const;
 

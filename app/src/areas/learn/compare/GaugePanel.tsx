@@ -10,8 +10,8 @@ const SUPPLIES = [
   { value: 'dc', label: 'Direct current' },
 ] as const;
 const METHODS = [
-  { value: 'quadrature', label: 'Magnetising current stays' },
-  { value: 'power-factors', label: 'Power factors known' },
+  { value: 'quadrature', label: 'Power factor known at idle' },
+  { value: 'power-factors', label: 'Known at idle and in the cut' },
 ] as const;
 
 /** How the motor is fed, and how its current is read as power. */

@@ -86,7 +86,7 @@ function Card({ record }: { record: Shown<'proven'> }) {
         </View>
       </Sheet>
       <View style={styles.pad}>
-        <Words>{`${capital(FLUID_WORDS[cut.fluid])}; ${joined(formatLength(cut.stickOutMm, units))} out.`}</Words>
+        <Words>{`${capital(FLUID_WORDS[cut.fluid])}; stick-out ${joined(formatLength(cut.stickOutMm, units))}.`}</Words>
         {often && <Words role="strong">{sayHowOften(often)}</Words>}
         <Words role="note">{`Kept on ${dayOf(body.keptAt)}.${body.note ? ` ${body.note}` : ''}`}</Words>
         <Words role="note">{DEFER}</Words>

@@ -7,7 +7,9 @@ import { useDrawnScale } from '../../../kit/drawing/SvgText';
 import { useColours } from '../../../theme/theme';
 import { edgesAt } from './map-edges';
 
-const SPEED_HEIGHT = 74;
+/** Height of the strip, and what is left free above and below its lines: above stands the unit, px. */
+const SPEED_HEIGHT = 88;
+const FREE = { above: 30, below: 16 } as const;
 
 /** The speeds of the trials in turn, each speed that was used a line. */
 export function SpeedStrip({
@@ -31,7 +33,9 @@ export function SpeedStrip({
   const y = (rpm: number): number =>
     rpms.length === 1
       ? SPEED_HEIGHT / 2
-      : SPEED_HEIGHT - 16 - (rpms.indexOf(rpm) / (rpms.length - 1)) * (SPEED_HEIGHT - 32);
+      : SPEED_HEIGHT
+        - FREE.below
+        - (rpms.indexOf(rpm) / (rpms.length - 1)) * (SPEED_HEIGHT - FREE.above - FREE.below);
   const x = (i: number): number =>
     left + 14 + (i / Math.max(1, all.length - 1)) * (width - left - right - 28);
   return (
