@@ -1,5 +1,13 @@
 import fc from 'fast-check';
-import { currentFor, netPower, POWER_METHODS, SUPPLIES, type MotorReading } from './net-power';
+import {
+  currentFor,
+  isBelowSight,
+  netPower,
+  POWER_METHODS,
+  removalRate,
+  SUPPLIES,
+  type MotorReading,
+} from './net-power';
 
 const CUT = { vcMPerMin: 30, feedMm: 0.15, depthMm: 1.5 };
 const MOTOR: MotorReading = {
@@ -54,3 +62,22 @@ it.each([
 
 it('a current below the magnetising current cannot be', () =>
   expect(() => netPower({ ...MOTOR, method: 'quadrature', cutA: 2 }, CUT)).toThrow('current in the cut'));
+
+it('metal is taken off by speed, feed and depth alike', () => {
+  // 30 m/min, 0.15 mm and 1.5 mm: 112.5 mm³ a second.
+  expect(removalRate(CUT)).toBeCloseTo(112.5, 9);
+  for (const key of ['vcMPerMin', 'feedMm', 'depthMm'] as const) {
+    expect(removalRate({ ...CUT, [key]: 2 * CUT[key] })).toBeCloseTo(225, 9);
+    expect(() => removalRate({ ...CUT, [key]: 0 })).toThrow(RangeError);
+  }
+});
+
+it.each([
+  [2, 2.03, 0.01, false],
+  [2, 2.029, 0.01, true],
+  [2, 1.9, 0.01, true],
+  [2, 5, 0.09, false],
+  [2, 2, 0, false],
+] as const)('%d A at idle, %d A in the cut, in steps of %d A: below sight %s', (idleA, cutA, stepA, is) =>
+  expect(isBelowSight(idleA, cutA, stepA)).toBe(is),
+);

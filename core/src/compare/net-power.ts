@@ -76,8 +76,8 @@ export function netPower(motor: MotorReading, removal: Removal): NetPower {
 export const removalRate = ({ vcMPerMin, feedMm, depthMm }: Removal): number =>
   (positive('cutting speed', vcMPerMin) * positive('feed', feedMm) * positive('depth', depthMm) * 1000) / 60;
 
-/** A change of current below so many steps of the ammeter is no reading of the cut. */
-const LEAST_STEPS = 3;
+/** A change of current below so many steps of the ammeter is no reading of the cut; just as many are one. */
+const LEAST_STEPS = 3 - 1e-9;
 
 /**
  * Whether a cut changes the current by less than three steps of the ammeter: then what it
