@@ -15,7 +15,7 @@ const shaft = cutAddress(DEMO.machine.long, DEMO.stock.shaft, DEMO.tool.coated, 
 });
 
 /** Time of a trace that holds idle and cut of the simulated motor, ms. */
-const TRACE_MS = 7_000;
+const TRACE_MS = 5_000;
 
 /** Ticks all that must stay equal, one after another. */
 async function lookAtAll(page: Page): Promise<void> {
@@ -87,8 +87,11 @@ test('two tools compared by the motor’s current: what must stay equal is insis
   );
   expect(watts).toHaveLength(2);
   const truth = watts[0]! - watts[1]!;
-  expect(truth).toBeGreaterThanOrEqual(low - 0.5);
-  expect(truth).toBeLessThanOrEqual(high + 0.5);
+  // By its nature one interval in twenty misses the truth, and one in some hundreds by half of it again. Figures are
+  // rounded to a watt.
+  const beyond = (high - low) / 2 + 0.5;
+  expect(truth).toBeGreaterThanOrEqual(low - beyond);
+  expect(truth).toBeLessThanOrEqual(high + beyond);
 
   // A typed reading that cannot be is said at its field.
   await page.getByLabel('Current at idle (A)').fill('3');
