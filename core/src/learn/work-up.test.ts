@@ -5,7 +5,7 @@ import { DEFAULT_RULES } from '../plan/rules';
 import { planWith } from '../plan/sweep';
 import { chipMap } from './chip-map';
 import { GOALS, type Trial } from './goal';
-import { nextSetting, type Setting } from './next-setting';
+import type { Setting } from './next-setting';
 import type { SignKey } from './sign-rows';
 import { trial as anyTrial } from './trial.fixture';
 import { runState } from './work-up';
@@ -16,71 +16,6 @@ const plan = cutPlan(cut, DEFAULT_RULES);
 const AT: Setting = { rpm: 265, feedMmRev: 0.08, depthMm: 1 };
 const trial = (signs: readonly SignKey[], more: Partial<Trial> = {}): Trial =>
   anyTrial(signs, { setting: AT, outcome: signs.includes('good-arcs') ? 'worked' : 'so-so', ...more });
-
-describe('a change in the machine’s own steps', () => {
-  it('is the smallest lever at or beyond the factor', () => {
-    const next = nextSetting(cut, plan, AT, 'feed', 1.25);
-    expect(next).toMatchObject({ can: true, from: 0.08, to: 0.1, step: 'Hole 3', isWhole: true });
-    expect(nextSetting(cut, plan, { ...AT, feedMmRev: 0.1 }, 'feed', 1.25)).toMatchObject({ to: 0.19 });
-    expect(nextSetting(cut, plan, AT, 'feed', 0.8)).toMatchObject({ to: 0.05, step: 'Hole 1' });
-  });
-
-  it('is the next belt, down and up, and stops at the ends', () => {
-    expect(nextSetting(cut, plan, AT, 'speed', 0.8)).toMatchObject({ to: 118, step: 'Belt 3, in' });
-    expect(nextSetting(cut, plan, AT, 'speed', 1.25)).toMatchObject({ to: 440 });
-    expect(nextSetting(cut, plan, { ...AT, rpm: 42 }, 'speed', 0.8)).toEqual({
-      can: false,
-      parameter: 'speed',
-      why: 'no-step',
-    });
-  });
-
-  it('a depth falls on a division of the dial', () => {
-    expect(nextSetting(cut, plan, AT, 'depth', 1.5)).toMatchObject({ to: 1.5 });
-    const less = nextSetting(cut, plan, AT, 'depth', 0.67);
-    expect(less).toMatchObject({ can: true, isWhole: true });
-    const divisions = (less as { to: number }).to / 0.025;
-    expect(divisions).toBeCloseTo(Math.round(divisions), 9);
-  });
-
-  it('never goes beyond the mark on the chuck, the nose, or the power of the step', () => {
-    const marked = { ...cut, machine: { ...LATHE, limits: { chuckRpm: 300 } } };
-    expect(nextSetting(marked, cutPlan(marked, DEFAULT_RULES), AT, 'speed', 1.25)).toMatchObject({
-      why: 'cap',
-    });
-    const sharp = setup({ machine: LATHE, tool: { ...cut.tool, noseRadiusMm: 0.1 } as typeof cut.tool });
-    expect(nextSetting(sharp, cutPlan(sharp, DEFAULT_RULES), AT, 'feed', 1.25)).toMatchObject({
-      why: 'edge',
-    });
-    const weak = setup({ machine: { ...BELT_LATHE, motor: { ...MOTOR, powerKw: 0.05 } } });
-    expect(nextSetting(weak, cutPlan(weak, DEFAULT_RULES), AT, 'depth', 1.5)).toMatchObject({ why: 'power' });
-  });
-
-  it('a thread has its pitch and its depth from the work', () => {
-    const thread = setup({ operation: 'thread', pitchMm: 1.5 });
-    const of = cutPlan(thread, DEFAULT_RULES);
-    expect(nextSetting(thread, of, AT, 'feed', 1.25)).toMatchObject({ why: 'given' });
-    expect(nextSetting(thread, of, AT, 'depth', 1.5)).toMatchObject({ why: 'given' });
-  });
-
-  it('goes the way it was asked, and leaves the other two as they were', () =>
-    fc.assert(
-      fc.property(
-        fc.constantFrom('speed', 'feed', 'depth' as const),
-        fc.constantFrom(0.5, 0.67, 0.8, 1.25, 1.5),
-        fc.constantFrom(...LATHE.speeds.map(({ rpm }) => rpm)),
-        fc.constantFrom(...LATHE.feeds.map(({ value }) => value)),
-        (parameter, factor, rpm, feedMmRev) => {
-          const at = { rpm, feedMmRev, depthMm: 1 };
-          const next = nextSetting(cut, plan, at, parameter, factor);
-          if (!next.can) return;
-          expect(Math.sign(next.to - next.from)).toBe(Math.sign(factor - 1));
-          const keys = { speed: 'rpm', feed: 'feedMmRev', depth: 'depthMm' } as const;
-          expect(next.setting).toEqual({ ...at, [keys[parameter]]: next.to });
-        },
-      ),
-    ));
-});
 
 describe('a run', () => {
   const run = (
