@@ -136,7 +136,14 @@ describe('a feed', () => {
       isWhole: true,
     });
     const most = { ...at, feedMmRev: of.feed.highMmRev };
-    expect(nextSetting(wound, of, most, 'feed', 1.25)).toMatchObject({ can: false, why: 'edge' });
+    expect(nextSetting(wound, of, most, 'feed', 1.25)).toEqual({
+      can: false,
+      parameter: 'feed',
+      why: 'edge',
+    });
+    // A feed that is too heavy already may always be made finer.
+    const heavy = { ...at, feedMmRev: 2 * of.feed.highMmRev };
+    expect(nextSetting(wound, of, heavy, 'feed', 0.8)).toMatchObject({ can: true, parameter: 'feed' });
     expect(nextSetting(wound, of, most, 'feed', 0.8)).toMatchObject({ can: true });
   });
 
@@ -188,6 +195,15 @@ describe('a depth', () => {
       why: 'power',
     });
     expect(nextSetting(weak, of, { ...AT, depthMm: 3 }, 'depth', 0.67)).toMatchObject({ can: true });
+  });
+});
+
+it('a machine whose motor is not known is not held back by its power', () => {
+  const unknown = setup({ machine: { ...LATHE, motor: null } as typeof LATHE, workDiameterMm: 30 });
+  const of = cutPlan(unknown, DEFAULT_RULES);
+  expect(nextSetting(unknown, of, { ...AT, depthMm: 4 }, 'depth', 1.5)).toMatchObject({
+    can: true,
+    parameter: 'depth',
   });
 });
 
