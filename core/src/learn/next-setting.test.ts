@@ -199,7 +199,7 @@ describe('a depth', () => {
 });
 
 it('a machine whose motor is not known is not held back by its power', () => {
-  const unknown = setup({ machine: { ...BELT_LATHE, motor: null }, workDiameterMm: 30 });
+  const unknown = setup({ machine: { ...BELT_LATHE, motor: undefined }, workDiameterMm: 30 });
   const of = cutPlan(unknown, DEFAULT_RULES);
   expect(nextSetting(unknown, of, { ...AT, depthMm: 4 }, 'depth', 1.5)).toMatchObject({
     can: true,
