@@ -19,4 +19,5 @@ export * from './learn/was-right';
 export { metalFamily, METAL_FAMILIES, type MetalFamily } from './material/metal-family';
 export * from './learn/chip-map';
 export * from './learn/next-setting';
+export { planAt, settingOf, type Setting } from './learn/setting';
 export * from './learn/work-up';

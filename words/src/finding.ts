@@ -219,7 +219,7 @@ const SENTENCES: Sentences = {
     `Draw the drill out and clear the chips after ${length(f.firstMm)}; from ${length(f.oftenFromMm)} on every ${length(f.everyMm)}.`,
   springs: springsWords,
   'flute-length': (f, { length }) =>
-    `Deeper than the flutes are long (${length(f.lengthMm)}): the shank would rub and break the cutter.`,
+    `Deeper than the edges of this cutter are long (${length(f.lengthMm)}): what is above them would rub and break the cutter.`,
   burdens: () => 'So many burdens at once call for another set-up, not another number.',
   overhang: overhangWords,
   coating: () =>
@@ -288,7 +288,7 @@ const SENTENCES: Sentences = {
 };
 
 /** The sentence of a finding. */
-function sayFinding<C extends FindingCode>(finding: FindingOf<C>, units: UnitSystem): string {
+export function sayFinding<C extends FindingCode>(finding: FindingOf<C>, units: UnitSystem): string {
   return SENTENCES[finding.code](finding, penFor(units));
 }
 

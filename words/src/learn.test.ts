@@ -28,7 +28,7 @@ import { working } from './working/working';
 const cut = setup();
 const plan = cutPlan(cut, DEFAULT_RULES);
 const plain = (text: string): string => text.replace(/\u00a0/g, ' ');
-const state = (signs: readonly SignKey[]) => runState(cut, plan, 'chip', null, [trial(signs)]);
+const state = (signs: readonly SignKey[]) => runState(cut, plan, DEFAULT_RULES, 'chip', null, [trial(signs)]);
 
 describe('signs in words', () => {
   it.each(SIGN_KEYS)('%s has a name, and words for each of its causes', (key) => {
@@ -65,6 +65,7 @@ describe('the next change', () => {
     const { next, advice } = state(['long-ribbon']);
     const { title, ...reasons } = sayNext(next!, cut, 'mm');
     expect({ title: plain(title), ...reasons }).toEqual({
+      cautions: [],
       title: 'Feed 0.08 mm/rev → 0.1 mm/rev, Hole 3',
       why: 'Feed too fine for the breaker',
       look: 'Chip curls tighter and breaks into arcs',
@@ -112,7 +113,14 @@ describe('values that are set', () => {
   });
 
   it('half the speed in the sticking zone comes with its oil', () => {
-    const next = nextSetting(cut, plan, { rpm: 265, feedMmRev: 0.08, depthMm: 1 }, 'speed', 0.5);
+    const next = nextSetting(
+      cut,
+      plan,
+      DEFAULT_RULES,
+      { rpm: 265, feedMmRev: 0.08, depthMm: 1 },
+      'speed',
+      0.5,
+    );
     if (!next.can) throw new Error('the lathe has a slower step');
     const because = [{ sign: 'torn-surface' as const, cause: 1 }];
     const said = sayNext(

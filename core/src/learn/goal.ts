@@ -1,5 +1,6 @@
 import type { Outcome } from '../operation/how-it-went';
-import type { SetParameter, Setting } from './next-setting';
+import type { SetParameter } from './next-setting';
+import type { Setting } from './setting';
 import type { Parameter } from './sign';
 import { SIGNS, type SignKey } from './sign-rows';
 

@@ -5,7 +5,7 @@ import { DEFAULT_RULES } from '../plan/rules';
 import { planWith } from '../plan/sweep';
 import { chipMap } from './chip-map';
 import { GOALS, type Trial } from './goal';
-import type { Setting } from './next-setting';
+import type { Setting } from './setting';
 import type { SignKey } from './sign-rows';
 import { trial as anyTrial } from './trial.fixture';
 import { runState } from './work-up';
@@ -22,7 +22,7 @@ describe('a run', () => {
     trials: readonly Trial[],
     goal: (typeof GOALS)[number] = 'chip',
     wanted: number | null = null,
-  ) => runState(cut, plan, goal, wanted, trials);
+  ) => runState(cut, plan, DEFAULT_RULES, goal, wanted, trials);
 
   it('begins with the cut as it is set', () => expect(run([]).is).toBe('begin'));
 
@@ -56,7 +56,7 @@ describe('a run', () => {
     const state = run([trial(['crater'], { setting: at })], 'edge');
     expect(state.blocked).toContainEqual({ parameter: 'speed', direction: 'less', why: 'no-step' });
     expect(state.next?.parameter).not.toBe('speed');
-    const stuck = runState(cut, plan, 'edge', null, [trial([], { setting: at })]);
+    const stuck = runState(cut, plan, DEFAULT_RULES, 'edge', null, [trial([], { setting: at })]);
     expect(stuck).toMatchObject({ is: 'stuck', instead: expect.arrayContaining(['fluid', 'tool-material']) });
   });
 
@@ -83,8 +83,8 @@ describe('a run', () => {
   });
 
   it('by itself a cut that went well is kept, one without signs says nothing', () => {
-    expect(runState(cut, plan, null, null, [trial(['good-arcs'])]).is).toBe('met');
-    expect(runState(cut, plan, null, null, [trial([])]).is).toBe('look');
+    expect(runState(cut, plan, DEFAULT_RULES, null, null, [trial(['good-arcs'])]).is).toBe('met');
+    expect(runState(cut, plan, DEFAULT_RULES, null, null, [trial([])]).is).toBe('look');
   });
 
   it('ends: whatever is seen, some forty trials are enough', () =>
@@ -150,5 +150,5 @@ it('what is not set at the machine is proposed once, even where it helped', () =
     trial(['long-ribbon'], { changed: 'feed' }),
     trial(['long-ribbon'], { changed: 'breaker', better: true }),
   ];
-  expect(runState(cut, plan, 'chip', null, ground).spent).toContain('breaker');
+  expect(runState(cut, plan, DEFAULT_RULES, 'chip', null, ground).spent).toContain('breaker');
 });

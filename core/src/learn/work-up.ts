@@ -1,15 +1,10 @@
 import { metalFamily } from '../material/metal-family';
 import type { CutPlan } from '../operation/cut-plan';
 import type { CutSetup } from '../operation/registry';
+import type { ShopRules } from '../plan/rules';
 import { bestOf, INSTEAD, isUntold, meets, PUSH, troubles, type Goal, type Trial } from './goal';
-import {
-  isSet,
-  nextSetting,
-  type Blocked,
-  type SetChange,
-  type SetParameter,
-  type Setting,
-} from './next-setting';
+import { isSet, nextSetting, type Blocked, type SetChange, type SetParameter } from './next-setting';
+import type { Setting } from './setting';
 import { signTool, type Direction, type Parameter } from './sign';
 import { signAdvice, type Option, type SignAdvice } from './sign-advice';
 import { exclusions, type SignKey } from './sign-rows';
@@ -78,6 +73,7 @@ function spentOn(trials: readonly Trial[], leading: SignKey | null): Parameter[]
 export function runState(
   setup: CutSetup,
   plan: CutPlan,
+  rules: ShopRules,
   goal: Goal | null,
   wanted: number | null,
   trials: readonly Trial[],
@@ -102,7 +98,7 @@ export function runState(
     return { ...nothing, is: 'look', advice, spent, best };
   const wantedChanges =
     advice.action === 'change' ? [advice.next!, ...advice.after] : goal ? pushes(goal, spent) : [];
-  const { can, blocked } = onMachine(setup, plan, last.setting, wantedChanges);
+  const { can, blocked } = onMachine(setup, plan, rules, last.setting, wantedChanges);
   const [next = null, ...after] = can;
   const known = { advice, spent, blocked, best };
   if (next) return { ...known, is: 'go-on', next, after, instead: [] };
@@ -121,6 +117,7 @@ const pushes = (goal: Goal, spent: readonly Parameter[]): Wanted[] =>
 function onMachine(
   setup: CutSetup,
   plan: CutPlan,
+  rules: ShopRules,
   at: Setting,
   wanted: readonly Wanted[],
 ): { readonly can: NextChange[]; readonly blocked: BlockedChange[] } {
@@ -131,7 +128,7 @@ function onMachine(
       can.push({ parameter, direction, factor, because, setting: null });
       continue;
     }
-    const setting = nextSetting(setup, plan, at, parameter, factor);
+    const setting = nextSetting(setup, plan, rules, at, parameter, factor);
     if (setting.can) can.push({ parameter, direction, factor, because, setting });
     else blocked.push({ parameter, direction, why: setting.why });
   }

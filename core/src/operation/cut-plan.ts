@@ -33,7 +33,9 @@ export interface SpeedPlan {
   /** The chart range with the factors applied, on the machine's scale. */
   readonly bandRpm: readonly [number, number];
   readonly topRpm: number;
-  /** The lowest of the caps. */
+  /** What the machine and the operation must not go beyond, whatever the chart says: chuck, carriage, ram. */
+  readonly caps: readonly SpeedCap[];
+  /** The lowest of these caps, of the end of the chart, and of the power it was eased to. */
   readonly cap: SpeedCap;
   /** The cap, when the step that the aim asks for lies above it. */
   readonly heldBy: SpeedCap | null;

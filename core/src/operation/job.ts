@@ -40,6 +40,8 @@ export interface Job<T extends Tool = Tool> {
   /** A speed step picked on the ladder. */
   readonly rpmByHand: number | null;
   readonly feedByHand: number | null;
+  /** A feed that was wound by hand, mm per turn: of a trial, or of a change that is looked at before it is proposed. */
+  readonly woundMmRev?: number | null | undefined;
   /** Of the shoulder, the taper, the thread. */
   readonly lengthMm?: number | null | undefined;
   /** Half angle of a taper, of a chamfer from the axis, of a ramp from the surface. */

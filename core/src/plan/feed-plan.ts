@@ -156,8 +156,9 @@ function byLever(
 }
 
 /** Wound by hand, no faster than a hand winds evenly. */
-function byHand(setup: CutSetup, wantedMmRev: number, rpm: number): Chosen {
+function byHand(setup: CutSetup, plannedMmRev: number, rpm: number): Chosen {
   const { name, wheel } = wheelFor(setup);
+  const wantedMmRev = setup.woundMmRev ?? plannedMmRev;
   const fastest = (60 * wheel.travelPerTurnMm) / HAND_CAN_FOLLOW_S.fastest;
   const handIsLimit = wantedMmRev * rpm > fastest;
   const mmRev = handIsLimit ? fastest / rpm : wantedMmRev;

@@ -138,9 +138,16 @@ function depthFindings(setup: CutSetup, { depth, edge, feed: { turning } }: CutP
   if (turning && depth.mm < turning.depthFloorMm) list.push({ code: 'depth-rubs', level: 'caution' });
   else if (turning && edge.family === 'carbide' && depth.mm < turning.depthPreferredMinMm)
     list.push({ code: 'nose-depth', level: 'note', leastMm: turning.depthPreferredMinMm });
-  if (setup.tool.kind === 'end-mill' && depth.mm > setup.tool.fluteLengthMm)
-    list.push({ code: 'flute-length', level: 'danger', lengthMm: setup.tool.fluteLengthMm });
+  const lengthMm = edgeLengthMm(setup);
+  if (lengthMm !== null && isBeyond(depth.mm, lengthMm))
+    list.push({ code: 'flute-length', level: 'danger', lengthMm });
   return list;
+}
+
+/** Length along the axis of a cutter that has edges, mm; an end mill has it also where it goes straight down. */
+function edgeLengthMm(setup: CutSetup): number | null {
+  const { tool } = setup;
+  return operationOf(setup).cuttingLengthMm(tool) ?? (tool.kind === 'end-mill' ? tool.fluteLengthMm : null);
 }
 
 /** The cutter bends, or work and bar give way at a depth that was typed, more than is let pass. */

@@ -32,7 +32,8 @@ export function planSpeed(
     spindleSpeed(range.lowMPerMin * factors.speedFactor, diameterMm),
     spindleSpeed(highMPerMin, diameterMm),
   ] as const;
-  const cap = lowestCap(setup, bandRpm[1], highMPerMin, mostRpm);
+  const caps = hardCaps(setup, highMPerMin);
+  const cap = lowestCap(caps, bandRpm[1], mostRpm);
   const rungs = speeds.map(({ rpm }) => rpm);
   const wanted = chooseRung(rungs, idealRpm, rules.rungRule, rules.overshootPercent);
   const isHeld = wanted.chosenRpm > cap.rpm * SLACK;
@@ -53,19 +54,26 @@ export function planSpeed(
     actualMPerMin: surfaceSpeed(step.rpm, diameterMm),
     bandRpm,
     topRpm: speeds.at(-1)!.rpm,
+    caps,
     cap,
     heldBy: isHeld ? cap : null,
   };
 }
 
-/** The lowest of the speeds that this cut must not go beyond; the first listed wins a tie. */
-function lowestCap(setup: CutSetup, chartRpm: number, highMPerMin: number, mostRpm: number | null): SpeedCap {
+/** Speeds that this cut must not go beyond, whatever the chart says: the mark on the chuck, what the operation asks. */
+function hardCaps(setup: CutSetup, highMPerMin: number): SpeedCap[] {
   const { machine } = setup;
   const marked = machine.kind === 'lathe' ? machine.limits?.chuckRpm : undefined;
+  return [
+    ...(marked === undefined ? [] : [{ name: 'chuck', rpm: marked } as const]),
+    ...(operationOf(setup).speedCaps?.(setup, highMPerMin) ?? []),
+  ];
+}
+
+/** The lowest of the caps, of the end of the chart and of the power; the first named wins a tie. */
+function lowestCap(caps: readonly SpeedCap[], chartRpm: number, mostRpm: number | null): SpeedCap {
   let least: SpeedCap = { name: 'chart', rpm: chartRpm };
-  if (marked !== undefined && marked < least.rpm) least = { name: 'chuck', rpm: marked };
-  for (const cap of operationOf(setup).speedCaps?.(setup, highMPerMin) ?? [])
-    if (cap.rpm < least.rpm) least = cap;
+  for (const cap of caps) if (cap.rpm < least.rpm) least = cap;
   return mostRpm !== null && mostRpm < least.rpm ? { name: 'power', rpm: mostRpm } : least;
 }
 

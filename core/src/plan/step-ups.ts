@@ -12,7 +12,8 @@ export interface StepUpAt {
 
 /**
  * Diameters at which this machine's next faster speed steps become right as the
- * work gets smaller, or the tool comes nearer the centre of a face.
+ * work gets smaller, or the tool comes nearer the centre of a face; none above a mark
+ * on the chuck or another cap.
  *
  * @param downTo  share of the diameter down to which they are told
  */
@@ -25,8 +26,9 @@ export function stepUps(
   if (downTo === null) return [];
   const { speeds } = setup.machine;
   const overshoot = rules.rungRule === 'overshoot' ? rules.overshootPercent : 0;
+  const mostRpm = Math.min(...plan.speed.caps.map(({ rpm }) => rpm));
   const { changes } = stepUp(
-    speeds.map(({ rpm }) => rpm),
+    speeds.map(({ rpm }) => rpm).filter((rpm) => rpm <= mostRpm || rpm === speeds[0]!.rpm),
     plan.speed.aimMPerMin,
     overshoot,
     plan.diameterMm,

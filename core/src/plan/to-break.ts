@@ -2,7 +2,9 @@ import { chipForm } from '../mechanics/chip-form';
 import type { CutPlan } from '../operation/cut-plan';
 import { operationOf, type CutSetup } from '../operation/registry';
 import { usableFeeds } from './feed-plan';
+import { findings } from './findings';
 import { breakerOf, chipCut } from './forecast';
+import { planWith } from './sweep';
 
 export interface ToBreak {
   /** Feed at which the chip breaks, and its lever where there is one; null: no feed this edge takes does it. */
@@ -23,9 +25,12 @@ export function toBreak(setup: CutSetup, plan: CutPlan): ToBreak | null {
   if (!cut || !operationOf(setup).breaksChip) return null;
   const { feed, depth } = plan;
   const breaker = breakerOf(setup.tool);
-  const breaks = (feedMmRev: number, depthMm: number): boolean =>
+  const breaksAt = (feedMmRev: number, depthMm: number): boolean =>
     chipForm({ ...cut, feedMmRev, depthMm }, breaker).breaks;
-  if (breaks(feed.mmRev, depth.mm)) return null;
+  if (breaksAt(feed.mmRev, depth.mm)) return null;
+  // What would break it is proposed only where the cut passes its findings then.
+  const breaks = (feedMmRev: number, depthMm: number): boolean =>
+    breaksAt(feedMmRev, depthMm) && !isHeldBack(setup, plan, feedMmRev, depthMm);
   const lever = usableFeeds(setup).find(
     ({ value }) => value > feed.mmRev && value <= feed.highMmRev * 1.0001 && breaks(value, depth.mm),
   );
@@ -35,6 +40,16 @@ export function toBreak(setup: CutSetup, plan: CutPlan): ToBreak | null {
     setting: lever?.setting ?? null,
     depthMm: firstStep(depth.mm, deepest, (d) => breaks(feed.mmRev, d)),
   };
+}
+
+/** A heavier cut that is a danger, takes the reserve of the machine, or springs too far. */
+function isHeldBack(setup: CutSetup, plan: CutPlan, mmRev: number, depthMm: number): boolean {
+  const heavier = planWith(plan, { mmRev, depthMm });
+  const byHand = plan.depth.byHand || depthMm !== plan.depth.mm;
+  const typed = { ...heavier, depth: { ...heavier.depth, byHand } };
+  return findings({ ...setup, depthMm }, typed).some(
+    ({ level, code }) => level === 'danger' || code === 'power' || code === 'springs',
+  );
 }
 
 /** The first of the steps above a value, up to a most, at which a condition holds; null when none does. */

@@ -16,6 +16,7 @@ import {
 } from '@pike-stone/core/learn';
 import { capital } from '../capital';
 import { sayDial } from '../dial';
+import { sayFinding } from '../finding';
 import type { UnitSystem } from '../format';
 import { listed } from '../list';
 import { saySet } from './set-values';
@@ -120,6 +121,8 @@ export interface SaidChange {
   readonly look: string;
   /** When the sign that asks for it stops the cut, or what must not be done; null where there is no such thing. */
   readonly stop: string | null;
+  /** What Cut will caution of at the new setting and did not before. */
+  readonly cautions: readonly string[];
 }
 
 /** A change with its size, its reason, and what to look for. */
@@ -144,15 +147,22 @@ export function sayNext(change: NextChange, setup: CutSetup, units: UnitSystem):
     why: capital(cause?.why ?? pushed?.[0] ?? sayChange({ parameter, direction })),
     look: capital(cause?.look ?? pushed?.[1] ?? 'what changes'),
     stop: stop ? capital(stop) : null,
+    cautions: (setting?.cautions ?? []).map((one) => sayFinding(one, units)),
   };
 }
 
 const BLOCKED_WORDS: Readonly<Record<Blocked, string>> = {
   'no-step': 'the machine has no further step',
   cap: 'the chuck, the carriage or the ram must not go faster',
+  chart: 'the chart of this metal and edge ends before it',
   edge: 'the nose or the tooth takes no heavier feed',
+  hand: 'a hand winds no faster evenly',
   power: 'the power of this speed step ends',
+  springs: 'work, bar or cutter would give way too far',
+  length: 'the edges of the cutter are no longer',
+  rubs: 'the edge would rub, and this metal hardens under it',
   given: 'the work gives it',
+  danger: 'the cut is a danger as it is set up: see what Cut says of it',
 };
 /** A change that this machine does not have, with the reason. */
 export const sayBlocked = ({ parameter, direction, why }: BlockedChange): string =>

@@ -56,7 +56,7 @@ export function EntrySeen({ record }: { record: Shown<'cuts'> }) {
 
 function Advice({ record, cut, units }: { record: Shown<'cuts'>; cut: CutOf; units: UnitSystem }) {
   const trial = trialOf(record.body);
-  const state = runState(cut.setup, cut.plan, null, null, [trial]);
+  const state = runState(cut.setup, cut.plan, cut.rules, null, null, [trial]);
   return <AdvicePanel state={state} signs={trial.signs} setup={cut.setup} units={units} />;
 }
 

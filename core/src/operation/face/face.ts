@@ -22,7 +22,8 @@ function findings({ workDiameterMm, machine }: Job<TurningTool>, { speed, edge }
   });
   const next = machine.speeds.find((step) => step.rpm > speed.rungRpm);
   const fromMm = next ? (1000 * speed.aimMPerMin) / (Math.PI * next.rpm) : 0;
-  const worth = next && fromMm < workDiameterMm && fromMm > workDiameterMm * WORTH_FROM_SHARE;
+  const isCapped = next !== undefined && speed.caps.some(({ rpm }) => next.rpm > rpm);
+  const worth = next && !isCapped && fromMm < workDiameterMm && fromMm > workDiameterMm * WORTH_FROM_SHARE;
   return [
     {
       code: 'facing-centre',

@@ -59,17 +59,13 @@ function speedCaps({ machine, workDiameterMm }: Job<TurningTool>, highMPerMin: n
   ];
 }
 
-const findings = ({ machine }: Job<TurningTool>, { speed }: CutPlan): Finding[] =>
-  speed.cap.name === 'ram' && isBeyond(speed.rungRpm, speed.cap.rpm)
-    ? [
-        {
-          code: 'ram-fast',
-          level: 'caution',
-          mostRpm: speed.cap.rpm,
-          slowest: speed.rungRpm === machine.speeds[0]?.rpm,
-        },
-      ]
-    : [];
+/** The middle of the stroke runs faster than the chart ends. */
+function ramFindings({ machine }: Job<TurningTool>, { speed }: CutPlan): Finding[] {
+  const mostRpm = Math.min(...speed.caps.map(({ rpm }) => rpm));
+  if (!isBeyond(speed.rungRpm, mostRpm)) return [];
+  const slowest = speed.rungRpm === machine.speeds[0]?.rpm;
+  return [{ code: 'ram-fast', level: 'caution', mostRpm, slowest }];
+}
 
 /** A flat, stroke by stroke. */
 export const shape: Operation<TurningTool> = {
@@ -99,5 +95,5 @@ export const shape: Operation<TurningTool> = {
   // A finishing feed has a chart of its own here.
   depthFactors: (_job, depthMm) => (depthMm > DEEP_MM ? ['deep-cut'] : []),
   passLengthMm: (_job, { depth }) => depth.widthInUseMm ?? milledPassMm(),
-  findings,
+  findings: ramFindings,
 };

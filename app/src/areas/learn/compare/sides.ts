@@ -44,10 +44,10 @@ export function differsInShape(a: CutSetup, b: CutSetup): boolean {
 /** A step up or down, as a share of the value. */
 const A_STEP = [1.25, 0.8] as const;
 /** The other settings that can be compared with the one of a cut: a step up or down of one thing. */
-export function otherSettings({ setup, plan }: Cut, units: UnitSystem) {
+export function otherSettings({ setup, plan, rules }: Cut, units: UnitSystem) {
   const at = settingOf(plan);
   return SET_PARAMETERS.flatMap((parameter) =>
-    A_STEP.map((factor) => nextSetting(setup, plan, at, parameter, factor))
+    A_STEP.map((factor) => nextSetting(setup, plan, rules, at, parameter, factor))
       .filter((one): one is SetChange => one.can)
       .map((one) => ({
         value: `${one.parameter} ${one.to}`,

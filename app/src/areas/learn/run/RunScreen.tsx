@@ -52,11 +52,11 @@ function Known({ record, cut, cuts }: { record: Shown<'runs'>; cut: CutOf; cuts:
   const units = useUnits();
   const active = useActiveRun();
   const { body } = record;
-  const { setup, plan } = cut;
+  const { setup, plan, rules } = cut;
   const trials = useMemo(() => cuts.map((one) => trialOf(one.body)), [cuts]);
   const state = useMemo(
-    () => runState(setup, plan, body.goal, body.wanted, trials),
-    [setup, plan, body, trials],
+    () => runState(setup, plan, rules, body.goal, body.wanted, trials),
+    [setup, plan, rules, body, trials],
   );
   const isOpen = body.finishedAt === null;
   const next = state.next?.setting?.setting ?? null;

@@ -6,14 +6,14 @@ import { ThemeProvider } from '../../../theme/theme';
 import { cutOf } from '../../cut/cut.fixture';
 import { AdvicePanel } from './AdvicePanel';
 
-const { setup, plan } = cutOf();
+const { setup, plan, rules } = cutOf();
 const trial = (signs: readonly SignKey[], more: Partial<Trial> = {}): Trial =>
   anyTrial(signs, { setting: { rpm: 250, feedMmRev: 0.12, depthMm: 1 }, ...more });
-const show = (trials: readonly Trial[], goal: Parameters<typeof runState>[2] = null) =>
+const show = (trials: readonly Trial[], goal: Parameters<typeof runState>[3] = null) =>
   render(
     <ThemeProvider>
       <AdvicePanel
-        state={runState(setup, plan, goal, null, trials)}
+        state={runState(setup, plan, rules, goal, null, trials)}
         signs={trials.at(-1)!.signs}
         setup={setup}
         units="mm"

@@ -78,6 +78,11 @@ export function AdvicePanel({
           <Words>{`Why: ${lower(said.why)}.`}</Words>
           <Words>{`Look for: ${lower(said.look)}.`}</Words>
           {said.stop !== null && <Words role="strong">{`${said.stop}.`}</Words>}
+          {said.cautions.map((one) => (
+            <Caution key={one} level="caution">
+              {one}
+            </Caution>
+          ))}
         </>
       ) : (
         <Words role="heading">

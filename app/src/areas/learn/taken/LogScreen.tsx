@@ -67,7 +67,7 @@ function LogPage({ cut, run, before }: { cut: Cut; run: Shown<'runs'> | null; be
   const goOn = useGoOn();
   const units = useUnits();
   const say = useUndo((state) => state.say);
-  const { plan, setup } = cut;
+  const { plan, setup, rules } = cut;
   const { id, outcome, remark, signs, against, photo, said, set: keep, clear } = useLogDraft();
   const active = useActiveRun();
   const measured = useMeasured();
@@ -84,7 +84,10 @@ function LogPage({ cut, run, before }: { cut: Cut; run: Shown<'runs'> | null; be
     raUm: measured.now().raUm ?? null,
     netPowerW: measured.now().netPowerW ?? null,
   };
-  const state = runState(setup, plan, run?.body.goal ?? null, run?.body.wanted ?? null, [...before, seen]);
+  const state = runState(setup, plan, rules, run?.body.goal ?? null, run?.body.wanted ?? null, [
+    ...before,
+    seen,
+  ]);
   const told = wasRight(signTool(plan.edge), signs, outcome ?? 'so-so');
 
   const write = async () => {
