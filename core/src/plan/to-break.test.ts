@@ -27,7 +27,7 @@ describe('what would break the chip', () => {
       values.map((value) => ({ value, setting: `Lever ${value}` }));
     const input = (values: readonly number[]) =>
       setup({
-        machine: { ...lathe, condition: 'rigid', feeds: feeds(values) },
+        machine: { ...lathe, condition: 'rigid', feeds: feeds(values), motor: undefined },
         stock: { ...setup().stock, materialKey: 'medium-carbon' },
         depthMm: 1,
         feedByHand: 0.05,
