@@ -4,6 +4,7 @@ export * from './mechanics/turning-force';
 export * from './mechanics/milling-force';
 export * from './mechanics/drilling-force';
 export * from './mechanics/deflection';
+export * from './mechanics/slender-work';
 export * from './mechanics/roughness';
 export * from './mechanics/heat';
 export * from './mechanics/chip-form';

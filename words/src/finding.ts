@@ -120,6 +120,20 @@ function springsWords(f: FindingOf<'springs'>, { length }: Pen): string {
   return `${what} ${length(f.errorMm)}; ${length(f.mostMm)} is let pass. ${change} not over ${length(f.depthMm)} deep.`;
 }
 
+/** How slender work is held now, and what would hold it. */
+const HELD_NOW = {
+  chuck: 'in the chuck alone',
+  'chuck-and-centre': 'with a centre',
+  'between-centres': 'between centres',
+} as const;
+function slenderWords(f: FindingOf<'slender'>, { length }: Pen): string {
+  const steadies = f.steadies === 1 ? 'a steady' : `${f.steadies} steadies`;
+  const hold =
+    f.needs === 'centre' ? 'Bring up a centre' : `A centre and ${steadies}, or a travelling steady`;
+  const usual = `the rule of thumb is ${length(f.usualMm)}`;
+  return `Too slender: ${length(f.lengthMm)} ${HELD_NOW[f.support]} bends away from even the finest cut, and can whip. ${length(f.mostMm)} is the most that holds; ${usual}. ${hold}, hold it shorter, or cut it in short lengths, each finished before the next is drawn out.`;
+}
+
 function tooFastWords(f: FindingOf<'too-fast'>, { surface }: Pen): string {
   const how = f.slowest ? 'Even the slowest speed is too fast' : 'Too fast';
   const wears = f.hss ? 'The edge will burn.' : 'The edge will wear fast.';
@@ -218,6 +232,7 @@ const SENTENCES: Sentences = {
   peck: (f, { length }) =>
     `Draw the drill out and clear the chips after ${length(f.firstMm)}; from ${length(f.oftenFromMm)} on every ${length(f.everyMm)}.`,
   springs: springsWords,
+  slender: slenderWords,
   'flute-length': (f, { length }) =>
     `Deeper than the edges of this cutter are long (${length(f.lengthMm)}): what is above them would rub and break the cutter.`,
   burdens: () => 'So many burdens at once call for another set-up, not another number.',

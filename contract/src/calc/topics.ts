@@ -152,6 +152,7 @@ import { angleAcceptanceTopic } from './angle-acceptance';
 import { hollowLandTopic } from './hollow-land';
 import { regrindsLeftTopic } from './regrinds-left';
 import { FORM_TOPICS } from './form-topics';
+import { HOLE_TOPICS } from './hole-topics';
 import { LEARN_TOPICS } from './learn-topics';
 import { SETTING_TOPICS } from './setting-topics';
 import type { Topic } from './topic';
@@ -314,6 +315,7 @@ const TOPICS = {
   ...FORM_TOPICS,
   ...SETTING_TOPICS,
   ...LEARN_TOPICS,
+  ...HOLE_TOPICS,
 } as const;
 
 export type TopicName = keyof typeof TOPICS;

@@ -204,9 +204,9 @@ describe('a depth', () => {
   });
 
   it('is no more than half of what is turned', () => {
-    const thin = setup({ machine: LATHE, workDiameterMm: 4 });
+    const thin = setup({ machine: LATHE, workDiameterMm: 4, stickOutMm: 12 });
     const of = cutPlan(thin, DEFAULT_RULES);
-    expect(nextSetting(thin, of, DEFAULT_RULES, { ...AT, depthMm: 1.5 }, 'depth', 1.5)).toMatchObject({
+    expect(nextSetting(thin, of, DEFAULT_RULES, { ...AT, depthMm: 1.95 }, 'depth', 1.5)).toMatchObject({
       why: 'given',
     });
     expect(nextSetting(thin, of, DEFAULT_RULES, { ...AT, depthMm: 1.5 }, 'depth', 0.67)).toMatchObject({

@@ -212,6 +212,7 @@ const BY_DANGER: Readonly<Partial<Record<FindingCode, Blocked>>> = {
   'too-fast': 'chart',
   power: 'power',
   'flute-length': 'length',
+  slender: 'springs',
 };
 
 /** Less feed or depth in a metal that hardens must not begin to rub, nor go under what its hard layer asks. */

@@ -52,6 +52,7 @@ export interface Material {
   readonly rake0Deg: number;
   readonly speedExponent: number;
   readonly eGPa: number;
+  readonly densityKgM3: number;
   readonly builtUpEdge: { readonly level: BuiltUpLevel; readonly zoneMPerMin: Range };
   /** Chip thickness over uncut thickness at 6° rake, dry. */
   readonly chipRatio: number;

@@ -96,6 +96,18 @@ export interface FindingData {
     readonly ratio: number;
     readonly allowable: number;
   };
+  /** Work that bends away from even the finest cut, or whips. */
+  slender: {
+    readonly lengthMm: number;
+    /** Longest free length that holds as it is held, by bending and whirling. */
+    readonly mostMm: number;
+    readonly support: SupportedBy;
+    /** The least hold that would do, with the number of steadies. */
+    readonly needs: 'centre' | 'steadies';
+    readonly steadies: number;
+    /** Longest by the usual rule of diameters. */
+    readonly usualMm: number;
+  };
   coating: Bare;
   'chip-thinning': { readonly percent: number };
   'full-width': Bare;

@@ -279,3 +279,24 @@ describe('cutter and set-up', () => {
     expect(codes({ operation: 'face', workDiameterMm: 60 })).toContain('facing-centre');
   });
 });
+
+describe('slender work', () => {
+  const at = (stickOutMm: number, more: Partial<CutSetup> = {}) => {
+    const of = setup({ workDiameterMm: 6, stickOutMm, ...more });
+    return findings(of, planOf(of)).find(({ code }) => code === 'slender');
+  };
+
+  it('far out of the chuck alone is a danger, with the hold that it needs', () => {
+    expect(at(40)).toBeUndefined();
+    expect(at(180)).toMatchObject({ level: 'danger', support: 'chuck', needs: 'steadies', lengthMm: 180 });
+    expect(at(100)).toMatchObject({ level: 'danger', needs: 'centre', steadies: 0 });
+    expect(at(100, { support: 'chuck-and-centre' })).toBeUndefined();
+    expect(at(600, { support: 'chuck-and-centre' })).toMatchObject({ needs: 'steadies' });
+    expect(at(600, { support: 'between-centres' })).toMatchObject({ level: 'danger' });
+  });
+
+  it('of any operation on turning work, never of a cutter or a blade', () => {
+    expect(at(180, { operation: 'face' })).toMatchObject({ level: 'danger', support: 'chuck' });
+    expect(at(180, { operation: 'part', tool: TOOLS['parting-blade'] })).toBeUndefined();
+  });
+});

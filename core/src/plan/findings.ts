@@ -9,6 +9,7 @@ import { overhang } from './factors';
 import { groundFindings } from './ground-findings';
 import { limitFindings } from './machine-limits';
 import { leavesReserve, POWER_RESERVE, powerShare } from './power-share';
+import { slenderFinding } from './slender-finding';
 import { springForecast } from './spring-forecast';
 
 /** Springing up to this many times what is let pass is still let pass. */
@@ -31,6 +32,7 @@ export function findings(setup: CutSetup, plan: CutPlan): Finding[] {
     ...feedFindings(plan),
     ...depthFindings(setup, plan),
     ...springFindings(setup, plan),
+    ...slenderFinding(setup, plan),
     ...operationOf(setup).findings(setup, plan),
     ...cutterFindings(setup, plan),
     ...heightFindings(setup, plan),
