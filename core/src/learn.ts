@@ -19,5 +19,6 @@ export * from './learn/was-right';
 export { metalFamily, METAL_FAMILIES, type MetalFamily } from './material/metal-family';
 export * from './learn/chip-map';
 export * from './learn/next-setting';
-export { planAt, settingOf, type Setting } from './learn/setting';
+export { isSet, planAt, SET_PARAMETERS, settingOf, type SetParameter, type Setting } from './learn/setting';
+export type { Blocked } from './learn/setting-refusal';
 export * from './learn/work-up';

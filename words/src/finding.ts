@@ -120,18 +120,22 @@ function springsWords(f: FindingOf<'springs'>, { length }: Pen): string {
   return `${what} ${length(f.errorMm)}; ${length(f.mostMm)} is let pass. ${change} not over ${length(f.depthMm)} deep.`;
 }
 
-/** How slender work is held now, and what would hold it. */
+/** How slender work is held now. */
 const HELD_NOW = {
   chuck: 'in the chuck alone',
   'chuck-and-centre': 'with a centre',
   'between-centres': 'between centres',
 } as const;
+/** What would hold slender work. */
+function slenderHoldWords({ support, takesCentre, steadies }: FindingOf<'slender'>): string {
+  const held = steadies === 1 ? 'a steady' : `${steadies} steadies`;
+  if (!takesCentre) return `Set ${steadies === 1 ? 'a steady near the end' : held}`;
+  if (steadies === 0) return 'Bring up a centre';
+  return `${support === 'chuck' ? `A centre and ${held}` : `Set ${held}`}, or a travelling steady`;
+}
 function slenderWords(f: FindingOf<'slender'>, { length }: Pen): string {
-  const steadies = f.steadies === 1 ? 'a steady' : `${f.steadies} steadies`;
-  const hold =
-    f.needs === 'centre' ? 'Bring up a centre' : `A centre and ${steadies}, or a travelling steady`;
-  const usual = `the rule of thumb is ${length(f.usualMm)}`;
-  return `Too slender: ${length(f.lengthMm)} ${HELD_NOW[f.support]} bends away from even the finest cut, and can whip. ${length(f.mostMm)} is the most that holds; ${usual}. ${hold}, hold it shorter, or cut it in short lengths, each finished before the next is drawn out.`;
+  const held = `${length(f.lengthMm)} ${HELD_NOW[f.support]}`;
+  return `Too slender: ${held} bends away from even the finest cut, or whips. ${length(f.mostMm)} is the most that holds; the rule of thumb is ${length(f.usualMm)}. ${slenderHoldWords(f)}, hold it shorter, or cut it in short lengths, each finished before the next is drawn out.`;
 }
 
 function tooFastWords(f: FindingOf<'too-fast'>, { surface }: Pen): string {
@@ -234,7 +238,7 @@ const SENTENCES: Sentences = {
   springs: springsWords,
   slender: slenderWords,
   'flute-length': (f, { length }) =>
-    `Deeper than the edges of this cutter are long (${length(f.lengthMm)}): what is above them would rub and break the cutter.`,
+    `Deeper than the ${f.what} are long (${length(f.lengthMm)}): ${f.what === 'flutes' ? 'the shank' : 'what is above them'} would rub and break the cutter.`,
   burdens: () => 'So many burdens at once call for another set-up, not another number.',
   overhang: overhangWords,
   coating: () =>

@@ -87,6 +87,10 @@ describe('the next change', () => {
     expect(sayBlocked({ parameter: 'speed', direction: 'less', why: 'no-step' })).toBe(
       'Less speed: the machine has no further step.',
     );
+    expect(sayBlocked({ parameter: 'feed', direction: 'more', why: 'hand' })).toBe(
+      'More feed: a hand winds no faster evenly.',
+    );
+    expect(sayBlocked({ parameter: 'depth', direction: 'less', why: 'rubs' })).toContain('hardens');
     expect(sayInstead(['breaker', 'stop'])).toHaveLength(1);
     expect(sayConflicts([])).toBeNull();
     expect(sayConflicts(['speed'])).toContain('contradict each other on speed');
@@ -95,6 +99,15 @@ describe('the next change', () => {
     expect(sayState('look', 'finish')).toContain('Measure the surface');
     expect(sayState('met', 'finish')).toContain('The goal is met');
   });
+});
+
+it('a caution that is new at the proposed speed is said with it', () => {
+  const at = { rpm: 440, feedMmRev: 0.08, depthMm: 0.5 };
+  const next = nextSetting(cut, plan, DEFAULT_RULES, { ...at, rpm: 265 }, 'speed', 1.25);
+  if (!next.can) throw new Error('the lathe has a faster step');
+  expect(next).toMatchObject({ to: at.rpm, cautions: [{ code: 'above-band' }] });
+  const change = { parameter: 'speed', direction: 'more', factor: 1.25, because: [], setting: next } as const;
+  expect(plain(sayNext(change, cut, 'mm').cautions.join())).toContain('440 rpm lies above the band');
 });
 
 describe('values that are set', () => {

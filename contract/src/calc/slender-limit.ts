@@ -1,10 +1,7 @@
-import { slenderHold, slenderLimits } from '@pike-stone/core/forecast';
+import { slenderHold, slenderLimits, workDeflection } from '@pike-stone/core/forecast';
 import * as z from 'zod';
 import { figure, oneOf, result } from './schema';
 import { topic } from './topic';
-
-/** Length over diameter that a chuck alone holds by the usual rule. */
-const RULE = 3;
 
 export const slenderLimitTopic = topic({
   input: z.strictObject({
@@ -50,10 +47,19 @@ export const slenderLimitTopic = topic({
       diameterErrorMm: i.diameter_error_mm,
     });
     const { support, steadies } = slenderHold(i.length_mm, limits);
+    const sprungN = forceN * i.spring_factor;
+    const bent = workDeflection(
+      'chuck',
+      i.modulus_gpa,
+      i.diameter_mm,
+      i.bore_mm,
+      i.length_mm,
+      i.length_mm,
+      sprungN,
+    );
     return {
       force_N: forceN,
-      // Bending goes with the third power of the length; at the longest it is half of the error.
-      end_deflection_mm: (i.diameter_error_mm / 2) * (i.length_mm / limits.chuckBendMm) ** 3,
+      end_deflection_mm: bent.deflectionMm,
       longest_chuck_bend_mm: limits.chuckBendMm,
       longest_chuck_whip_mm: limits.chuckWhipMm,
       longest_chuck_mm: limits.chuckMm,
@@ -62,8 +68,8 @@ export const slenderLimitTopic = topic({
       longest_span_mm: limits.spanMm,
       support,
       steadies,
-      length_to_diameter: i.length_mm / i.diameter_mm,
-      over_rule: i.length_mm > RULE * i.diameter_mm,
+      length_to_diameter: bent.slenderness,
+      over_rule: bent.overAllowable,
     };
   },
 });

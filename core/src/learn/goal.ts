@@ -1,6 +1,5 @@
 import type { Outcome } from '../operation/how-it-went';
-import type { SetParameter } from './next-setting';
-import type { Setting } from './setting';
+import type { SetParameter, Setting } from './setting';
 import type { Parameter } from './sign';
 import { SIGNS, type SignKey } from './sign-rows';
 

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { BELT_LATHE, END_MILL, HAND_MILL, MOTOR, setup } from '../fixture';
 import { cutPlan } from '../plan/cut-plan';
 import { DEFAULT_RULES } from '../plan/rules';
-import { isSet, nextSetting } from './next-setting';
-import { planAt, settingOf, type Setting } from './setting';
+import { nextSetting } from './next-setting';
+import { isSet, planAt, settingOf, type Setting } from './setting';
 
 const LATHE = { ...BELT_LATHE, motor: { ...MOTOR, powerKw: 2.2 } };
 const cut = setup({ machine: LATHE, workDiameterMm: 30 });
@@ -56,7 +56,7 @@ describe('a change in the machine’s own steps', () => {
     expect(nextSetting(sharp, cutPlan(sharp, DEFAULT_RULES), DEFAULT_RULES, AT, 'feed', 1.25)).toMatchObject({
       why: 'edge',
     });
-    const weak = setup({ machine: { ...BELT_LATHE, motor: { ...MOTOR, powerKw: 0.05 } } });
+    const weak = setup({ machine: { ...BELT_LATHE, motor: { ...MOTOR, powerKw: 0.16 } } });
     expect(nextSetting(weak, cutPlan(weak, DEFAULT_RULES), DEFAULT_RULES, AT, 'depth', 1.5)).toMatchObject({
       why: 'power',
     });
@@ -185,6 +185,12 @@ describe('a feed', () => {
     const rpm = 400;
     const next = nextSetting(mill, of, DEFAULT_RULES, { rpm, feedMmRev: 40 / rpm, depthMm: 1 }, 'feed', 1.25);
     expect(next).toMatchObject({ can: true, to: expect.closeTo(63 / rpm, 12), step: 'Feed 3' });
+    // Another spindle speed leaves the lever where it is: less on each tooth.
+    const slow = { rpm: 210, feedMmRev: 40 / 210, depthMm: 1 };
+    expect(nextSetting(mill, of, DEFAULT_RULES, slow, 'speed', 1.25)).toMatchObject({
+      to: 640,
+      setting: { rpm: 640, feedMmRev: expect.closeTo(40 / 640, 12) },
+    });
   });
 
   it('at the last lever has no further step', () =>
@@ -215,16 +221,16 @@ describe('a depth', () => {
   });
 
   it('that takes more than the power of its step is refused, one that takes less never', () => {
-    const weak = setup({ machine: { ...BELT_LATHE, motor: { ...MOTOR, powerKw: 0.05 } } });
+    const weak = setup({ machine: { ...BELT_LATHE, motor: { ...MOTOR, powerKw: 0.16 } } });
     const of = cutPlan(weak, DEFAULT_RULES);
-    expect(nextSetting(weak, of, DEFAULT_RULES, { ...AT, depthMm: 3 }, 'depth', 1.5)).toEqual({
-      can: false,
-      parameter: 'depth',
-      why: 'power',
-    });
-    expect(nextSetting(weak, of, DEFAULT_RULES, { ...AT, depthMm: 3 }, 'depth', 0.67)).toMatchObject({
-      can: true,
-    });
+    const to = (depthMm: number, factor: number) =>
+      nextSetting(weak, of, DEFAULT_RULES, { ...AT, depthMm }, 'depth', factor);
+    expect(to(1, 1.5)).toEqual({ can: false, parameter: 'depth', why: 'power' });
+    // As it is set it takes more than there is: no more of it, and less as far as the machine drives it.
+    expect(to(3, 1.5)).toEqual({ can: false, parameter: 'depth', why: 'danger' });
+    const less = to(3, 0.67);
+    expect(less).toMatchObject({ can: true });
+    expect((less as { to: number }).to).toBeLessThan(1.5);
   });
 });
 

@@ -1,45 +1,12 @@
-import { HAND_CAN_FOLLOW_S } from '../machine/hand-feed';
-import { HARDENING_FLOOR, workHardens } from '../material/work-hardening';
 import type { CutPlan } from '../operation/cut-plan';
 import { toDialStep } from '../operation/depth-step';
-import type { Finding, FindingCode } from '../operation/finding';
+import type { Finding } from '../operation/finding';
 import { operationOf, type CutSetup } from '../operation/registry';
 import { usableFeeds } from '../plan/feed-plan';
 import { findings } from '../plan/findings';
-import { leavesReserve, powerShare } from '../plan/power-share';
 import type { ShopRules } from '../plan/rules';
-import { setCut, type SetCut, type Setting } from './setting';
-
-/** Parameters that are set at the machine. */
-export const SET_PARAMETERS = ['speed', 'feed', 'depth'] as const;
-export type SetParameter = (typeof SET_PARAMETERS)[number];
-export const isSet = (parameter: string): parameter is SetParameter =>
-  SET_PARAMETERS.some((one) => one === parameter);
-
-/** Why a change cannot be made on this machine. */
-export type Blocked =
-  /** It has no further step. */
-  | 'no-step'
-  /** The chuck, the carriage or the ram must not go faster. */
-  | 'cap'
-  /** The chart of metal and edge ends before it. */
-  | 'chart'
-  /** The nose or the tooth takes no heavier feed. */
-  | 'edge'
-  /** A hand winds no faster. */
-  | 'hand'
-  /** The power of the speed step ends. */
-  | 'power'
-  /** Work, bar or cutter would give way too far. */
-  | 'springs'
-  /** The edges of the cutter are no longer than that. */
-  | 'length'
-  /** The chip would be thinner than the edge cuts, or than a metal that hardens lets pass. */
-  | 'rubs'
-  /** The work gives it: a pitch, a form, a hole. */
-  | 'given'
-  /** The cut would be a danger for another reason, which the set-up has already. */
-  | 'danger';
+import { planOfSetting, type SetParameter, type Setting } from './setting';
+import { settingRefusal, type Blocked } from './setting-refusal';
 
 /** A change that the machine can be set to. */
 export interface SetChange {
@@ -65,10 +32,10 @@ export type NextSetting = SetChange | NoChange;
 const SLACK = 1 + 1e-9;
 /** A step this near to the value is the value: a measured speed and its step are one. */
 const SAME = 1.005;
-/** A value without steps that is refused is tried again this much nearer to the one that is set, so many times; less also so many times further. */
-const NEARER = 0.5;
-const TRIES = 3;
-const FURTHER = 8;
+/** Where a value has no steps: the wanted change, half of it, and a quarter of it. */
+const SHARES = [1, 0.5, 0.25] as const;
+/** Where less is wanted of a value without steps, the factor is applied up to this often. */
+const MOST_TIMES_LESS = 8;
 
 /** A value that a parameter can be set to; a name where the machine has one for it. */
 interface Step {
@@ -94,23 +61,23 @@ function stepsToward(steps: readonly Step[], from: number, factor: number): Step
   return [...down.slice(first), ...down.slice(0, first).reverse()];
 }
 
-/** Values for what has no steps: the wanted one, downward those beyond it, and those between it and the one that is set. */
+/** Values without steps that serve a change, in the order in which they are looked at; see `stepsToward`. */
 function valuesToward(from: number, factor: number): number[] {
-  const nearer = Array.from({ length: TRIES }, (_, i) => from * (1 + (factor - 1) * NEARER ** i));
-  const further = Array.from({ length: factor < 1 ? FURTHER : 0 }, (_, i) => from * factor ** (i + 1));
-  return [...further, ...nearer];
+  const nearer = SHARES.map((share) => from * (1 + (factor - 1) * share));
+  if (factor > 1) return nearer;
+  return [...Array.from({ length: MOST_TIMES_LESS }, (_, i) => from * factor ** (i + 1)), ...nearer];
 }
 
-/** What is looked at for a change of one parameter. */
-interface Change {
+/** A change that is asked for: the cut, its values as they were set, and times the value of one of them. */
+interface Asked {
   readonly setup: CutSetup;
   readonly plan: CutPlan;
   readonly at: Setting;
   readonly factor: number;
 }
 
-/** Values of a parameter that the machine can be set to for a change; why there are none, where the work gives it. */
-const CANDIDATES: Readonly<Record<SetParameter, (change: Change) => readonly Step[] | 'given'>> = {
+/** Values that the machine can be set to for a change of a parameter; 'given' where the work gives the value. */
+const CANDIDATES: Readonly<Record<SetParameter, (asked: Asked) => readonly Step[] | 'given'>> = {
   speed: ({ setup, at, factor }) =>
     stepsToward(
       setup.machine.speeds.map(({ rpm, setting }) => ({ value: rpm, setting })),
@@ -139,11 +106,17 @@ const CANDIDATES: Readonly<Record<SetParameter, (change: Change) => readonly Ste
   },
 };
 
-const settingWith = (at: Setting, parameter: SetParameter, value: number): Setting => ({
-  rpm: parameter === 'speed' ? value : at.rpm,
-  feedMmRev: parameter === 'feed' ? value : at.feedMmRev,
-  depthMm: parameter === 'depth' ? value : at.depthMm,
-});
+/** A feed that goes by the minute, not by the turn: levers of a mill, strokes of a file. */
+const isFedByMinute = ({ feed: { setting } }: CutPlan): boolean =>
+  setting.how === 'strokes' || (setting.how === 'lever' && setting.per === 'min');
+
+/** A setting with one value changed; another spindle speed leaves a feed by the minute as it is, which is another feed by the turn. */
+function settingWith(plan: CutPlan, at: Setting, parameter: SetParameter, value: number): Setting {
+  if (parameter === 'depth') return { ...at, depthMm: value };
+  if (parameter === 'feed') return { ...at, feedMmRev: value };
+  const feedMmRev = isFedByMinute(plan) ? (at.feedMmRev * at.rpm) / value : at.feedMmRev;
+  return { ...at, rpm: value, feedMmRev };
+}
 
 /**
  * A change of speed, feed or depth in the machine's own steps: the smallest step at or
@@ -165,75 +138,25 @@ export function nextSetting(
 ): NextSetting {
   const steps = CANDIDATES[parameter]({ setup, plan, at, factor });
   if (steps === 'given') return { can: false, parameter, why: 'given' };
-  const before = setCut(setup, rules, at);
-  const had = new Set((before ? findings(before.setup, before.plan) : []).map(({ code }) => code));
+  const before = planOfSetting(setup, rules, at);
+  const known = new Set((before ? findings(before.setup, before.plan) : []).map(({ code }) => code));
   let refused: Blocked | null = null;
   for (const { value, setting: step } of steps) {
-    const setting = settingWith(at, parameter, value);
-    const cut = setCut(setup, rules, setting);
-    const found = cut ? findings(cut.setup, cut.plan) : [];
-    const why = cut ? refusal(cut, found, had, parameter, factor) : 'given';
+    const setting = settingWith(plan, at, parameter, value);
+    const planned = planOfSetting(setup, rules, setting);
+    const found = planned ? findings(planned.setup, planned.plan) : [];
+    const fresh = found.filter(({ code }) => !known.has(code));
+    const why = planned
+      ? settingRefusal(planned, { found, fresh }, parameter, factor > 1 ? 'more' : 'less')
+      : 'given';
     if (why !== null) {
       refused ??= why;
       continue;
     }
     const from = { speed: at.rpm, feed: at.feedMmRev, depth: at.depthMm }[parameter];
     const isWhole = factor > 1 ? value >= (from * factor) / SLACK : value <= from * factor * SLACK;
-    const cautions = found.filter(({ level, code }) => level === 'caution' && !had.has(code));
+    const cautions = fresh.filter(({ level }) => level === 'caution');
     return { can: true, parameter, setting, from, to: value, step, isWhole, cautions };
   }
   return { can: false, parameter, why: refused ?? 'no-step' };
-}
-
-/** Why a setting is not proposed; null when it can be. */
-function refusal(
-  cut: SetCut,
-  found: readonly Finding[],
-  had: ReadonlySet<FindingCode>,
-  parameter: SetParameter,
-  factor: number,
-): Blocked | null {
-  const danger = found.find(({ level }) => level === 'danger');
-  if (danger) return BY_DANGER[danger.code] ?? 'danger';
-  if (factor < 1) return tooThin(cut, found, had, parameter);
-  const { speed, feed } = cut.plan;
-  if (parameter === 'speed' && speed.caps.some(({ rpm }) => speed.rungRpm > rpm * SLACK)) return 'cap';
-  if (parameter === 'feed' && feed.mmRev > feed.highMmRev * SLACK) return 'edge';
-  if (parameter !== 'depth' && windsTooFast(cut)) return 'hand';
-  const { share } = powerShare(cut.setup, cut.plan);
-  if (share !== null && !leavesReserve(share)) return 'power';
-  return found.some(({ code }) => code === 'springs') ? 'springs' : null;
-}
-
-/** What a danger of a cut means for a change that leads to it. */
-const BY_DANGER: Readonly<Partial<Record<FindingCode, Blocked>>> = {
-  'chuck-rpm': 'cap',
-  'thread-fast': 'cap',
-  'too-fast': 'chart',
-  power: 'power',
-  'flute-length': 'length',
-  slender: 'springs',
-};
-
-/** Less feed or depth in a metal that hardens must not begin to rub, nor go under what its hard layer asks. */
-function tooThin(
-  { setup, plan: { metal, feed, depth } }: SetCut,
-  found: readonly Finding[],
-  had: ReadonlySet<FindingCode>,
-  parameter: SetParameter,
-): Blocked | null {
-  if (parameter === 'speed' || !workHardens(metal)) return null;
-  if (found.some(({ code }) => RUBBING.includes(code) && !had.has(code))) return 'rubs';
-  if (operationOf(setup).surface !== 'nose') return null;
-  const isUnder =
-    parameter === 'feed' ? feed.mmRev < HARDENING_FLOOR.feedMmRev : depth.mm < HARDENING_FLOOR.depthMm;
-  return isUnder ? 'rubs' : null;
-}
-const RUBBING: readonly FindingCode[] = ['rubbing', 'depth-rubs', 'no-feed-window'];
-
-/** The wheel would have to be wound faster than a hand follows. */
-function windsTooFast({ plan: { feed } }: SetCut): boolean {
-  const { setting } = feed;
-  if (setting.how !== 'hand') return false;
-  return feed.mmMin > ((60 * setting.travelPerTurnMm) / HAND_CAN_FOLLOW_S.fastest) * SLACK;
 }

@@ -1,19 +1,21 @@
 import fc from 'fast-check';
 import { BELT_LATHE, DRILL_PRESS, HAND_MILL, INSERT, MOTOR, setup, SHAPER, TOOLS } from '../fixture';
 import type { Machine } from '../machine/machine';
+import type { Finding } from '../operation/finding';
 import { MATERIALS } from '../material/library';
+import { HARDENING_FLOOR } from '../material/work-hardening';
 import { MACHINE_OPERATIONS, OPERATIONS, type CutSetup } from '../operation/registry';
 import { cutPlan } from '../plan/cut-plan';
 import { findings } from '../plan/findings';
 import { misfits } from '../plan/misfits';
 import { DEFAULT_RULES } from '../plan/rules';
 import { GOALS, type Goal, type Trial } from './goal';
-import { setCut, settingOf, type Setting } from './setting';
+import { settingOf, type Setting } from './setting';
 import { SIGN_KEYS, type SignKey } from './sign-rows';
 import { trial } from './trial.fixture';
 import { runState } from './work-up';
 
-/** A mark on the chuck, a motor, a banjo's worth of steps: every limit that a machine of the drawer can have. */
+/** Lathes with a marked chuck, a motor and steps far beyond both; mills wound by hand and by levers. */
 const LATHES: readonly Machine[] = (['rigid', 'ordinary', 'tired'] as const).map((condition) => ({
   ...BELT_LATHE,
   condition,
@@ -83,15 +85,29 @@ function ledThrough(
   return led;
 }
 
+/** The cut as its page plans it when the values of a setting are picked there. */
+function picked(cut: CutSetup, { rpm, feedMmRev, depthMm }: Setting): CutSetup {
+  const perMinute = cut.machine.kind.endsWith('mill');
+  const feedByHand = perMinute ? feedMmRev * rpm : feedMmRev;
+  return { ...cut, rpmByHand: rpm, depthMm, feedByHand, woundMmRev: feedMmRev };
+}
+const findingsAt = (cut: CutSetup, setting: Setting): readonly Finding[] => {
+  const of = picked(cut, setting);
+  return misfits(of).length > 0 ? [] : findings(of, cutPlan(of, DEFAULT_RULES));
+};
+
 describe('every setting that is proposed passes all findings of its own cut', () => {
   const isSafe = (cut: CutSetup, led: ReturnType<typeof ledThrough>): void =>
     led.forEach(({ from, to, said }) => {
-      const set = setCut(cut, DEFAULT_RULES, to);
-      expect(set).not.toBeNull();
-      const found = findings(set!.setup, set!.plan);
+      const of = picked(cut, to);
+      expect(misfits(of)).toEqual([]);
+      // The page takes just these values: nothing is held back by a lever or a hand.
+      const { rpm, feedMmRev, depthMm } = settingOf(cutPlan(of, DEFAULT_RULES));
+      expect([rpm, depthMm]).toEqual([to.rpm, to.depthMm]);
+      expect(feedMmRev).toBeCloseTo(to.feedMmRev, 9);
+      const found = findingsAt(cut, to);
       expect(found.filter(({ level }) => level === 'danger')).toEqual([]);
-      const before = setCut(cut, DEFAULT_RULES, from);
-      const had = (before ? findings(before.setup, before.plan) : []).map(({ code }) => code);
+      const had = findingsAt(cut, from).map(({ code }) => code);
       const fresh = found.filter(({ level, code }) => level === 'caution' && !had.includes(code));
       expect(said).toEqual(fresh.map(({ code }) => code));
     });
@@ -117,5 +133,18 @@ describe('every setting that is proposed passes all findings of its own cut', ()
           led += through.length;
         }
     expect(led).toBeGreaterThan(100);
+  });
+
+  it('a metal that hardens is never led under its floors of feed and depth', () => {
+    const stock = { name: 'Bar', materialKey: 'austenitic-stainless', uncertain: false, skinMm: 0 };
+    for (const sign of ['handwheel-hard', 'feed-threads', 'current-high'] as const) {
+      const cut = setup({ machine: LATHES[2]!, stock, depthMm: 0.3, feedByHand: 0.1 });
+      const led = [...ledThrough(cut, 'load', [sign]), ...ledThrough(cut, 'finish', [sign])];
+      expect(led.length).toBeGreaterThan(0);
+      for (const { to } of led) {
+        expect(to.feedMmRev).toBeGreaterThanOrEqual(HARDENING_FLOOR.feedMmRev);
+        expect(to.depthMm).toBeGreaterThanOrEqual(HARDENING_FLOOR.depthMm);
+      }
+    }
   });
 });

@@ -6,6 +6,12 @@ import { misfits } from '../plan/misfits';
 import type { ShopRules } from '../plan/rules';
 import { planWith } from '../plan/sweep';
 
+/** Parameters that are set at the machine. */
+export const SET_PARAMETERS = ['speed', 'feed', 'depth'] as const;
+export type SetParameter = (typeof SET_PARAMETERS)[number];
+export const isSet = (parameter: string): parameter is SetParameter =>
+  SET_PARAMETERS.some((one) => one === parameter);
+
 /** Values as they were set at the machine. */
 export interface Setting {
   readonly rpm: number;
@@ -24,18 +30,20 @@ export const settingOf = ({ speed, feed, depth }: CutPlan): Setting => ({
 export const planAt = (plan: CutPlan, { rpm, feedMmRev, depthMm }: Setting): CutPlan =>
   planWith(plan, { rpm, mmRev: feedMmRev, depthMm });
 
-/** A cut as it is set: the set-up with every value picked by hand, and its plan. */
-export interface SetCut {
+/** A setting with its plan: the set-up with speed step, feed and depth picked by hand. */
+export interface PlannedSetting {
   readonly setup: CutSetup;
   readonly plan: CutPlan;
 }
 
 /**
- * A setting planned like any other cut: speed step, feed and depth as if they had been
- * picked on the page of the cut, so that factors and limits are those of these values.
- * Null when the sizes do not go together.
+ * Plan of a setting: speed step, feed and depth as if they had been picked on the page of
+ * the cut, so that factors and limits are those of these values. Speed and feed stand in it
+ * as they were set, also where a measured speed lies beside the machine's step.
+ *
+ * @returns null when the sizes do not go together
  */
-export function setCut(setup: CutSetup, rules: ShopRules, setting: Setting): SetCut | null {
+export function planOfSetting(setup: CutSetup, rules: ShopRules, setting: Setting): PlannedSetting | null {
   const { rpm, feedMmRev, depthMm } = setting;
   const picked: CutSetup = {
     ...setup,

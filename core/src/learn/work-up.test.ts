@@ -60,6 +60,17 @@ describe('a run', () => {
     expect(stuck).toMatchObject({ is: 'stuck', instead: expect.arrayContaining(['fluid', 'tool-material']) });
   });
 
+  it('ends a danger of the cut as it was set before anything else, and never goes on within it', () => {
+    // 745 rpm on 30 mm is 70 m/min, the chart ends at 38; 265 rpm is 25.
+    const fast = run([trial(['long-ribbon'], { setting: { ...AT, rpm: 745 } })]);
+    expect(fast).toMatchObject({
+      is: 'go-on',
+      next: { parameter: 'speed', direction: 'less', ends: { code: 'too-fast' }, setting: { to: 265 } },
+      blocked: expect.arrayContaining([{ parameter: 'feed', direction: 'more', why: 'danger' }]),
+    });
+    expect(run([trial(['long-ribbon'])]).next).not.toHaveProperty('ends');
+  });
+
   it('asks for what tells of the goal before it changes anything', () => {
     expect(run([trial([])]).is).toBe('look');
     expect(run([trial([], { outcome: 'worked' })], 'finish', 1.6).is).toBe('look');

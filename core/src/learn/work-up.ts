@@ -1,16 +1,22 @@
 import { metalFamily } from '../material/metal-family';
 import type { CutPlan } from '../operation/cut-plan';
+import type { Finding } from '../operation/finding';
 import type { CutSetup } from '../operation/registry';
+import { findings } from '../plan/findings';
 import type { ShopRules } from '../plan/rules';
 import { bestOf, INSTEAD, isUntold, meets, PUSH, troubles, type Goal, type Trial } from './goal';
-import { isSet, nextSetting, type Blocked, type SetChange, type SetParameter } from './next-setting';
-import type { Setting } from './setting';
+import { nextSetting, type SetChange } from './next-setting';
+import { isSet, planOfSetting, type SetParameter, type Setting } from './setting';
+import type { Blocked } from './setting-refusal';
 import { signTool, type Direction, type Parameter } from './sign';
 import { signAdvice, type Option, type SignAdvice } from './sign-advice';
 import { exclusions, type SignKey } from './sign-rows';
 
-/** A change that is wanted, by the signs or by the goal. */
-type Wanted = Pick<Option, 'parameter' | 'direction' | 'factor' | 'because'>;
+/** A change that is wanted: by the signs, by the goal, or because the cut is a danger as it was set. */
+interface Wanted extends Pick<Option, 'parameter' | 'direction' | 'factor' | 'because'> {
+  /** The danger that it ends; absent where there is none. */
+  readonly ends?: Finding;
+}
 
 /** A change with what it means on this machine; a change that is not set there has no setting. */
 export interface NextChange extends Wanted {
@@ -99,7 +105,7 @@ export function runState(
   const wantedChanges =
     advice.action === 'change' ? [advice.next!, ...advice.after] : goal ? pushes(goal, spent) : [];
   const { can, blocked } = onMachine(setup, plan, rules, last.setting, wantedChanges);
-  const [next = null, ...after] = can;
+  const [next = null, ...after] = [...endDanger(setup, plan, rules, last.setting), ...can];
   const known = { advice, spent, blocked, best };
   if (next) return { ...known, is: 'go-on', next, after, instead: [] };
   const instead = goal ? INSTEAD[goal].filter((parameter) => !spent.includes(parameter)) : [];
@@ -112,6 +118,25 @@ const pushes = (goal: Goal, spent: readonly Parameter[]): Wanted[] =>
   PUSH[goal]
     .filter(([parameter]) => !spent.includes(parameter))
     .map(([parameter, direction, factor]) => ({ parameter, direction, factor, because: [] }));
+
+/** How far each value goes down at least where the cut is a danger as it was set, the likeliest cure first. */
+const LESS: readonly (readonly [SetParameter, number])[] = [
+  ['speed', 0.8],
+  ['depth', 0.67],
+  ['feed', 0.8],
+];
+
+/** The change that ends a danger of the cut as it was set; empty where there is none, or no step of the machine ends it. */
+function endDanger(setup: CutSetup, plan: CutPlan, rules: ShopRules, at: Setting): NextChange[] {
+  const planned = planOfSetting(setup, rules, at);
+  const ends = planned && findings(planned.setup, planned.plan).find(({ level }) => level === 'danger');
+  if (!ends) return [];
+  for (const [parameter, factor] of LESS) {
+    const setting = nextSetting(setup, plan, rules, at, parameter, factor);
+    if (setting.can) return [{ parameter, direction: 'less', factor, because: [], setting, ends }];
+  }
+  return [];
+}
 
 /** Which of the wanted changes this machine can be set to, and which it cannot. */
 function onMachine(

@@ -84,9 +84,13 @@ export interface SlenderHold {
 /** A length that is a whole number of spans, within rounding, needs no further steady. */
 const SLACK = 1e-9;
 
+/** Steadies that leave no span longer than the limit. */
+export const steadiesFor = (lengthMm: number, { spanMm }: Pick<SlenderLimits, 'spanMm'>): number =>
+  Math.ceil(lengthMm / spanMm - SLACK) - 1;
+
 /** The least hold with which work of a length stays within its limits: the chuck alone, a centre, or steadies. */
-export function slenderHold(lengthMm: number, { chuckMm, centreMm, spanMm }: SlenderLimits): SlenderHold {
-  if (lengthMm <= chuckMm) return { support: 'chuck', steadies: 0 };
-  if (lengthMm <= centreMm) return { support: 'centre', steadies: 0 };
-  return { support: 'steadies', steadies: Math.max(1, Math.ceil(lengthMm / spanMm - SLACK) - 1) };
+export function slenderHold(lengthMm: number, limits: SlenderLimits): SlenderHold {
+  if (lengthMm <= limits.chuckMm) return { support: 'chuck', steadies: 0 };
+  if (lengthMm <= limits.centreMm) return { support: 'centre', steadies: 0 };
+  return { support: 'steadies', steadies: steadiesFor(lengthMm, limits) };
 }

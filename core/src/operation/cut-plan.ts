@@ -5,6 +5,7 @@ import type { FactorChain } from '../mechanics/factor-chain';
 import type { ShortcutResult } from '../mechanics/shop-shortcut';
 import type { SpeedRange } from '../mechanics/speed-range';
 import type { TurningFeedLimits } from '../mechanics/turning-feed';
+import { isBeyond } from '../quantity/beyond';
 import type { ToolMaterial } from '../tool/tool-material';
 
 /** What can hold a speed down beside the aim: end of the chart, mark on the chuck, carriage, ram, power of the step. */
@@ -15,6 +16,10 @@ export interface SpeedCap {
   readonly name: SpeedCapName;
   readonly rpm: number;
 }
+
+/** Whether a spindle speed lies above what the machine or the operation must not go beyond. */
+export const isOverCap = ({ caps }: Pick<SpeedPlan, 'caps'>, rpm: number): boolean =>
+  caps.some((cap) => isBeyond(rpm, cap.rpm));
 
 export interface SpeedPlan {
   readonly range: SpeedRange;

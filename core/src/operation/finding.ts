@@ -86,7 +86,8 @@ export interface FindingData {
     /** Depth at which it would be let pass. */
     readonly depthMm: number;
   };
-  'flute-length': { readonly lengthMm: number };
+  /** Deeper than the edges of the cutter are long: flutes of an end mill, the head or the form of others. */
+  'flute-length': { readonly lengthMm: number; readonly what: 'flutes' | 'edges' };
   // Set-up and cutter.
   burdens: Bare;
   overhang: {
@@ -102,8 +103,9 @@ export interface FindingData {
     /** Longest free length that holds as it is held, by bending and whirling. */
     readonly mostMm: number;
     readonly support: SupportedBy;
-    /** The least hold that would do, with the number of steadies. */
-    readonly needs: 'centre' | 'steadies';
+    /** A centre can be brought up: not where the tool goes across the end. */
+    readonly takesCentre: boolean;
+    /** Steadies that are needed; 0 where a centre alone does. */
     readonly steadies: number;
     /** Longest by the usual rule of diameters. */
     readonly usualMm: number;

@@ -40,7 +40,7 @@ export interface Job<T extends Tool = Tool> {
   /** A speed step picked on the ladder. */
   readonly rpmByHand: number | null;
   readonly feedByHand: number | null;
-  /** A feed that was wound by hand, mm per turn: of a trial, or of a change that is looked at before it is proposed. */
+  /** Feed that a hand winds, mm per turn of the spindle, where it is not left to the plan: that of a trial, or of a change before it is proposed. */
   readonly woundMmRev?: number | null | undefined;
   /** Of the shoulder, the taper, the thread. */
   readonly lengthMm?: number | null | undefined;

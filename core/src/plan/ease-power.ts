@@ -100,8 +100,7 @@ function stepsDown(setup: CutSetup, { plan, torqueNm }: Weighed): number[] {
 function finerFeed(setup: CutSetup, weighed: Weighed, at: PlanAt, rpm: number | null): Weighed {
   const { plan, share } = weighed;
   const { mmRev, lowMmRev, setting } = plan.feed;
-  const isPicked = setup.feedByHand !== null || (setup.woundMmRev ?? null) !== null;
-  if (leavesReserve(share) || isPicked || setting.how === 'screw') return weighed;
+  if (leavesReserve(share) || setup.feedByHand !== null || setting.how === 'screw') return weighed;
   const eased = mmRev * (POWER_RESERVE / share) ** (1 / (1 - plan.metal.mc));
   const feedMmRev = Math.max(eased, lowMmRev);
   return feedMmRev < mmRev ? weigh(setup, at(plan.depth, { rpm, feedMmRev })) : weighed;

@@ -6,6 +6,7 @@ import { cutPlan } from './cut-plan';
 import { findings } from './findings';
 import { powerShare } from './power-share';
 import { DEFAULT_RULES } from './rules';
+import { stepUps } from './step-ups';
 
 const ORDINARY = setup({ depthMm: 1 });
 const planOf = (of: CutSetup) => cutPlan(of, DEFAULT_RULES);
@@ -211,7 +212,7 @@ describe('depth', () => {
       withDepth(side, depthMm).filter(({ code }) => code === 'flute-length');
     expect(flutes(END_MILL.fluteLengthMm)).toEqual([]);
     expect(flutes(END_MILL.fluteLengthMm + 0.1)).toEqual([
-      { code: 'flute-length', level: 'danger', lengthMm: END_MILL.fluteLengthMm },
+      { code: 'flute-length', level: 'danger', lengthMm: END_MILL.fluteLengthMm, what: 'flutes' },
     ]);
     expect(codes({ operation: 'drill', depthMm: 60 })).toContain('peck');
   });
@@ -283,20 +284,69 @@ describe('cutter and set-up', () => {
 describe('slender work', () => {
   const at = (stickOutMm: number, more: Partial<CutSetup> = {}) => {
     const of = setup({ workDiameterMm: 6, stickOutMm, ...more });
-    return findings(of, planOf(of)).find(({ code }) => code === 'slender');
+    return found(of).find(({ code }) => code === 'slender');
   };
 
   it('far out of the chuck alone is a danger, with the hold that it needs', () => {
     expect(at(40)).toBeUndefined();
-    expect(at(180)).toMatchObject({ level: 'danger', support: 'chuck', needs: 'steadies', lengthMm: 180 });
-    expect(at(100)).toMatchObject({ level: 'danger', needs: 'centre', steadies: 0 });
+    expect(at(100)).toMatchObject({ level: 'danger', support: 'chuck', takesCentre: true, steadies: 0 });
+    expect(at(180)).toMatchObject({ level: 'danger', lengthMm: 180, steadies: 1 });
     expect(at(100, { support: 'chuck-and-centre' })).toBeUndefined();
-    expect(at(600, { support: 'chuck-and-centre' })).toMatchObject({ needs: 'steadies' });
-    expect(at(600, { support: 'between-centres' })).toMatchObject({ level: 'danger' });
+    expect(at(600, { support: 'chuck-and-centre' })).toMatchObject({ level: 'danger' });
   });
 
-  it('of any operation on turning work, never of a cutter or a blade', () => {
-    expect(at(180, { operation: 'face' })).toMatchObject({ level: 'danger', support: 'chuck' });
+  it('between centres is never told to bring up a centre', () => {
+    // One span is what two centres hold: a little more already needs a steady.
+    const spanMm = (at(600, { support: 'between-centres' }) as { mostMm: number }).mostMm;
+    expect(at(spanMm, { support: 'between-centres' })).toBeUndefined();
+    expect(at(1.01 * spanMm, { support: 'between-centres' })).toMatchObject({ steadies: 1 });
+    expect(at(2.01 * spanMm, { support: 'between-centres' })).toMatchObject({ steadies: 2 });
+  });
+
+  it('across its end needs a steady, because no centre can be there', () =>
+    expect(at(100, { operation: 'face' })).toMatchObject({
+      level: 'danger',
+      takesCentre: false,
+      steadies: 1,
+    }));
+
+  it('says it once: the usual stick-out is not told beside it; a blade is no slender work', () => {
+    expect(codes({ workDiameterMm: 6, stickOutMm: 180 })).not.toContain('overhang');
+    expect(codes({ workDiameterMm: 6, stickOutMm: 40 })).toContain('overhang');
     expect(at(180, { operation: 'part', tool: TOOLS['parting-blade'] })).toBeUndefined();
+  });
+});
+
+describe('a depth beyond the edges of the cutter', () => {
+  it.each([
+    ['t-slot', 11],
+    ['dovetail', 10],
+    ['face-mill', 22],
+    ['form-mill', 5],
+    ['mill-side', 22],
+    ['plunge', 22],
+  ] as const)('is a danger: %s, %d mm', (operation, lengthMm) => {
+    expect(codes({ operation, depthMm: lengthMm })).not.toContain('flute-length');
+    expect(found(setup({ operation, depthMm: lengthMm + 1 }))).toContainEqual({
+      code: 'flute-length',
+      level: 'danger',
+      lengthMm,
+      what: ['mill-side', 'plunge'].includes(operation) ? 'flutes' : 'edges',
+    });
+  });
+});
+
+describe('a faster step that is told', () => {
+  it('is never above the mark on the chuck', () => {
+    const large = (chuckRpm: number) =>
+      setup({ operation: 'face', workDiameterMm: 150, machine: { ...BELT_LATHE, limits: { chuckRpm } } });
+    const faster = (of: CutSetup) =>
+      (found(of).find(({ code }) => code === 'facing-centre') as { faster: object | null }).faster;
+    const free = large(2000);
+    expect(faster(free)).not.toBeNull();
+    expect(stepUps(free, planOf(free), DEFAULT_RULES)).not.toEqual([]);
+    const held = large(planOf(free).speed.rungRpm);
+    expect(faster(held)).toBeNull();
+    expect(stepUps(held, planOf(held), DEFAULT_RULES)).toEqual([]);
   });
 });

@@ -24,6 +24,7 @@ const TOLD_TURN_DEG = 3;
 
 /** Findings of a cut, in the order of machine, power, speed, feed, depth, spring, operation, cutter, set-up. */
 export function findings(setup: CutSetup, plan: CutPlan): Finding[] {
+  const slender = slenderFinding(setup, plan);
   return [
     ...limitFindings(setup, plan),
     ...powerFindings(setup, plan),
@@ -32,12 +33,12 @@ export function findings(setup: CutSetup, plan: CutPlan): Finding[] {
     ...feedFindings(plan),
     ...depthFindings(setup, plan),
     ...springFindings(setup, plan),
-    ...slenderFinding(setup, plan),
+    ...slender,
     ...operationOf(setup).findings(setup, plan),
     ...cutterFindings(setup, plan),
     ...heightFindings(setup, plan),
     ...groundFindings(setup, plan),
-    ...setupFindings(setup, plan),
+    ...setupFindings(setup, plan, slender.length > 0),
   ];
 }
 
@@ -141,12 +142,14 @@ function depthFindings(setup: CutSetup, { depth, edge, feed: { turning } }: CutP
   else if (turning && edge.family === 'carbide' && depth.mm < turning.depthPreferredMinMm)
     list.push({ code: 'nose-depth', level: 'note', leastMm: turning.depthPreferredMinMm });
   const lengthMm = edgeLengthMm(setup);
-  if (lengthMm !== null && isBeyond(depth.mm, lengthMm))
-    list.push({ code: 'flute-length', level: 'danger', lengthMm });
+  if (lengthMm !== null && isBeyond(depth.mm, lengthMm)) {
+    const what = setup.tool.kind === 'end-mill' ? 'flutes' : 'edges';
+    list.push({ code: 'flute-length', level: 'danger', lengthMm, what });
+  }
   return list;
 }
 
-/** Length along the axis of a cutter that has edges, mm; an end mill has it also where it goes straight down. */
+/** Length of the edges along the axis of the cutter, mm; null where nothing limits the depth. An end mill that plunges goes in no deeper either. */
 function edgeLengthMm(setup: CutSetup): number | null {
   const { tool } = setup;
   return operationOf(setup).cuttingLengthMm(tool) ?? (tool.kind === 'end-mill' ? tool.fluteLengthMm : null);
@@ -203,11 +206,12 @@ function heightFindings(setup: CutSetup, { diameterMm }: CutPlan): Finding[] {
   ];
 }
 
-function setupFindings(setup: CutSetup, { speed: { factors } }: CutPlan): Finding[] {
+/** Too many factors at once, and a long stick-out where it is no danger that is said already. */
+function setupFindings(setup: CutSetup, { speed: { factors } }: CutPlan, isSlender: boolean): Finding[] {
   const list: Finding[] = [];
   if (factors.floorActed) list.push({ code: 'burdens', level: 'caution' });
   const out = overhang(setup);
-  if (out && out.ratio > out.allowable) {
+  if (out && !isSlender && out.ratio > out.allowable) {
     const support = operationOf(setup).supported ? setup.support : null;
     const { standsOut, ratio, allowable } = out;
     list.push({ code: 'overhang', level: 'caution', standsOut, support, ratio, allowable });

@@ -1,5 +1,5 @@
 import { ALLOWABLE_LENGTH, type SupportedBy } from '../mechanics/deflection';
-import { slenderHold, slenderLimits } from '../mechanics/slender-work';
+import { slenderLimits, steadiesFor } from '../mechanics/slender-work';
 import { forceConstants, specificForce } from '../mechanics/specific-force';
 import type { CutPlan } from '../operation/cut-plan';
 import { forceEdge } from '../operation/edge';
@@ -44,7 +44,7 @@ export function slenderFinding(setup: CutSetup, { metal, edge, speed }: CutPlan)
   const mostMm = { chuck: chuckMm, 'chuck-and-centre': centreMm, 'between-centres': spanMm }[support];
   const lengthMm = setup.stickOutMm;
   if (lengthMm <= mostMm) return [];
-  const hold = slenderHold(lengthMm, limits);
+  const needsCentre = supported && support === 'chuck' && lengthMm <= centreMm;
   return [
     {
       code: 'slender',
@@ -52,8 +52,9 @@ export function slenderFinding(setup: CutSetup, { metal, edge, speed }: CutPlan)
       lengthMm,
       mostMm,
       support,
-      needs: hold.support === 'steadies' ? 'steadies' : 'centre',
-      steadies: hold.steadies,
+      takesCentre: supported,
+      // Across an end no centre holds the work: a steady near it does.
+      steadies: needsCentre ? 0 : Math.max(1, steadiesFor(lengthMm, limits)),
       usualMm: ALLOWABLE_LENGTH[support] * setup.workDiameterMm,
     },
   ];

@@ -1,5 +1,5 @@
 import { stepUp } from '../mechanics/falling-diameter';
-import type { CutPlan } from '../operation/cut-plan';
+import { isOverCap, type CutPlan } from '../operation/cut-plan';
 import { operationOf, type CutSetup } from '../operation/registry';
 import type { ShopRules } from './rules';
 
@@ -12,8 +12,8 @@ export interface StepUpAt {
 
 /**
  * Diameters at which this machine's next faster speed steps become right as the
- * work gets smaller, or the tool comes nearer the centre of a face; none above a mark
- * on the chuck or another cap.
+ * work gets smaller, or the tool comes nearer the centre of a face; none above the
+ * mark on the chuck or another cap of the speed.
  *
  * @param downTo  share of the diameter down to which they are told
  */
@@ -26,15 +26,15 @@ export function stepUps(
   if (downTo === null) return [];
   const { speeds } = setup.machine;
   const overshoot = rules.rungRule === 'overshoot' ? rules.overshootPercent : 0;
-  const mostRpm = Math.min(...plan.speed.caps.map(({ rpm }) => rpm));
   const { changes } = stepUp(
-    speeds.map(({ rpm }) => rpm).filter((rpm) => rpm <= mostRpm || rpm === speeds[0]!.rpm),
+    speeds.map(({ rpm }) => rpm),
     plan.speed.aimMPerMin,
     overshoot,
     plan.diameterMm,
     plan.diameterMm * downTo,
   );
-  return changes.map((change) => ({
+  const within = changes.filter(({ rpm }) => !isOverCap(plan.speed, rpm));
+  return within.map((change) => ({
     ...change,
     setting: speeds.find(({ rpm }) => rpm === change.rpm)!.setting,
   }));

@@ -125,6 +125,9 @@ export interface SaidChange {
   readonly cautions: readonly string[];
 }
 
+/** A sentence without its full stop, as it stands after "Why:". */
+const endless = (text: string): string => text.replace(/\.$/, '');
+
 /** A change with its size, its reason, and what to look for. */
 export function sayNext(change: NextChange, setup: CutSetup, units: UnitSystem): SaidChange {
   const { parameter, direction, setting } = change;
@@ -144,7 +147,9 @@ export function sayNext(change: NextChange, setup: CutSetup, units: UnitSystem):
       ? sayStep(setting, setup, units) + dial
       : capital(cause?.step ?? STEP_WORDS[parameter]?.[direction] ?? sayChange({ parameter, direction })),
     with: setting && cause?.step ? capital(cause.step) : null,
-    why: capital(cause?.why ?? pushed?.[0] ?? sayChange({ parameter, direction })),
+    why: change.ends
+      ? endless(sayFinding(change.ends, units))
+      : capital(cause?.why ?? pushed?.[0] ?? sayChange({ parameter, direction })),
     look: capital(cause?.look ?? pushed?.[1] ?? 'what changes'),
     stop: stop ? capital(stop) : null,
     cautions: (setting?.cautions ?? []).map((one) => sayFinding(one, units)),
@@ -162,7 +167,7 @@ const BLOCKED_WORDS: Readonly<Record<Blocked, string>> = {
   length: 'the edges of the cutter are no longer',
   rubs: 'the edge would rub, and this metal hardens under it',
   given: 'the work gives it',
-  danger: 'the cut is a danger as it is set up: see what Cut says of it',
+  danger: 'the cut is a danger as it is set: that comes first',
 };
 /** A change that this machine does not have, with the reason. */
 export const sayBlocked = ({ parameter, direction, why }: BlockedChange): string =>

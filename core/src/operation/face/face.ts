@@ -1,6 +1,6 @@
 import { facingSpeed } from '../../mechanics/falling-diameter';
 import type { TurningTool } from '../../tool/tool';
-import type { CutPlan } from '../cut-plan';
+import { isOverCap, type CutPlan } from '../cut-plan';
 import { singlePoint } from '../family/single-point';
 import { roughingDepth } from '../family/turned-outside';
 import type { Finding } from '../finding';
@@ -22,8 +22,11 @@ function findings({ workDiameterMm, machine }: Job<TurningTool>, { speed, edge }
   });
   const next = machine.speeds.find((step) => step.rpm > speed.rungRpm);
   const fromMm = next ? (1000 * speed.aimMPerMin) / (Math.PI * next.rpm) : 0;
-  const isCapped = next !== undefined && speed.caps.some(({ rpm }) => next.rpm > rpm);
-  const worth = next && !isCapped && fromMm < workDiameterMm && fromMm > workDiameterMm * WORTH_FROM_SHARE;
+  const worth =
+    next
+    && !isOverCap(speed, next.rpm)
+    && fromMm < workDiameterMm
+    && fromMm > workDiameterMm * WORTH_FROM_SHARE;
   return [
     {
       code: 'facing-centre',

@@ -8,7 +8,7 @@ import { AdvicePanel } from './AdvicePanel';
 
 const { setup, plan, rules } = cutOf();
 const trial = (signs: readonly SignKey[], more: Partial<Trial> = {}): Trial =>
-  anyTrial(signs, { setting: { rpm: 250, feedMmRev: 0.12, depthMm: 1 }, ...more });
+  anyTrial(signs, { setting: { rpm: 120, feedMmRev: 0.12, depthMm: 1 }, ...more });
 const show = (trials: readonly Trial[], goal: Parameters<typeof runState>[3] = null) =>
   render(
     <ThemeProvider>
@@ -35,6 +35,26 @@ test('the next change comes with its size, its reason, what to look for and when
   expect(screen.getByRole('list', { name: 'Probable causes' }).textContent).toContain('1. Long ribbon');
   expect(text()).toContain('Tried after it, if that does not help');
   expect(text()).toContain('Sources: ISO 3685:1993');
+});
+
+test('a caution that is new at the proposed setting stands with it', () => {
+  const state = runState(setup, plan, rules, null, null, [trial(['long-ribbon'])]);
+  const caution = { code: 'burdens', level: 'caution' } as const;
+  const next = { ...state.next!, setting: { ...state.next!.setting!, cautions: [caution] } };
+  render(
+    <ThemeProvider>
+      <AdvicePanel state={{ ...state, next }} signs={['long-ribbon']} setup={setup} units="mm" />
+    </ThemeProvider>,
+  );
+  expect(text()).toContain('call for another set-up, not another number');
+});
+
+test('a cut that is a danger as it was set is first brought out of it, and that is why', () => {
+  show([trial(['long-ribbon'], { setting: { rpm: 500, feedMmRev: 0.12, depthMm: 1 } })]);
+  expect(screen.getByTestId('next-change').textContent!.replace(/\u00a0/g, ' ')).toMatch(
+    /^Speed 500 rpm → 120 rpm/,
+  );
+  expect(text()).toContain('Why: too fast for');
 });
 
 test('danger leaves nothing to change: stop, and what to look at then', () => {
