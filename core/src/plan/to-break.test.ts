@@ -40,6 +40,9 @@ describe('what would break the chip', () => {
     const two = input([0.05, 0.49, 0.5]);
     expect([0.05, 0.49, 0.5].map((mmRev) => breaksAt(two, mmRev))).toEqual([false, true, true]);
     expect(broken(two)).toMatchObject({ feedMmRev: 0.49, setting: 'Lever 0.49' });
+    // A lever that takes more than the motor has is not told.
+    const weak = { ...two, machine: { ...two.machine, motor: MOTOR } };
+    expect(broken(weak)).toMatchObject({ feedMmRev: null, setting: null });
     // No lever does: the first step of a twentieth at which it breaks.
     const none = broken(input([0.05, 0.06]))!;
     expect(none.setting).toBeNull();

@@ -7,7 +7,7 @@ import { breakerOf, chipCut } from './forecast';
 import { planWith } from './sweep';
 
 export interface ToBreak {
-  /** Feed at which the chip breaks, and its lever where there is one; null: no feed this edge takes does it. */
+  /** Feed at which the chip breaks, and its lever where there is one; null: no feed that edge, work and machine let pass does it. */
   readonly feedMmRev: number | null;
   readonly setting: string | null;
   readonly depthMm: number | null;

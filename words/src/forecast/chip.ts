@@ -37,7 +37,7 @@ function sayToBreak(setup: CutSetup, plan: CutPlan, units: UnitSystem): string[]
   return [
     ways.length > 0
       ? `By the model it breaks at ${ways.join(', or ')}.`
-      : 'No feed or depth this edge takes breaks it: a step ground behind the edge, less rake or a smaller nose does.',
+      : 'No feed or depth that edge, work and machine let pass breaks it: a step ground behind the edge, less rake or a smaller nose does.',
   ];
 }
 
