@@ -166,7 +166,7 @@ test('carbide on a machine too slow for it, and HSS too fast, are said with what
     }),
   );
   await expect(page.getByRole('alert')).toContainText(
-    /Too fast for High speed steel.*The edge will burn\. Go one step down/,
+    /Too fast for High speed steel.*The edge will burn\. Go down/,
   );
   await page.getByRole('slider', { name: 'Spindle speed' }).press('ArrowLeft');
   await expect(spindle(page)).toContainText('1600');

@@ -11,7 +11,7 @@ const slender = (stickOutMm: number, more: Partial<CutSetup> = {}, units: 'mm' |
 describe('work that is too slender', () => {
   it('is told with its longest length and the hold that it needs', () => {
     expect(slender(100)).toMatch(
-      /^Too slender: 100 mm in the chuck alone bends away from even the finest cut, or whips\. [\d.]+ mm is the most that holds; the rule of thumb is 18 mm\. Bring up a centre, hold it shorter/,
+      /^Too slender: 100 mm out of the chuck, held at that end alone, bends away from even the finest cut, or whips\. \d\d mm is the most that holds; the rule of thumb is 18 mm\. Bring up a centre, hold it shorter/,
     );
     expect(slender(180)).toContain('A centre and a steady, or a travelling steady');
     expect(slender(400, { support: 'between-centres' })).toMatch(/between centres .* Set \d steadies, or/);
@@ -19,5 +19,5 @@ describe('work that is too slender', () => {
   });
 
   it('is told in inches where the shop has inches', () =>
-    expect(slender(100, {}, 'inch')).toContain('3.937 in'));
+    expect(slender(100, {}, 'inch')).toMatch(/3\.937 in out of the chuck.* 1\.\d in is the most/));
 });

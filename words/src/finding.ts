@@ -10,6 +10,7 @@ import {
   type FindingOf,
 } from '@pike-stone/core';
 import {
+  coarseLength,
   formatAngle,
   formatFeedPerTurn,
   formatLength,
@@ -32,6 +33,8 @@ export interface Warning {
 /** Formatters for the figures of a sentence. */
 interface Pen {
   length(mm: number): string;
+  /** A length that is no more than an estimate, to two figures. */
+  about(mm: number): string;
   feed(mm: number): string;
   figure(mm: number): string;
   rpm(rpm: number): string;
@@ -42,6 +45,7 @@ interface Pen {
 }
 const penFor = (units: UnitSystem): Pen => ({
   length: (mm) => joined(formatLength(mm, units)),
+  about: (mm) => joined({ figure: coarseLength(mm, units), unit: formatLength(mm, units).unit }),
   feed: (mm) => joined(formatFeedPerTurn(mm, units)),
   figure: (mm) => formatLength(mm, units).figure,
   rpm: (rpm) => joined(formatSpindleSpeed(rpm)),
@@ -122,8 +126,8 @@ function springsWords(f: FindingOf<'springs'>, { length }: Pen): string {
 
 /** How slender work is held now. */
 const HELD_NOW = {
-  chuck: 'in the chuck alone',
-  'chuck-and-centre': 'with a centre',
+  chuck: 'out of the chuck, held at that end alone,',
+  'chuck-and-centre': 'between chuck and centre',
   'between-centres': 'between centres',
 } as const;
 /** What would hold slender work. */
@@ -133,16 +137,16 @@ function slenderHoldWords({ support, takesCentre, steadies }: FindingOf<'slender
   if (steadies === 0) return 'Bring up a centre';
   return `${support === 'chuck' ? `A centre and ${held}` : `Set ${held}`}, or a travelling steady`;
 }
-function slenderWords(f: FindingOf<'slender'>, { length }: Pen): string {
+function slenderWords(f: FindingOf<'slender'>, { length, about }: Pen): string {
   const held = `${length(f.lengthMm)} ${HELD_NOW[f.support]}`;
-  return `Too slender: ${held} bends away from even the finest cut, or whips. ${length(f.mostMm)} is the most that holds; the rule of thumb is ${length(f.usualMm)}. ${slenderHoldWords(f)}, hold it shorter, or cut it in short lengths, each finished before the next is drawn out.`;
+  return `Too slender: ${held} bends away from even the finest cut, or whips. ${about(f.mostMm)} is the most that holds; the rule of thumb is ${about(f.usualMm)}. ${slenderHoldWords(f)}, hold it shorter, or cut it in short lengths, each finished before the next is drawn out.`;
 }
 
 function tooFastWords(f: FindingOf<'too-fast'>, { surface }: Pen): string {
   const how = f.slowest ? 'Even the slowest speed is too fast' : 'Too fast';
   const wears = f.hss ? 'The edge will burn.' : 'The edge will wear fast.';
   const change = !f.slowest
-    ? 'Go one step down.'
+    ? 'Go down.'
     : f.hss
       ? 'Take a smaller diameter, or carbide.'
       : 'Take a smaller diameter.';
